@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Colour;
+
+/**
+ * What a stack of printed inks looks like on its garment.
+ *
+ * A layer of ink k with coverage a and hiding power o over colour c gives, in the n-th root of linear light,
+ * c' = c (1 − a o) + ink a o (Yule–Nielsen with exponent n). Layers apply in print order.
+ */
+final readonly class PrintedLayers
+{
+    /** Yule–Nielsen exponent of light spreading in cloth (heuristic). */
+    public const YULE_NIELSEN = 1.7;
+
+    public function __construct(private float $n = self::YULE_NIELSEN)
+    {
+    }
+
+    /**
+     * @param Srgb                        $garment colour of the bare cloth
+     * @param list<array{Srgb, float, float}> $layers ink colour, coverage 0–1, hiding power 0–1, in print order
+     */
+    public function over(Srgb $garment, array $layers): Srgb
+    {
+        $colour = $this->root($garment);
+        foreach ($layers as [$ink, $coverage, $hiding]) {
+            $weight = $coverage * $hiding;
+            $inkRoot = $this->root($ink);
+            foreach ([0, 1, 2] as $i) {
+                $colour[$i] = $colour[$i] * (1 - $weight) + $inkRoot[$i] * $weight;
+            }
+        }
+
+        return Srgb::fromLinear([$colour[0] ** $this->n, $colour[1] ** $this->n, $colour[2] ** $this->n]);
+    }
+
+    /** @return array{float, float, float} */
+    private function root(Srgb $colour): array
+    {
+        [$r, $g, $b] = $colour->linear();
+
+        return [$r ** (1 / $this->n), $g ** (1 / $this->n), $b ** (1 / $this->n)];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Exposure;
+
+/** What a stencil is burned with: everything that moves its time. */
+final readonly class Setting
+{
+    /**
+     * @param string      $lamp         name of the lamp
+     * @param string|null $lampKind     one of {@see ExposureModel::LAMPS}, null where unknown
+     * @param string|null $emulsionKind one of {@see ExposureModel::EMULSIONS}, null where unknown
+     * @param float       $thicknessUm  fabric and emulsion over mesh, where light must reach through
+     * @param bool        $dyed         yellow mesh
+     * @param string      $film         name of the film; empty or “reference” is the reference film
+     * @param float|null  $distanceMm   lamp to glass; counts for point-like lamps only
+     * @param float       $lampHours    age of the lamp
+     */
+    public function __construct(
+        public string $lamp,
+        public ?string $lampKind,
+        public string $emulsion,
+        public ?string $emulsionKind,
+        public float $thicknessUm,
+        public bool $dyed,
+        public string $film,
+        public ?float $distanceMm,
+        public float $lampHours,
+    ) {
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Raster;
+
+/**
+ * One bit a pixel, 1 where ink will print. Rows run from the top, eight pixels a byte, the leftmost in the
+ * highest bit, each row padded to whole bytes with 0.
+ */
+final readonly class BitPlane
+{
+    public int $stride;
+
+    public function __construct(public int $width, public int $height, public string $bytes)
+    {
+        $this->stride = ($width + 7) >> 3;
+        if (\strlen($bytes) !== $this->stride * $height) {
+            throw new \LengthException(\sprintf('A plane of %d × %d pixels takes %d bytes; %d were given.', $width, $height, $this->stride * $height, \strlen($bytes)));
+        }
+    }
+
+    public static function blank(int $width, int $height): self
+    {
+        return new self($width, $height, str_repeat("\0", (($width + 7) >> 3) * $height));
+    }
+
+    public function row(int $y): string
+    {
+        return substr($this->bytes, $y * $this->stride, $this->stride);
+    }
+
+    public function isSet(int $x, int $y): bool
+    {
+        return (\ord($this->bytes[$y * $this->stride + ($x >> 3)]) & (0x80 >> ($x & 7))) !== 0;
+    }
+
+    public function or(self $other): self
+    {
+        return new self($this->width, $this->height, $this->bytes | $other->bytes);
+    }
+
+    public function and(self $other): self
+    {
+        return new self($this->width, $this->height, $this->bytes & $other->bytes);
+    }
+
+    public function without(self $other): self
+    {
+        return new self($this->width, $this->height, $this->bytes & ~$other->bytes);
+    }
+
+    /** How many pixels print. */
+    public function count(): int
+    {
+        $sum = 0;
+        foreach (count_chars($this->bytes, 1) as $byte => $times) {
+            $sum += $times * substr_count(decbin($byte), '1');
+        }
+
+        return $sum;
+    }
+}

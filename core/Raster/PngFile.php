@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Raster;
+
+/** Writes and unpacks PNG (ISO/IEC 15948), the few kinds that films and previews need. */
+final class PngFile
+{
+    private const SIGNATURE = "\x89PNG\r\n\x1a\n";
+
+    /**
+     * One bit a pixel, black where the plane prints, with its resolution set so that it opens at true size.
+     *
+     * @param float $dpi pixels per inch
+     */
+    public static function ofPlane(BitPlane $plane, float $dpi): string
+    {
+        return self::packed($plane->width, $plane->height, 1, 0, ~$plane->bytes, $plane->stride, $dpi);
+    }
+
+    /** @param string $grey one byte a pixel, row by row */
+    public static function ofGrey(int $width, int $height, string $grey): string
+    {
+        return self::packed($width, $height, 8, 0, $grey, $width, 0);
+    }
+
+    /** @param string $rgba four bytes a pixel, row by row */
+    public static function ofRgba(int $width, int $height, string $rgba): string
+    {
+        return self::packed($width, $height, 8, 6, $rgba, $width * 4, 0);
+    }
+
+    /**
+     * The rows of a PNG of 8-bit RGB that is not interlaced, as the graphics extension writes it, three bytes a pixel.
+     */
+    public static function rgbRows(string $png, int $width): string
+    {
+        $data = '';
+        $at = 8;
+        while ($at + 8 <= \strlen($png)) {
+            $length = self::word($png, $at);
+            if (substr($png, $at + 4, 4) === 'IDAT') {
+                $data .= substr($png, $at + 8, $length);
+            }
+            $at += 12 + $length;
+        }
+        $rows = gzuncompress($data);
+        if ($rows === false || $rows === '') {
+            throw new \UnexpectedValueException('The pixel data of the PNG does not unpack.');
+        }
+        $stride = $width * 3;
+        $clean = [];
+        $above = str_repeat("\0", $stride);
+        for ($at = 0, $end = \strlen($rows); $at < $end; $at += $stride + 1) {
+            $row = substr($rows, $at + 1, $stride);
+            $above = match (\ord($rows[$at])) {
+                0 => $row,
+                1 => self::plusLeft($row),
+                2 => self::plusAbove($row, $above),
+                3 => self::plusMean($row, $above),
+                4 => self::plusPaeth($row, $above),
+                default => throw new \UnexpectedValueException('The PNG has a row filter that does not exist.'),
+            };
+            $clean[] = $above;
+        }
+
+        return implode('', $clean);
+    }
+
+    /** Row filter 1; runs of zeros, the flat parts, are repeated whole. */
+    private static function plusLeft(string $row): string
+    {
+        $out = '';
+        $pixel = "\0\0\0";
+        for ($i = 0, $end = \strlen($row); $i < $end;) {
+            $flat = intdiv(strspn($row, "\0", $i), 3);
+            if ($flat > 0) {
+                $out .= str_repeat($pixel, $flat);
+                $i += 3 * $flat;
+                continue;
+            }
+            $pixel = \chr((\ord($row[$i]) + \ord($pixel[0])) & 255).\chr((\ord($row[$i + 1]) + \ord($pixel[1])) & 255).\chr((\ord($row[$i + 2]) + \ord($pixel[2])) & 255);
+            $out .= $pixel;
+            $i += 3;
+        }
+
+        return $out;
+    }
+
+    /** Row filter 2. */
+    private static function plusAbove(string $row, string $above): string
+    {
+        for ($i = 0, $end = \strlen($row); $i < $end; ++$i) {
+            $i += strspn($row, "\0", $i);
+            if ($i >= $end) {
+                break;
+            }
+            $above[$i] = \chr((\ord($row[$i]) + \ord($above[$i])) & 255);
+        }
+
+        return $above;
+    }
+
+    /** Row filter 3. */
+    private static function plusMean(string $row, string $above): string
+    {
+        for ($i = 0, $end = \strlen($row); $i < $end; ++$i) {
+            $left = $i < 3 ? 0 : \ord($row[$i - 3]);
+            $row[$i] = \chr((\ord($row[$i]) + (($left + \ord($above[$i])) >> 1)) & 255);
+        }
+
+        return $row;
+    }
+
+    /** Row filter 4. */
+    private static function plusPaeth(string $row, string $above): string
+    {
+        for ($i = 0, $end = \strlen($row); $i < $end; ++$i) {
+            $left = $i < 3 ? 0 : \ord($row[$i - 3]);
+            $up = \ord($above[$i]);
+            $corner = $i < 3 ? 0 : \ord($above[$i - 3]);
+            $byLeft = abs($up - $corner);
+            $byUp = abs($left - $corner);
+            $byCorner = abs($left + $up - 2 * $corner);
+            $nearest = $byLeft <= $byUp && $byLeft <= $byCorner ? $left : ($byUp <= $byCorner ? $up : $corner);
+            $row[$i] = \chr((\ord($row[$i]) + $nearest) & 255);
+        }
+
+        return $row;
+    }
+
+    private static function packed(int $width, int $height, int $depth, int $kind, string $pixels, int $stride, float $dpi): string
+    {
+        $deflate = deflate_init(\ZLIB_ENCODING_DEFLATE, ['level' => 3]);
+        if ($deflate === false) {
+            throw new \RuntimeException('zlib cannot start.');
+        }
+        $data = '';
+        $rowsAtOnce = max(1, intdiv(1 << 20, $stride));
+        for ($y = 0; $y < $height; $y += $rowsAtOnce) {
+            $rows = substr($pixels, $y * $stride, $rowsAtOnce * $stride);
+            $data .= (string) deflate_add($deflate, "\0".implode("\0", str_split($rows, $stride)), \ZLIB_NO_FLUSH);
+        }
+        $data .= (string) deflate_add($deflate, '', \ZLIB_FINISH);
+        $resolution = $dpi > 0 ? self::chunk('pHYs', pack('NNC', (int) round($dpi / 0.0254), (int) round($dpi / 0.0254), 1)) : '';
+
+        return self::SIGNATURE
+            .self::chunk('IHDR', pack('NNCCCCC', $width, $height, $depth, $kind, 0, 0, 0))
+            .$resolution
+            .self::chunk('IDAT', $data)
+            .self::chunk('IEND', '');
+    }
+
+    private static function chunk(string $kind, string $data): string
+    {
+        return pack('N', \strlen($data)).$kind.$data.pack('N', crc32($kind.$data));
+    }
+
+    private static function word(string $bytes, int $at): int
+    {
+        return (\ord($bytes[$at]) << 24) | (\ord($bytes[$at + 1]) << 16) | (\ord($bytes[$at + 2]) << 8) | \ord($bytes[$at + 3]);
+    }
+}

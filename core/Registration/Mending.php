@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Registration;
+
+/** What the hands do: turns of the knobs, or taps where no knobs can, and what remains at the marks afterwards. */
+final readonly class Mending
+{
+    /**
+     * @param list<array{knob: string, turns: float}>                                $turns
+     * @param list<array{corner: string, at_mm: array{float, float}, by_mm: array{float, float}}> $taps
+     * @param list<string>                                                           $says plain sentences
+     */
+    public function __construct(
+        public array $turns,
+        public array $taps,
+        public float $afterMaxMm,
+        public array $says,
+    ) {
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Registration;
+
+use Ektype\Core\Learn\Matrix;
+
+/**
+ * Least squares of v(p) = t + A p over the readings. Three marks not on a line give all of A; marks on a line give
+ * shift, rotation and growth along it; one mark gives a shift.
+ */
+final class MisfitFit
+{
+    /** Marks that stray less than this from a line lie on it: mm, and share of the line's length. */
+    private const ON_LINE_MM = 1.0;
+    private const ON_LINE_SHARE = 0.01;
+
+    public static function of(Readings $readings): Misfit
+    {
+        $means = $readings->means;
+        if (\count($means) === 1) {
+            $only = $means[0];
+
+            return new Misfit([$only->offXMm, $only->offYMm], null, [null, null], null, null, null, 0.0, 0.0, [$only->offXMm, $only->offYMm, 0.0], ['rotation', 'growth', 'shear']);
+        }
+        $rigid = self::rigid($means);
+        $floor = array_map(static fn (Reading $r): float => hypot(
+            $r->offXMm - ($rigid[0] - $rigid[2] * $r->yMm),
+            $r->offYMm - ($rigid[1] + $rigid[2] * $r->xMm),
+        ), $means);
+        $rms = sqrt(array_sum(array_map(static fn (float $d): float => $d * $d, $floor)) / \count($floor));
+        $line = self::line($means);
+        if ($line !== null) {
+            return self::onLine($means, $line, $rms, max($floor), $rigid);
+        }
+        $rows = [];
+        $right = [];
+        foreach ($means as $r) {
+            $rows[] = [1.0, 0.0, $r->xMm, $r->yMm, 0.0, 0.0];
+            $right[] = $r->offXMm;
+            $rows[] = [0.0, 1.0, 0.0, 0.0, $r->xMm, $r->yMm];
+            $right[] = $r->offYMm;
+        }
+        $fit = Matrix::leastSquares($rows, $right) ?? throw new \LogicException('Three marks off a line always give the whole misfit.');
+        [$tx, $ty, $axx, $axy, $ayx, $ayy] = $fit;
+
+        return new Misfit(
+            [$tx, $ty],
+            rad2deg(($ayx - $axy) / 2),
+            [100 * $axx, 100 * $ayy],
+            null,
+            null,
+            rad2deg(($axy + $ayx) / 2),
+            $rms,
+            max($floor),
+            $rigid,
+            [],
+        );
+    }
+
+    /**
+     * @param non-empty-list<Reading> $means
+     *
+     * @return array{float, float, float} shift at the centre in mm, rotation in radians
+     */
+    private static function rigid(array $means): array
+    {
+        $n = \count($means);
+        $cx = $cy = $vx = $vy = 0.0;
+        foreach ($means as $r) {
+            $cx += $r->xMm / $n;
+            $cy += $r->yMm / $n;
+            $vx += $r->offXMm / $n;
+            $vy += $r->offYMm / $n;
+        }
+        $turn = 0.0;
+        $arm = 0.0;
+        foreach ($means as $r) {
+            $x = $r->xMm - $cx;
+            $y = $r->yMm - $cy;
+            $turn += $x * ($r->offYMm - $vy) - $y * ($r->offXMm - $vx);
+            $arm += $x * $x + $y * $y;
+        }
+        $theta = $turn / $arm;
+
+        return [$vx + $theta * $cy, $vy - $theta * $cx, $theta];
+    }
+
+    /**
+     * @param non-empty-list<Reading> $means
+     *
+     * @return array{float, float}|null direction of the line that all marks lie on
+     */
+    private static function line(array $means): ?array
+    {
+        $n = \count($means);
+        $cx = array_sum(array_map(static fn (Reading $r): float => $r->xMm, $means)) / $n;
+        $cy = array_sum(array_map(static fn (Reading $r): float => $r->yMm, $means)) / $n;
+        $xx = $xy = $yy = 0.0;
+        foreach ($means as $r) {
+            $xx += ($r->xMm - $cx) ** 2;
+            $xy += ($r->xMm - $cx) * ($r->yMm - $cy);
+            $yy += ($r->yMm - $cy) ** 2;
+        }
+        $half = hypot(($xx - $yy) / 2, $xy);
+        $along = sqrt(max(0.0, ($xx + $yy) / 2 + $half));
+        $across = sqrt(max(0.0, ($xx + $yy) / 2 - $half));
+        if ($across > max(self::ON_LINE_MM, self::ON_LINE_SHARE * $along)) {
+            return null;
+        }
+        $angle = atan2(2 * $xy, $xx - $yy) / 2;
+
+        return [cos($angle), sin($angle)];
+    }
+
+    /**
+     * @param non-empty-list<Reading>    $means
+     * @param array{float, float}        $line
+     * @param array{float, float, float} $rigid
+     */
+    private static function onLine(array $means, array $line, float $rms, float $max, array $rigid): Misfit
+    {
+        [$ex, $ey] = $line;
+        $rows = [];
+        $right = [];
+        foreach ($means as $r) {
+            $s = $r->xMm * $ex + $r->yMm * $ey;
+            // shift x, shift y, rotation, growth along the line
+            $rows[] = [1.0, 0.0, -$r->yMm, $s * $ex];
+            $right[] = $r->offXMm;
+            $rows[] = [0.0, 1.0, $r->xMm, $s * $ey];
+            $right[] = $r->offYMm;
+        }
+        $fit = Matrix::leastSquares($rows, $right) ?? throw new \LogicException('Two marks always give shift, rotation and growth along their line.');
+        [$tx, $ty, $theta, $growth] = $fit;
+        $alongX = abs($ey) < 0.02;
+        $alongY = abs($ex) < 0.02;
+        $unknown = $alongX ? ['growth along y', 'shear'] : ($alongY ? ['growth along x', 'shear'] : ['growth across the line of the marks', 'shear']);
+
+        return new Misfit(
+            [$tx, $ty],
+            rad2deg($theta),
+            [$alongX ? 100 * $growth : null, $alongY ? 100 * $growth : null],
+            100 * $growth,
+            rad2deg(atan2($ey, $ex)),
+            null,
+            $rms,
+            $max,
+            $rigid,
+            $unknown,
+        );
+    }
+}

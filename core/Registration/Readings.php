@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Registration;
+
+use Ektype\Core\Unit\Refusal;
+
+/** The readings of one plate on one or several prints, and their mean at each mark. */
+final readonly class Readings
+{
+    /** Marks this close are one place, mm. */
+    private const SAME_PLACE_MM = 0.5;
+
+    /** @var list<Reading> mean at each mark */
+    public array $means;
+    /**
+     * Root mean square distance of the single readings from their mark's mean, mm, corrected for the means being taken
+     * from the same readings; null with one print.
+     */
+    public ?float $repeatMm;
+    public int $prints;
+
+    /**
+     * @param list<list<Reading>> $prints
+     *
+     * @throws Refusal where there is nothing, or a place is given twice
+     */
+    public function __construct(array $prints)
+    {
+        /** @var array<string, list<Reading>> $byMark */
+        $byMark = [];
+        foreach ($prints as $p => $readings) {
+            foreach ($readings as $r => $reading) {
+                $field = \sprintf('prints[%d].readings[%d]', $p, $r);
+                foreach (\array_slice($readings, 0, $r) as $before) {
+                    if ($before->mark === $reading->mark) {
+                        throw Refusal::at($field.'.mark', \sprintf('The mark “%s” is given twice on one print. Keep one reading of each mark.', $reading->mark));
+                    }
+                    if (hypot($before->xMm - $reading->xMm, $before->yMm - $reading->yMm) < self::SAME_PLACE_MM) {
+                        throw Refusal::at($field.'.at_mm', \sprintf('The marks “%s” and “%s” are given at the same place, (%.1f, %.1f) mm: two places are needed to see a turn. Correct one of them.', $before->mark, $reading->mark, $reading->xMm, $reading->yMm));
+                    }
+                }
+                $first = $byMark[$reading->mark][0] ?? null;
+                if ($first !== null && hypot($first->xMm - $reading->xMm, $first->yMm - $reading->yMm) > self::SAME_PLACE_MM) {
+                    throw Refusal::at($field.'.at_mm', \sprintf('The mark “%s” lies at another place than on an earlier print. A mark has one place.', $reading->mark));
+                }
+                $byMark[$reading->mark][] = $reading;
+            }
+        }
+        if ($byMark === []) {
+            throw Refusal::at('prints', 'There are no readings, so there is nothing to mend. Read the strike-off at one mark at least; two or more show a turn as well.');
+        }
+        $means = [];
+        $squares = 0.0;
+        $free = 0;
+        foreach ($byMark as $mark => $readings) {
+            $n = \count($readings);
+            $x = array_sum(array_map(static fn (Reading $r): float => $r->offXMm, $readings)) / $n;
+            $y = array_sum(array_map(static fn (Reading $r): float => $r->offYMm, $readings)) / $n;
+            foreach ($readings as $reading) {
+                $squares += ($reading->offXMm - $x) ** 2 + ($reading->offYMm - $y) ** 2;
+            }
+            $free += $n - 1;
+            $means[] = new Reading((string) $mark, $readings[0]->xMm, $readings[0]->yMm, $x, $y);
+        }
+        $this->means = $means;
+        $this->repeatMm = $free > 0 ? sqrt($squares / $free) : null;
+        $this->prints = \count($prints);
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Registration;
+
+use Ektype\Core\Learn\Matrix;
+
+/**
+ * From a misfit to what the press does about it.
+ *
+ * With the best shift t and rotation θ, knob i at contact c_i pushing along u_i by s_i mm a turn is turned
+ * −u_i · (t + θ J c_i) / s_i, J a quarter turn anticlockwise. Three independent knobs mend shift and rotation whole.
+ * With fewer, the frame is taken to move as little as the knobs ask of it, and they are set to leave the least at the
+ * marks.
+ */
+final class RegistrationSolver
+{
+    /** Knobs count as dependent where they leave less than this of a free direction. */
+    private const DEPENDENT = 1e-4;
+
+    /** @param list<Knob> $knobs */
+    public static function mend(Readings $readings, Misfit $misfit, array $knobs): Mending
+    {
+        $says = [];
+        if ($misfit->rotationDeg === null) {
+            $says[] = 'One mark shows a shift only: whether the screen is turned or the print has grown stays unknown. Read a second mark.';
+        }
+        if ($misfit->alongLinePct !== null) {
+            $says[] = 'All marks lie on one line, so '.implode(' and ', $misfit->unknown).' stay unknown. A mark off that line would show them.';
+        }
+        $arm = self::armLength($readings);
+        $rows = array_map(static function (Knob $knob) use ($arm): array {
+            [$ux, $uy] = $knob->unit();
+            [$cx, $cy] = $knob->atMm;
+
+            return [$ux, $uy, (-$ux * $cy + $uy * $cx) / $arm];
+        }, $knobs);
+        if ($knobs === []) {
+            $says[] = 'The press has no knobs: tap the frame at its corners by these millimetres, lock, and print again.';
+
+            return self::taps($readings, $misfit, $says);
+        }
+        if (self::areDependent($rows)) {
+            $says[] = 'The knobs push the same way, so turning them cannot both shift and turn the frame, and no turns can be told apart. Check their places and directions in the press profile; until then tap the corners.';
+
+            return self::taps($readings, $misfit, $says);
+        }
+        $motion = [-$misfit->rigid[0], -$misfit->rigid[1], -$misfit->rigid[2] * $arm];
+        if (\count($knobs) < 3) {
+            $motion = self::bestWithFew($readings, $rows, $arm);
+            $says[] = \sprintf('%s cannot mend a shift both ways and a turn at once: these turns leave the least at the marks.', \count($knobs) === 1 ? 'One knob' : 'Two knobs');
+        }
+        $turns = [];
+        foreach ($knobs as $i => $knob) {
+            $turns[] = ['knob' => $knob->name, 'turns' => Matrix::dot($rows[$i], $motion) / $knob->mmPerTurn];
+        }
+
+        return new Mending($turns, [], self::after($readings, $motion[0], $motion[1], $motion[2] / $arm), $says);
+    }
+
+    /** Largest distance left at the marks after the frame has moved, mm. */
+    public static function after(Readings $readings, float $moveXMm, float $moveYMm, float $turnRad): float
+    {
+        $most = 0.0;
+        foreach ($readings->means as $r) {
+            $most = max($most, hypot($r->offXMm + $moveXMm - $turnRad * $r->yMm, $r->offYMm + $moveYMm + $turnRad * $r->xMm));
+        }
+
+        return $most;
+    }
+
+    /** @param list<string> $says */
+    private static function taps(Readings $readings, Misfit $misfit, array $says): Mending
+    {
+        $x = max(1.0, ...array_map(static fn (Reading $r): float => abs($r->xMm), $readings->means));
+        $y = max(1.0, ...array_map(static fn (Reading $r): float => abs($r->yMm), $readings->means));
+        [$tx, $ty, $theta] = $misfit->rigid;
+        $taps = [];
+        foreach (['near left' => [-$x, -$y], 'near right' => [$x, -$y], 'far left' => [-$x, $y], 'far right' => [$x, $y]] as $corner => [$px, $py]) {
+            $taps[] = ['corner' => $corner, 'at_mm' => [$px, $py], 'by_mm' => [-$tx + $theta * $py, -$ty - $theta * $px]];
+        }
+
+        return new Mending([], $taps, self::after($readings, -$tx, -$ty, -$theta), $says);
+    }
+
+    /** @param list<array{float, float, float}> $rows */
+    private static function areDependent(array $rows): bool
+    {
+        if (\count($rows) > 3) {
+            // More knobs than freedoms: enough that some three of them are independent.
+            foreach ($rows as $i => $_) {
+                $fewer = $rows;
+                array_splice($fewer, $i, 1);
+                if (!self::areDependent($fewer)) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
+        // The determinant of the Gram matrix of unit rows is 1 for square knobs, 0 for dependent ones.
+        $units = array_map(static function (array $row): array {
+            $length = sqrt(Matrix::dot($row, $row));
+
+            return array_map(static fn (float $v): float => $v / $length, $row);
+        }, $rows);
+        $d = static fn (int $i, int $j): float => Matrix::dot($units[$i], $units[$j]);
+        $gram = match (\count($units)) {
+            1 => 1.0,
+            2 => 1 - $d(0, 1) ** 2,
+            default => 1 + 2 * $d(0, 1) * $d(0, 2) * $d(1, 2) - $d(0, 1) ** 2 - $d(0, 2) ** 2 - $d(1, 2) ** 2,
+        };
+
+        return $gram < self::DEPENDENT;
+    }
+
+    /**
+     * The motion spanned by one or two knobs that leaves least at the marks.
+     *
+     * @param list<array{float, float, float}> $knobRows
+     *
+     * @return array{float, float, float}
+     */
+    private static function bestWithFew(Readings $readings, array $knobRows, float $arm): array
+    {
+        // The least motion with given pushes lies in the span of the knobs' rows: motion = Σ a_i row_i.
+        $rows = [];
+        $right = [];
+        foreach ($readings->means as $r) {
+            $rows[] = array_map(static fn (array $k): float => $k[0] - $k[2] / $arm * $r->yMm, $knobRows);
+            $right[] = -$r->offXMm;
+            $rows[] = array_map(static fn (array $k): float => $k[1] + $k[2] / $arm * $r->xMm, $knobRows);
+            $right[] = -$r->offYMm;
+        }
+        $amounts = Matrix::leastSquares($rows, $right) ?? array_fill(0, \count($knobRows), 0.0);
+        $motion = [0.0, 0.0, 0.0];
+        foreach ($knobRows as $i => $row) {
+            $motion = [$motion[0] + $amounts[$i] * $row[0], $motion[1] + $amounts[$i] * $row[1], $motion[2] + $amounts[$i] * $row[2]];
+        }
+
+        return $motion;
+    }
+
+    /** Typical distance of the marks from the centre, mm: makes a turn comparable with a shift. */
+    private static function armLength(Readings $readings): float
+    {
+        $sum = 0.0;
+        foreach ($readings->means as $r) {
+            $sum += $r->xMm ** 2 + $r->yMm ** 2;
+        }
+
+        return max(50.0, sqrt($sum / \count($readings->means)));
+    }
+}

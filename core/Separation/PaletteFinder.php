@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Separation;
+
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Unit\Refusal;
+
+/**
+ * Finds the flat colours of a picture. A pixel votes only where its 3 × 3 neighbourhood is uniform, so the mixed
+ * pixels of smoothed edges are no colours. Large pictures are asked on a grid.
+ */
+final class PaletteFinder
+{
+    /** How many pixels are asked at the most. */
+    private const ASKED = 1_200_000;
+    /** Channel difference that still counts as uniform in a noisy picture, of 255 (heuristic). */
+    private const NOISE = 10;
+    /** Noisy colours closer than this are one colour, ΔE00 (heuristic). */
+    private const NOISE_DELTA_E = 4.0;
+    /** More flat colours than this are a tonal picture (heuristic). */
+    private const MOST_COLOURS = 24;
+    /** Share of the votes below which a colour is noise. */
+    private const LEAST_SHARE = 3e-5;
+    private const LEAST_SHARE_NOISY = 2e-4;
+
+    /** @throws Refusal where the picture holds no flat colour, or too many to be inks */
+    public static function find(ArtRaster $art, ?int $inks = null): Palette
+    {
+        [$exact, $near] = self::votes($art);
+        $exactVotes = array_sum($exact);
+        $nearVotes = array_sum(array_column($near, 3));
+        if ($exactVotes + $nearVotes === 0) {
+            // Nothing is uniform: a picture of a few pixels, or one that is all hairlines. Every pixel votes then.
+            $exact = self::everyPixel($art);
+            $exactVotes = array_sum($exact);
+        }
+        $noisy = $nearVotes > 0.1 * $exactVotes || \count($exact) > 256;
+        $colours = $noisy ? self::clusters($exact, $near) : self::exactColours($exact, $exactVotes);
+        if (\count($colours) > self::MOST_COLOURS && $inks === null) {
+            throw Refusal::at('art', \sprintf('The picture has %s flat colours, more than inks can follow: it looks tonal, like a photograph or a blend. Say how many inks it may have, or bring flat art.', \count($colours) > 999 ? 'thousands of' : (string) \count($colours)));
+        }
+        if (\count($colours) > 96) {
+            throw Refusal::at('art', 'The picture is tonal, a photograph or a blend: spot plates would cut it into patches. Bring flat art for a spot separation.');
+        }
+
+        return new Palette($colours, $noisy);
+    }
+
+    /**
+     * @return array{array<int, int>, array<int, array{int, int, int, int}>} votes by exact colour (24 bits), and the
+     *                                                                      sums of red, green, blue and votes by 5-bit colour
+     */
+    private static function votes(ArtRaster $art): array
+    {
+        $rgb = $art->rgb;
+        $stride = $art->width * 3;
+        $step = max(1, (int) floor(sqrt($art->width * $art->height / self::ASKED)));
+        $exact = [];
+        $near = [];
+        for ($y = 1; $y < $art->height - 1; $y += $step) {
+            $above = ($y - 1) * $stride;
+            for ($x = 1; $x < $art->width - 1; $x += $step) {
+                $at = $above + ($x - 1) * 3;
+                $three = substr($rgb, $at, 9);
+                $red = \ord($three[0]);
+                $green = \ord($three[1]);
+                $blue = \ord($three[2]);
+                if ($three[3] === $three[0] && $three[4] === $three[1] && $three[5] === $three[2]
+                    && $three[6] === $three[0] && $three[7] === $three[1] && $three[8] === $three[2]
+                    && substr($rgb, $at + $stride, 9) === $three && substr($rgb, $at + 2 * $stride, 9) === $three) {
+                    $key = ($red << 16) | ($green << 8) | $blue;
+                    $exact[$key] = ($exact[$key] ?? 0) + 1;
+                    continue;
+                }
+                $sumRed = $sumGreen = $sumBlue = 0;
+                for ($line = 0; $line < 3; ++$line) {
+                    $of = $at + $line * $stride;
+                    for ($i = 0; $i < 9; $i += 3) {
+                        $r = \ord($rgb[$of + $i]);
+                        $g = \ord($rgb[$of + $i + 1]);
+                        $b = \ord($rgb[$of + $i + 2]);
+                        if (abs($r - $red) > self::NOISE || abs($g - $green) > self::NOISE || abs($b - $blue) > self::NOISE) {
+                            continue 3;
+                        }
+                        $sumRed += $r;
+                        $sumGreen += $g;
+                        $sumBlue += $b;
+                    }
+                }
+                $key = (intdiv($sumRed, 72) << 10) | (intdiv($sumGreen, 72) << 5) | intdiv($sumBlue, 72);
+                $bin = $near[$key] ?? [0, 0, 0, 0];
+                $near[$key] = [$bin[0] + intdiv($sumRed, 9), $bin[1] + intdiv($sumGreen, 9), $bin[2] + intdiv($sumBlue, 9), $bin[3] + 1];
+            }
+        }
+
+        return [$exact, $near];
+    }
+
+    /** @return array<int, int> */
+    private static function everyPixel(ArtRaster $art): array
+    {
+        $exact = [];
+        $step = 3 * max(1, intdiv($art->width * $art->height, self::ASKED));
+        for ($at = 0, $end = \strlen($art->rgb); $at < $end; $at += $step) {
+            $key = (\ord($art->rgb[$at]) << 16) | (\ord($art->rgb[$at + 1]) << 8) | \ord($art->rgb[$at + 2]);
+            $exact[$key] = ($exact[$key] ?? 0) + 1;
+        }
+
+        return $exact;
+    }
+
+    /**
+     * @param array<int, int> $exact
+     *
+     * @return list<PaletteColour>
+     */
+    private static function exactColours(array $exact, int $votes): array
+    {
+        arsort($exact);
+        $colours = [];
+        foreach ($exact as $key => $count) {
+            if ($count >= max(2, self::LEAST_SHARE * $votes) || $colours === []) {
+                $colours[] = new PaletteColour(new Srgb($key >> 16, ($key >> 8) & 255, $key & 255), $count / $votes);
+            }
+        }
+
+        return $colours;
+    }
+
+    /**
+     * Largest first, every colour joins the cluster within NOISE_DELTA_E of it or starts its own.
+     *
+     * @param array<int, int>                       $exact
+     * @param array<int, array{int, int, int, int}> $near
+     *
+     * @return list<PaletteColour>
+     */
+    private static function clusters(array $exact, array $near): array
+    {
+        foreach ($exact as $key => $count) {
+            $r = $key >> 16;
+            $g = ($key >> 8) & 255;
+            $b = $key & 255;
+            $bin = (($r >> 3) << 10) | (($g >> 3) << 5) | ($b >> 3);
+            $was = $near[$bin] ?? [0, 0, 0, 0];
+            $near[$bin] = [$was[0] + $r * $count, $was[1] + $g * $count, $was[2] + $b * $count, $was[3] + $count];
+        }
+        usort($near, static fn (array $a, array $b): int => $b[3] <=> $a[3]);
+        $total = array_sum(array_column($near, 3));
+        /** @var list<array{Lab, int, int, int, int}> $clusters */
+        $clusters = [];
+        foreach ($near as [$r, $g, $b, $count]) {
+            $lab = Lab::of(new Srgb((int) round($r / $count), (int) round($g / $count), (int) round($b / $count)));
+            foreach ($clusters as $i => $cluster) {
+                if (Ciede2000::between($cluster[0], $lab) < self::NOISE_DELTA_E) {
+                    $clusters[$i] = [$cluster[0], $cluster[1] + $r, $cluster[2] + $g, $cluster[3] + $b, $cluster[4] + $count];
+                    continue 2;
+                }
+            }
+            if (\count($clusters) < 200) {
+                $clusters[] = [$lab, $r, $g, $b, $count];
+            }
+        }
+        $colours = [];
+        foreach ($clusters as [, $r, $g, $b, $count]) {
+            if ($count >= max(4, self::LEAST_SHARE_NOISY * $total) || $colours === []) {
+                $colours[] = new PaletteColour(new Srgb((int) round($r / $count), (int) round($g / $count), (int) round($b / $count)), $count / $total);
+            }
+        }
+        usort($colours, static fn (PaletteColour $a, PaletteColour $b): int => $b->share <=> $a->share);
+
+        return $colours;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Ink;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** An ink on the shop's shelf. */
+#[ORM\Entity]
+class Ink
+{
+    #[ORM\Id]
+    #[ORM\GeneratedValue]
+    #[ORM\Column]
+    public ?int $id = null;
+
+    public function __construct(
+        #[ORM\Column(length: 80)]
+        public string $name,
+        #[ORM\Column(length: 7)]
+        public string $hex,
+        #[ORM\Column(length: 20)]
+        public string $kind,
+        /** Hiding power on a flashed base, 0–1. */
+        #[ORM\Column]
+        public float $hiding,
+    ) {
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Lamp;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** An exposure unit. */
+#[ORM\Entity]
+class Lamp
+{
+    #[ORM\Id]
+    #[ORM\GeneratedValue]
+    #[ORM\Column]
+    public ?int $id = null;
+
+    public function __construct(
+        #[ORM\Column(length: 60, unique: true)]
+        public string $name,
+        #[ORM\Column(length: 20)]
+        public string $kind,
+        #[ORM\Column]
+        public float $hours,
+        #[ORM\Column(nullable: true)]
+        public ?float $distanceMm = null,
+    ) {
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Plate;
+
+use Doctrine\ORM\Mapping as ORM;
+use Ektype\App\Shop\Frame\Frame;
+use Ektype\App\Shop\Ink\Ink;
+use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Separation\PlateRole;
+
+/** One colour of a job, at its place in the print order. */
+#[ORM\Entity]
+class Plate
+{
+    #[ORM\Id]
+    #[ORM\GeneratedValue]
+    #[ORM\Column]
+    public ?int $id = null;
+
+    #[ORM\ManyToOne(inversedBy: 'plates')]
+    #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+    public Job $job;
+
+    #[ORM\Column]
+    public int $position;
+
+    /** Number of its drawing within the separation; stays when the order changes. */
+    #[ORM\Column]
+    public int $drawing;
+
+    #[ORM\Column(length: 80)]
+    public string $name;
+
+    #[ORM\Column(length: 12)]
+    public string $role;
+
+    #[ORM\Column(length: 7)]
+    public string $hex;
+
+    #[ORM\Column]
+    public float $coveragePct;
+
+    #[ORM\Column]
+    public float $areaCm2;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $finestLineMm = null;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: true)]
+    public ?Ink $ink = null;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: true)]
+    public ?Frame $frame = null;
+
+    /** Emulsion over mesh as gauged, µm; null until measured. */
+    #[ORM\Column(nullable: true)]
+    public ?float $gaugedEomUm = null;
+
+    /** Seconds that the screen was burned for; null until burned. */
+    #[ORM\Column(nullable: true)]
+    public ?float $burnedSeconds = null;
+
+    /** @var list<list<array{mark: string, at_mm: array{float, float}, off_mm: array{float, float}}>> prints of readings */
+    #[ORM\Column]
+    public array $readings = [];
+
+    public function __construct(Job $job, int $position, int $drawing, string $name, PlateRole $role, string $hex)
+    {
+        $this->job = $job;
+        $this->position = $position;
+        $this->drawing = $drawing;
+        $this->name = $name;
+        $this->role = $role->value;
+        $this->hex = $hex;
+        $this->coveragePct = 0;
+        $this->areaCm2 = 0;
+    }
+
+    public function idOrFail(): int
+    {
+        return $this->id ?? throw new \LogicException('The plate is not stored yet.');
+    }
+
+    public function role(): PlateRole
+    {
+        return PlateRole::from($this->role);
+    }
+}
