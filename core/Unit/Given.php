@@ -164,6 +164,24 @@ final readonly class Given
         return [$both->number('x', -$largest, $largest, $unit), $both->number('y', -$largest, $largest, $unit)];
     }
 
+    /** @return list<int> */
+    public function wholes(string $name): array
+    {
+        $value = $this->values[$name] ?? null;
+        if (!\is_array($value) || !array_is_list($value)) {
+            throw Refusal::at($this->pathOf($name), \sprintf('“%s” is %s. Give it as a list of whole numbers.', $this->pathOf($name), $value === null ? 'missing' : 'not a list'));
+        }
+        $list = [];
+        foreach ($value as $one) {
+            if (!\is_int($one)) {
+                throw Refusal::at($this->pathOf($name), \sprintf('“%s” holds %s; only whole numbers count here.', $this->pathOf($name), self::shown($one)));
+            }
+            $list[] = $one;
+        }
+
+        return $list;
+    }
+
     private static function shown(mixed $value): string
     {
         return match (true) {

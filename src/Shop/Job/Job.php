@@ -7,6 +7,8 @@ namespace Ektype\App\Shop\Job;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
 
@@ -107,6 +109,14 @@ class Job
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: true)]
     public ?Press $press = null;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: true)]
+    public ?Lamp $lamp = null;
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: true)]
+    public ?Emulsion $emulsion = null;
 
     #[ORM\Column]
     public \DateTimeImmutable $createdAt;

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Jobs;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Api\Tasks\TaskView;
+use Ektype\App\Shop\Change\Change;
+use Ektype\App\Shop\Frame\Frame;
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\App\Shop\Task\Task;
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Film\FilmPlate;
+use Ektype\Core\Press\PrintOrder;
+use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Unit\Sign;
+
+/** Puts a job together as its page shows it: every figure reckoned anew from what is stored. */
+final readonly class JobReckoner
+{
+    /** Mesh under this count counts as coarse for flashing: 230 per inch. */
+    private const COARSE_UNDER_PER_CM = 90.0;
+
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function view(Job $job): JobView
+    {
+        $plates = $job->platesInOrder();
+        $screens = new ScreenReckoner($job, array_values($this->entities->getRepository(Frame::class)->findBy([], ['id' => 'ASC'])), $this->taken($job));
+        $register = new RegisterReckoner($job);
+        $ranked = array_map($screens->ranked(...), $plates);
+        $meshes = array_map($screens->meshOf(...), $plates, $ranked);
+        $garment = Lab::of(Srgb::fromHex($job->garmentHex));
+        $steps = PrintOrder::inGivenOrder(
+            array_keys($plates),
+            array_map(static fn (Plate $p): array => ['role' => $p->role(), 'lab' => Lab::of(Srgb::fromHex($p->hex)), 'share' => $p->coveragePct / 100], $plates),
+            $garment,
+            static fn (int $i): bool => $meshes[$i]->threadsPerCm < self::COARSE_UNDER_PER_CM,
+        );
+        $tests = array_values($this->entities->getRepository(StepTest::class)->findBy([], ['id' => 'ASC']));
+        $light = (new LightReckoner($job, $tests))->figures(array_map(null, $plates, $meshes));
+        $views = [];
+        foreach ($plates as $i => $plate) {
+            $views[] = $this->plate($job, $plate, $i, $steps[$i], $screens, $register, [
+                'ranked' => $ranked[$i], 'mesh' => $meshes[$i], 'light' => FigureView::of($light[$i]),
+            ]);
+        }
+        $task = $this->entities->getRepository(Task::class)->findOneBy(['job' => $job], ['id' => 'DESC']);
+        $change = $this->entities->getRepository(Change::class)->findOneBy(['job' => $job], ['id' => 'DESC']);
+        $found = Separated::of($job->separation);
+
+        return new JobView(
+            $job->idOrFail(),
+            $job->name,
+            $job->customer,
+            $job->substrate,
+            $job->garment,
+            $job->garmentName,
+            $job->garmentHex,
+            $job->quantity,
+            $job->place,
+            $job->dueOn,
+            $job->widthMm,
+            $job->heightMm(),
+            $job->chokeMm,
+            $job->inks,
+            $job->printGround,
+            $found->groundLeftOpen,
+            $job->artName,
+            $job->artKind,
+            $job->artWidthPx,
+            $job->artHeightPx,
+            $job->artKind === 'svg' ? 0.0 : $job->artWidthPx * 25.4 / $job->widthMm,
+            $job->separationPath !== null,
+            $job->separationIsCurrent(),
+            $job->filmsPath !== null,
+            $job->filmsAreCurrent(),
+            self::pullKey($job),
+            $job->toleranceMm,
+            $job->press?->id,
+            $job->lamp?->id,
+            $job->emulsion?->id,
+            $views,
+            $found->palette,
+            $found->strays,
+            $found->warnings,
+            $register->marks(),
+            NextStep::of($job, $views, $task),
+            $task === null || $task->state === 'done' ? null : TaskView::of($task),
+            $change->what ?? '',
+            PrintOrder::SCHOOL,
+        );
+    }
+
+    public function summary(Job $job): JobSummaryView
+    {
+        $plates = $job->platesInOrder();
+        $stands = match (true) {
+            $job->separationPath === null => 'at the art',
+            !$job->filmsAreCurrent() => 'at the films',
+            array_filter($plates, static fn (Plate $p): bool => $p->frame === null) !== [] => 'at the screens',
+            array_filter($plates, static fn (Plate $p): bool => $p->burnedSeconds === null) !== [] => 'under the light',
+            default => 'on the press',
+        };
+
+        return new JobSummaryView($job->idOrFail(), $job->name, $job->customer, $job->garment, $job->garmentName, $job->garmentHex, $job->quantity, $job->dueOn, $job->widthMm, $job->heightMm(), array_map(static fn (Plate $p): string => $p->ink->hex ?? $p->hex, $plates), $job->separationPath !== null, self::pullKey($job), $stands);
+    }
+
+    public static function pullKey(Job $job): string
+    {
+        return substr(hash('sha256', serialize([$job->separationPath, $job->garmentHex, array_map(static fn (Plate $p): array => [$p->drawing, $p->ink?->hex, $p->ink?->hiding], $job->platesInOrder())])), 0, 16);
+    }
+
+    /** @param array{ranked: list<\Ektype\Core\Mesh\RankedMesh>, mesh: \Ektype\Core\Mesh\Mesh, light: FigureView} $reckoned */
+    private function plate(Job $job, Plate $plate, int $i, PrintStep $step, ScreenReckoner $screens, RegisterReckoner $register, array $reckoned): PlateView
+    {
+        $mesh = $reckoned['mesh'];
+        $meshFigure = $screens->meshFigure($plate, $reckoned['ranked']);
+        $placement = $plate->frame === null ? null : $screens->placement($plate->frame);
+        $misfit = $register->of($plate);
+        $isKey = $i === 0;
+        $screenSuits = $meshFigure->sign !== Sign::OutOfBounds && ($placement?->fits() ?? true);
+        $stages = [
+            'art' => $job->separationPath === null ? 'open' : 'ready',
+            'plates' => $job->separationIsCurrent() ? 'ready' : 'open',
+            'films' => $job->filmsAreCurrent() ? 'ready' : 'open',
+            'screens' => $plate->frame === null ? 'open' : ($screenSuits ? 'ready' : 'out'),
+            'light' => $plate->burnedSeconds === null ? 'open' : ($reckoned['light']->sign === 'out_of_bounds' ? 'out' : 'ready'),
+            // The first plate is the key: the others are brought to it.
+            'press' => $isKey ? ($plate->burnedSeconds === null ? 'open' : 'ready') : ($misfit === null ? 'open' : ($misfit->inRegister ? 'ready' : 'out')),
+            'run' => 'waiting',
+            'after' => 'waiting',
+        ];
+
+        return new PlateView(
+            $plate->idOrFail(),
+            $plate->position,
+            $plate->drawing,
+            $plate->name,
+            $plate->role,
+            $plate->hex,
+            $plate->ink?->id,
+            $plate->ink->name ?? '',
+            $plate->ink->hex ?? $plate->hex,
+            $plate->ink === null ? null : Ciede2000::between(Lab::of(Srgb::fromHex($plate->ink->hex)), Lab::of(Srgb::fromHex($plate->hex))),
+            $plate->coveragePct,
+            $plate->areaCm2,
+            $plate->finestLineMm,
+            $step->reason,
+            $step->flashAfter,
+            $step->flashReason,
+            FigureView::of($meshFigure),
+            FigureView::of($screens->stencilFigure($plate, $mesh)),
+            $reckoned['light'],
+            FigureView::of($screens->offContactFigure($plate)),
+            $plate->frame?->id,
+            $plate->frame->label ?? '',
+            $plate->burnedSeconds,
+            $plate->gaugedEomUm,
+            MeshView::of($mesh),
+            $placement === null ? null : PlacementView::of($placement),
+            $screens->shownMeshes($reckoned['ranked']),
+            $screens->choices($plate),
+            $misfit,
+            $stages,
+            $job->filmsAreCurrent() ? FilmPlate::fileName($i + 1, $plate->name) : null,
+        );
+    }
+
+    /** @return array<int, string> frames held by any plate, by whom */
+    private function taken(Job $job): array
+    {
+        $taken = [];
+        $plates = $this->entities->createQuery('SELECT p, j, f FROM '.Plate::class.' p JOIN p.job j JOIN p.frame f')->getResult();
+        if (\is_array($plates)) {
+            foreach ($plates as $plate) {
+                if ($plate instanceof Plate && $plate->frame !== null) {
+                    $taken[$plate->frame->idOrFail()] = $plate->name.($plate->job === $job ? '' : ' of '.$plate->job->name);
+                }
+            }
+        }
+
+        return $taken;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Jobs;
+
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\Core\Exposure\ExposureModel;
+use Ektype\Core\Exposure\PredictedTime;
+use Ektype\Core\Exposure\Setting;
+use Ektype\Core\Exposure\TestReading;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Stencil\StencilTarget;
+use Ektype\Core\Unit\Figure;
+use Ektype\Core\Unit\Sign;
+
+/** Reckons the seconds of light of each plate from the shop's step tests. */
+final readonly class LightReckoner
+{
+    /** @param list<StepTest> $tests */
+    public function __construct(private Job $job, private array $tests)
+    {
+    }
+
+    /**
+     * @param list<array{Plate, Mesh}> $plates
+     *
+     * @return list<Figure> in the same order
+     */
+    public function figures(array $plates): array
+    {
+        $lamp = $this->job->lamp;
+        $emulsion = $this->job->emulsion;
+        if ($lamp === null || $emulsion === null) {
+            $none = new Figure(null, 's', Sign::Reckoned, 'none yet', 'The shop has no lamp or no emulsion yet: add them to its shelves.');
+
+            return array_map(static fn (array $_): Figure => $none, $plates);
+        }
+        $settings = array_map(static fn (array $of): Setting => new Setting(
+            $lamp->name,
+            $lamp->kind,
+            $emulsion->name,
+            $emulsion->kind,
+            $of[1]->thicknessUm + ($of[0]->gaugedEomUm ?? StencilTarget::on($of[1])->eomUm),
+            $of[1]->dyed,
+            '',
+            $lamp->distanceMm,
+            $lamp->hours,
+        ), $plates);
+        $readings = array_map(static fn (StepTest $t): TestReading => new TestReading(
+            new Setting($t->lamp->name, $t->lamp->kind, $t->emulsion->name, $t->emulsion->kind, $t->thicknessUm, $t->dyed, $t->film, $t->lamp->distanceMm, $t->lampHours),
+            $t->lowS,
+            $t->bestS,
+            $t->highS,
+        ), $this->tests);
+        $model = new ExposureModel($readings, $settings);
+
+        return array_map(fn (array $of, Setting $setting): Figure => $this->figure($of[0], $setting, $model->predict($setting)), $plates, $settings);
+    }
+
+    private function figure(Plate $plate, Setting $setting, PredictedTime $time): Figure
+    {
+        $rests = \count($time->restsOn);
+        $inputs = [\sprintf('light must reach through %.0f µm of fabric and stencil', $setting->thicknessUm)];
+        foreach ($time->parts as $part) {
+            $inputs[] = str_starts_with($part['name'], 'lamp ') && !str_contains($part['name'], ' with ')
+                ? \sprintf('%s: %.1f s, known to %.0f %%', $part['name'], $part['factor'], $part['sd_pct'])
+                : \sprintf('%s: × %.2f, known to %.0f %%', $part['name'], $part['factor'], $part['sd_pct']);
+        }
+        $burned = $plate->burnedSeconds;
+        $outside = $burned !== null && ($burned < $time->lowS || $burned > $time->highS);
+
+        return new Figure(
+            $burned ?? $time->seconds,
+            's',
+            $burned === null ? Sign::Reckoned : ($outside ? Sign::OutOfBounds : Sign::Measured),
+            $rests === 0 ? 'trade default' : \sprintf('%d step test%s of this shop', $rests, $rests === 1 ? '' : 's'),
+            ($burned === null ? '' : \sprintf('Burned for %.1f s; reckoned %.1f s. ', $burned, $time->seconds)).'Lamp × emulsion × thickness × yellow mesh × film × age of the lamp, each as the step tests have taught it',
+            $inputs,
+            'More light on yellow mesh, until tests say otherwise',
+            $outside ? 'The screen was burned outside the interval: look at its finest lines and for slime before it goes to the press.' : \sprintf('A step test on this lamp and emulsion near %.0f s narrows it.', $time->seconds),
+            $time->lowS,
+            $time->highS,
+        );
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Jobs;
+
+use OpenApi\Attributes as OA;
+
+/** A strip of the stack: one plate with what it needs. */
+#[OA\Schema]
+final readonly class PlateView
+{
+    /**
+     * @param array<string, string>   $stages
+     * @param list<RankedMeshView>    $meshes
+     * @param list<FrameChoiceView>   $frames
+     */
+    public function __construct(
+        #[OA\Property]
+        public int $id,
+        #[OA\Property]
+        public int $position,
+        #[OA\Property]
+        public int $drawing,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(enum: ['base', 'colour', 'highlight'])]
+        public string $role,
+        #[OA\Property]
+        public string $hex,
+        #[OA\Property]
+        public ?int $inkId,
+        #[OA\Property]
+        public string $inkName,
+        #[OA\Property]
+        public string $inkHex,
+        #[OA\Property]
+        public ?float $inkDeltaE,
+        #[OA\Property]
+        public float $coveragePct,
+        #[OA\Property]
+        public float $areaCm2,
+        #[OA\Property]
+        public ?float $finestLineMm,
+        #[OA\Property]
+        public string $orderReason,
+        #[OA\Property]
+        public bool $flashAfter,
+        #[OA\Property]
+        public string $flashReason,
+        #[OA\Property]
+        public FigureView $mesh,
+        #[OA\Property]
+        public FigureView $stencil,
+        #[OA\Property]
+        public FigureView $light,
+        #[OA\Property]
+        public FigureView $offContact,
+        #[OA\Property]
+        public ?int $frameId,
+        #[OA\Property]
+        public string $frameLabel,
+        #[OA\Property]
+        public ?float $burnedSeconds,
+        #[OA\Property]
+        public ?float $gaugedEomUm,
+        #[OA\Property]
+        public MeshView $meshGeometry,
+        #[OA\Property]
+        public ?PlacementView $placement,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RankedMeshView::class))]
+        public array $meshes,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FrameChoiceView::class))]
+        public array $frames,
+        #[OA\Property]
+        public ?RegisterView $register,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', enum: ['ready', 'open', 'out', 'waiting']))]
+        public array $stages,
+        #[OA\Property]
+        public ?string $filmName,
+    ) {
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Demo;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\Frame\Frame;
+use Ektype\App\Shop\Ink\Ink;
+use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\App\Shop\Press\Press;
+use Ektype\App\Shop\StepTest\StepTest;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Inks, frames, lamps, presses and months of step tests of the demo shop; every figure is made up, with a fixed seed. */
+final readonly class DemoShelves
+{
+    private const INKS = [
+        ['Base white', '#f6f4ee', 0.97], ['Top white', '#fdfdfb', 0.93], ['Straw', '#f0e4ba', 0.93], ['Lantern amber', '#dc8a2c', 0.92],
+        ['Harbour rust', '#b5482f', 0.92], ['Sage', '#8fb3a2', 0.93], ['Signal red', '#cf2b25', 0.91], ['Bottle green', '#1f4e36', 0.94],
+        ['Dusk blue', '#23489c', 0.93], ['Sky', '#6db3e4', 0.92], ['Plum', '#5f2747', 0.94], ['Rye brown', '#a8742f', 0.93],
+        ['Slate', '#566069', 0.94], ['Black', '#12110f', 0.97],
+    ];
+
+    /** threads per cm, thread µm, how many, inside width and height mm */
+    private const FRAMES = [
+        [43, 80, 2, 460, 560], [55, 64, 3, 460, 560], [61, 64, 2, 460, 560], [77, 55, 5, 460, 560], [90, 48, 4, 460, 560],
+        [100, 40, 2, 460, 560], [120, 34, 3, 460, 560], [77, 55, 2, 360, 460], [48, 70, 2, 560, 760],
+    ];
+
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function fill(): void
+    {
+        $random = new Randomizer(new Mt19937(20261123));
+        foreach (self::INKS as [$name, $hex, $hiding]) {
+            $this->entities->persist(new Ink($name, $hex, 'plastisol', $hiding));
+        }
+        $number = 1;
+        foreach (self::FRAMES as [$perCm, $thread, $count, $width, $height]) {
+            for ($i = 0; $i < $count; ++$i) {
+                $tension = round(23.5 - 0.4 * ($number % 7) + 1.6 * self::noise($random), 1);
+                $this->entities->persist(new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, max(15.4, min(29.0, $tension))));
+                ++$number;
+            }
+        }
+        $led = new Lamp('LED table', 'led', 410);
+        $tubes = new Lamp('Old tube box', 'tubes', 2350);
+        $dual = new Emulsion('Harbour dual-cure', 'dual_cure');
+        $fast = new Emulsion('Quick photopolymer', 'photopolymer');
+        foreach ([$led, $tubes, $dual, $fast] as $one) {
+            $this->entities->persist($one);
+        }
+        $this->presses();
+        $this->tests($random, $led, $tubes, $dual, $fast);
+        $this->entities->flush();
+    }
+
+    private function presses(): void
+    {
+        $this->entities->persist(new Press('Six-colour rotary', 'rotary', 6, 4, [
+            ['name' => 'Left', 'at_mm' => [-210.0, 330.0], 'pushes' => [0.0, 1.0], 'mm_per_turn' => 1.25],
+            ['name' => 'Right', 'at_mm' => [210.0, 330.0], 'pushes' => [0.0, 1.0], 'mm_per_turn' => 1.25],
+            ['name' => 'Side', 'at_mm' => [0.0, 360.0], 'pushes' => [1.0, 0.0], 'mm_per_turn' => 1.25],
+        ], true, 270));
+        $this->entities->persist(new Press('Hinge table', 'hinge', 1, 1, [], false, 260));
+    }
+
+    private function tests(Randomizer $random, Lamp $led, Lamp $tubes, Emulsion $dual, Emulsion $fast): void
+    {
+        // lamp, emulsion, day, fabric and stencil µm, yellow mesh, lamp hours, true seconds, strip s
+        foreach ([
+            [$led, $dual, '2026-03-09', 118, false, 140, 3.0], [$led, $dual, '2026-03-30', 101, true, 160, 3.0], [$led, $dual, '2026-05-11', 88, true, 205, 2.5],
+            [$led, $dual, '2026-06-22', 104, true, 250, 3.0], [$led, $fast, '2026-07-06', 101, true, 268, 1.0], [$led, $dual, '2026-08-17', 63, true, 300, 2.0],
+            [$led, $dual, '2026-09-28', 101, true, 345, 2.5], [$tubes, $dual, '2026-02-16', 101, true, 2010, 40.0], [$tubes, $dual, '2026-04-20', 128, false, 2080, 40.0],
+            [$tubes, $fast, '2026-06-08', 88, true, 2150, 15.0], [$tubes, $dual, '2026-10-12', 101, true, 2300, 40.0], [$led, $dual, '2026-11-02', 118, false, 398, 3.0],
+        ] as [$lamp, $emulsion, $day, $thickness, $dyed, $hours, $strip]) {
+            $truth = ($lamp === $led ? 10.2 : 168.0) * exp(($emulsion === $dual ? 0.62 : 0.0) + 1.06 * log($thickness / 100) + ($dyed ? 0.24 : 0.0) + 0.25 * $hours / 1000 + 0.05 * self::noise($random));
+            $best = max(1, (int) round($truth / $strip));
+            $this->entities->persist(new StepTest($lamp, $emulsion, $day, $thickness, $dyed, $hours, $best > 1 ? ($best - 1) * $strip : null, $best * $strip, ($best + 1) * $strip));
+        }
+    }
+
+    /** About normal, mean 0 and deviation 1. */
+    public static function noise(Randomizer $random): float
+    {
+        $sum = 0.0;
+        for ($i = 0; $i < 12; ++$i) {
+            $sum += $random->getInt(0, 1_000_000) / 1_000_000;
+        }
+
+        return $sum - 6;
+    }
+}

@@ -1,0 +1,90 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { JobSummary } from "../../api/client";
+import { useJobs } from "../../api/use";
+import { Garment } from "../../ui/Garment";
+import { useHabits } from "../../ui/habits";
+import { Trouble } from "../../ui/Parts";
+import { Shelf } from "../Shelf";
+import { NewJob } from "./NewJob";
+
+/** All jobs as they hang in the shop; a picture dropped here becomes a new one. */
+export function JobsShelf() {
+  const { data: jobs, error } = useJobs();
+  const [dropped, setDropped] = useState<File | null>(null);
+  return (
+    <Box
+      onDragOver={(e) => e.preventDefault()}
+      onDrop={(e) => {
+        e.preventDefault();
+        const file = e.dataTransfer.files[0];
+        if (file) setDropped(file);
+      }}
+      minH="100vh"
+    >
+      <Shelf name="Jobs" says="Drop a picture anywhere on this page to begin a job.">
+        <Trouble of={error} />
+        <NewJob file={dropped} setFile={setDropped} />
+        <Box
+          as="ul"
+          listStyleType="none"
+          display="grid"
+          gridTemplateColumns="repeat(auto-fill, minmax(290px, 1fr))"
+          gap="28px"
+          mt="28px"
+        >
+          {jobs?.map((job) => (
+            <Hanging key={job.id} job={job} />
+          ))}
+        </Box>
+      </Shelf>
+    </Box>
+  );
+}
+
+function Hanging({ job }: { job: JobSummary }) {
+  const { length } = useHabits();
+  const plates = job.inkHexes.length;
+  const picture =
+    job.separated && plates > 0 ? `/api/jobs/${job.id}/pull/${plates}.png?k=${job.pullKey}` : `/api/jobs/${job.id}/art`;
+  return (
+    <Box as="li">
+      <Link to={`/jobs/${job.id}`}>
+        <Box className="halftone" h="230px" overflow="hidden" borderBottomWidth="1px" borderColor="ink">
+          <Garment
+            kind={job.garment}
+            hex={job.garmentHex}
+            widthMm={job.widthMm}
+            heightMm={job.heightMm}
+            label={`${job.name} on ${job.garmentName} ${job.garment}`}
+          >
+            <image
+              className="colours"
+              href={picture}
+              width={job.widthMm}
+              height={job.heightMm}
+              preserveAspectRatio="none"
+            />
+          </Garment>
+        </Box>
+        <Box display="flex" justifyContent="space-between" gap="10px" mt="10px">
+          <Text fontWeight="700" fontSize="lead" truncate>
+            {job.name}
+          </Text>
+          <Box display="flex" aria-hidden="true" className="colours">
+            {job.inkHexes.map((hex, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: plates in print order, two may share an ink
+              <Box key={`${i}${hex}`} w="12px" h="22px" bg={hex} borderWidth="1px" borderColor="line" ml="-1px" />
+            ))}
+          </Box>
+        </Box>
+        <Text color="quiet">
+          {job.stands}
+          {job.quantity > 0 && `, ${job.quantity} ${job.garment}`}, {length(job.widthMm)} wide
+          {job.dueOn && `, due ${job.dueOn}`}
+        </Text>
+      </Link>
+    </Box>
+  );
+}

@@ -1,0 +1,118 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useEffect, useState } from "react";
+import { useNavigate } from "react-router";
+import { useNewJob } from "../../api/use";
+import { useHabits } from "../../ui/habits";
+import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+
+/** From a picture to a job: the width of the print and the garment is all that it takes. */
+export function NewJob({ file, setFile }: { file: File | null; setFile: (file: File | null) => void }) {
+  const make = useNewJob();
+  const go = useNavigate();
+  const { fromField, toField, lengthUnit } = useHabits();
+  const [width, setWidth] = useState(toField(300));
+  const [hex, setHex] = useState("#1b2440");
+  const [name, setName] = useState("");
+  const [preview, setPreview] = useState("");
+  useEffect(() => {
+    if (!file) return;
+    const url = URL.createObjectURL(file);
+    setPreview(url);
+    return () => URL.revokeObjectURL(url);
+  }, [file]);
+  const submit = (e: React.FormEvent) => {
+    e.preventDefault();
+    if (!file) return;
+    const form = new FormData();
+    form.set("art", file);
+    form.set("widthMm", String(fromField(width)));
+    form.set("garmentHex", hex);
+    if (name.trim()) form.set("name", name);
+    make.mutate(form, { onSuccess: (job) => go(`/jobs/${job.id}`) });
+  };
+  const reset = make.reset;
+  return (
+    <Box
+      as="form"
+      onSubmit={submit}
+      display="grid"
+      gridTemplateColumns={{ base: "1fr", md: "300px 1fr" }}
+      borderTopWidth="1px"
+      borderBottomWidth="1px"
+      borderColor="ink"
+    >
+      <Box
+        as="label"
+        className="halftone"
+        minH="168px"
+        display="flex"
+        flexDirection="column"
+        alignItems="center"
+        justifyContent="center"
+        cursor="pointer"
+        position="relative"
+        _focusWithin={{ outline: "3px solid", outlineColor: "teal", outlineOffset: "2px" }}
+      >
+        <input
+          type="file"
+          accept=".png,.jpg,.jpeg,.svg,image/png,image/jpeg,image/svg+xml"
+          style={{ position: "absolute", inset: 0, opacity: 0, cursor: "pointer" }}
+          onChange={(e) => {
+            reset();
+            setFile(e.target.files?.[0] ?? null);
+          }}
+          aria-label="Picture for a new job: PNG, JPEG or SVG"
+        />
+        {file && preview ? (
+          <Box bg={hex} className="colours" p="10px">
+            <img src={preview} alt="" style={{ maxHeight: 130, maxWidth: 240, display: "block" }} />
+          </Box>
+        ) : (
+          <>
+            <svg width="64" height="64" viewBox="0 0 64 64" aria-hidden="true">
+              <circle cx="32" cy="32" r="18" fill="none" stroke="var(--ink)" strokeWidth="2" />
+              <path d="M32 4V60M4 32H60" stroke="var(--ink)" strokeWidth="2" />
+            </svg>
+            <Text mt="10px" bg="cloth" px="6px">
+              Drop a picture, or pick one
+            </Text>
+          </>
+        )}
+      </Box>
+      <Box
+        p="18px 24px"
+        display="grid"
+        gridTemplateColumns={{ base: "1fr 1fr", xl: "1.3fr 1fr 1fr auto" }}
+        gap="16px"
+        alignItems="end"
+        alignContent="center"
+      >
+        <Field label="Name">
+          <Entry
+            fontFamily="body"
+            value={name}
+            placeholder={file?.name.replace(/\.[^.]*$/, "") ?? "as the file is called"}
+            onChange={(e) => setName(e.target.value)}
+          />
+        </Field>
+        <Field label={`Print width, ${lengthUnit}`}>
+          <Entry value={width} inputMode="decimal" onChange={(e) => setWidth(e.target.value)} />
+        </Field>
+        <Field label="Garment colour">
+          <Entry className="colours" p="4px" type="color" value={hex} onChange={(e) => setHex(e.target.value)} />
+        </Field>
+        <Action type="submit" disabled={!file || make.isPending}>
+          {make.isPending ? "Bringing it in …" : "Make the job"}
+        </Action>
+        <Box gridColumn="1 / -1">
+          <Trouble of={make.error} />
+          {!file && (
+            <Text fontSize="small" color="quiet">
+              PNG, JPEG or SVG of flat colours. The plates are separated at once; you can change everything later.
+            </Text>
+          )}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,46 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useShop } from "../../api/use";
+import { useHabits } from "../../ui/habits";
+import { Shelf } from "../Shelf";
+import { PressDrawing } from "./PressDrawing";
+
+export function PressesShelf() {
+  const presses = useShop().data?.presses ?? [];
+  const { length } = useHabits();
+  return (
+    <Shelf
+      name="Presses"
+      says={
+        presses.length === 0
+          ? "No press yet."
+          : "Knobs push the frame at their contact; their places turn a misfit into turns."
+      }
+    >
+      {presses.map((press) => (
+        <Box key={press.id} display="flex" gap="32px" flexWrap="wrap" borderTopWidth="1px" borderColor="line" py="20px">
+          <Box w="260px">
+            <PressDrawing press={press} />
+          </Box>
+          <Box flex="1 1 320px">
+            <Text fontWeight="700" fontSize="lead">
+              {press.name}
+            </Text>
+            <Text color="quiet" mb="10px">
+              {press.heads} {press.heads === 1 ? "head" : "heads"}, {press.platens}{" "}
+              {press.platens === 1 ? "platen" : "platens"},{" "}
+              {press.collarAtOperator ? "collar at the operator’s end" : "art lies upright"}
+            </Text>
+            {press.knobs.length === 0 && <Text>No knobs: frames are tapped at their corners.</Text>}
+            {press.knobs.map((knob) => (
+              <Text key={knob.name}>
+                <b>{knob.name}</b> at {length(knob.atXMm)}, {length(knob.atYMm)} pushes{" "}
+                {Math.abs(knob.pushX) > Math.abs(knob.pushY) ? "across" : "along"},{" "}
+                <span className="readout">{length(knob.mmPerTurn, 2)}</span> a turn
+              </Text>
+            ))}
+          </Box>
+        </Box>
+      ))}
+    </Shelf>
+  );
+}

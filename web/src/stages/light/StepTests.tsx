@@ -1,0 +1,111 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
+import type { Job, Plate, Shop } from "../../api/client";
+import { useStepTests } from "../../api/use";
+import { Heading } from "../../ui/Bench";
+import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+
+const number = (text: string) => (text.trim() === "" ? undefined : Number.parseFloat(text.replace(",", ".")));
+
+/** What was read from a step test goes in here; every time is reckoned anew from it. */
+export function StepTests({ job, plate, tests }: { job: Job; plate: Plate; tests: Shop["tests"] }) {
+  const { record, forget } = useStepTests(job.id);
+  const stencil = plate.gaugedEomUm ?? plate.stencil.value ?? 0;
+  const [under, setUnder] = useState("");
+  const [best, setBest] = useState("");
+  const [over, setOver] = useState("");
+  const [thick, setThick] = useState((plate.meshGeometry.thicknessUm + stencil).toFixed(0));
+  return (
+    <Box>
+      <Heading
+        note={`On this lamp and emulsion, ${plate.meshGeometry.dyed ? "yellow" : "white"} mesh. Read dry, with a loupe. Leave a field empty where no strip told.`}
+      >
+        Record a step test
+      </Heading>
+      <Box
+        as="form"
+        display="grid"
+        gridTemplateColumns={{ base: "1fr 1fr", md: "repeat(4, 1fr) auto" }}
+        gap="14px"
+        alignItems="end"
+        onSubmit={(e: React.FormEvent) => {
+          e.preventDefault();
+          if (job.lampId === null || job.emulsionId === null) return;
+          record.mutate(
+            {
+              lampId: job.lampId,
+              emulsionId: job.emulsionId,
+              thicknessUm: number(thick) ?? 0,
+              dyed: plate.meshGeometry.dyed,
+              lowS: number(under),
+              bestS: number(best),
+              highS: number(over),
+            },
+            {
+              onSuccess: () => {
+                setUnder("");
+                setBest("");
+                setOver("");
+              },
+            },
+          );
+        }}
+      >
+        {(
+          [
+            ["Still slimy at, s", under, setUnder],
+            ["Best strip, s", best, setBest],
+            ["Closing at, s", over, setOver],
+            ["Fabric and stencil, µm", thick, setThick],
+          ] as const
+        ).map(([label, value, set]) => (
+          <Field key={label} label={label}>
+            <Entry value={value} inputMode="decimal" onChange={(e) => set(e.target.value)} />
+          </Field>
+        ))}
+        <Action quiet type="submit">
+          Learn from it
+        </Action>
+      </Box>
+      <Trouble of={record.error} />
+      {tests.length > 0 && (
+        <Box as="ul" listStyleType="none" mt="16px">
+          {tests.map((t) => (
+            <Box
+              as="li"
+              key={t.id}
+              borderTopWidth="1px"
+              borderColor="line"
+              display="grid"
+              gridTemplateColumns="110px 1fr 120px 80px"
+              alignItems="center"
+              minH="44px"
+            >
+              <Text fontSize="small" color="quiet">
+                {t.doneOn}
+              </Text>
+              <Text className="readout" fontWeight="500">
+                {t.lowS ?? "…"} &lt; {t.bestS ?? "?"} &lt; {t.highS ?? "…"} s
+              </Text>
+              <Text fontSize="small">
+                {t.thicknessUm.toFixed(0)} µm, {t.dyed ? "yellow" : "white"}
+              </Text>
+              <Box
+                as="button"
+                minH="44px"
+                cursor="pointer"
+                fontSize="small"
+                textDecoration="underline"
+                textUnderlineOffset="3px"
+                onClick={() => forget.mutate(t.id)}
+                aria-label={`Forget the test of ${t.doneOn}`}
+              >
+                Forget
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

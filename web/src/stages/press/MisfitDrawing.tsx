@@ -1,0 +1,56 @@
+import type { Job, Plate, Press } from "../../api/client";
+
+/** The platen from above with the art as it lies, the marks, and at each the misfit drawn a hundred times its size. */
+export function MisfitDrawing({ job, plate, press }: { job: Job; plate: Plate; press: Press | undefined }) {
+  const w = job.widthMm;
+  const h = job.heightMm;
+  const reach = Math.max(w, h) / 2 + 60;
+  const enlarged = 100;
+  const turned = press?.collarAtOperator ?? false;
+  return (
+    <svg
+      viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach + 34}`}
+      width="100%"
+      style={{ display: "block", maxHeight: 440, background: "var(--raised)", border: "1px solid var(--ink)" }}
+      role="img"
+      aria-label={`The marks of ${plate.name} on the platen and how far each is off, drawn a hundred times as large`}
+    >
+      <image
+        className="colours"
+        href={`/api/jobs/${job.id}/pull/${job.plates.length}.png?k=${job.pullKey}`}
+        x={-w / 2}
+        y={-h / 2}
+        width={w}
+        height={h}
+        opacity=".28"
+        transform={turned ? "rotate(180)" : undefined}
+        preserveAspectRatio="none"
+      />
+      {job.marks.map((m) => {
+        const off = plate.register?.marks.find((r) => r.mark === m.name);
+        const ax = (off?.offXMm ?? 0) * enlarged;
+        const ay = -(off?.offYMm ?? 0) * enlarged;
+        return (
+          <g key={m.name} transform={`translate(${m.xMm} ${-m.yMm})`}>
+            <circle r="8" fill="none" stroke="var(--ink)" strokeWidth="1.800" />
+            <path d="M-13 0H13M0 -13V13" stroke="var(--ink)" strokeWidth="1.800" />
+            {off && (
+              <g className="colours">
+                <circle r="8" cx={ax} cy={ay} fill="none" stroke={plate.inkHex} strokeWidth="7" />
+                <circle r="8" cx={ax} cy={ay} fill="none" stroke="var(--ink)" strokeWidth="2" />
+                <path d={`M0 0L${ax} ${ay}`} stroke="var(--madder)" strokeWidth="3" />
+              </g>
+            )}
+          </g>
+        );
+      })}
+      <path d={`M${-reach + 14} ${reach + 14}h50`} stroke="var(--ink)" strokeWidth="2" />
+      <text x={-reach + 72} y={reach + 19} fontSize="15" fill="var(--ink)">
+        0.5 mm of misfit
+      </text>
+      <text x={reach - 14} y={reach + 19} fontSize="15" textAnchor="end" fill="var(--ink)">
+        you stand here
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,164 @@
+import { Box, Text } from "@chakra-ui/react";
+import type { Plate, Press } from "../../api/client";
+import { useHabits } from "../../ui/habits";
+
+type Register = NonNullable<Plate["register"]>;
+
+/** A dial for each knob: how far to turn it and which way, to the eighth that a hand can set. */
+export function Turns({
+  name,
+  register,
+  press,
+  toleranceMm,
+}: {
+  name: string;
+  register: Register;
+  press: Press | undefined;
+  toleranceMm: number;
+}) {
+  const { length } = useHabits();
+  const verdict = register.inRegister
+    ? `${name} is in register: ${length(register.nowMaxMm, 2)} at the worst mark.`
+    : register.willBeInTolerance
+      ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.afterMaxMm, 2)} remain.`
+      : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
+  return (
+    <Box>
+      <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="14px">
+        {verdict}
+      </Text>
+      {!register.inRegister && (
+        <Box display="flex" gap={{ base: "20px", xl: "38px" }} flexWrap="wrap">
+          {register.turns.map((turn) => {
+            const knob = press?.knobs.find((k) => k.name === turn.knob);
+            return (
+              <Dial
+                key={turn.knob}
+                name={turn.knob}
+                turns={turn.turns}
+                pushes={knob ? pushWord(knob.pushX, knob.pushY, turn.turns) : ""}
+              />
+            );
+          })}
+          {register.taps.map((tap) => (
+            <Box key={tap.corner} minW="170px">
+              <Text fontSize="small" color="quiet">
+                {tap.corner} corner
+              </Text>
+              <Text className="readout" fontSize="24px">
+                {tapWord(tap.byMm[0] ?? 0, "left", "right", length)}
+              </Text>
+              <Text className="readout" fontSize="24px">
+                {tapWord(tap.byMm[1] ?? 0, "near", "away", length)}
+              </Text>
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Box as="dl" display="flex" gap="26px" flexWrap="wrap" mt="16px">
+        {facts(register, length).map(([label, value]) => (
+          <Box key={label}>
+            <Box as="dt" fontSize="small" color="quiet">
+              {label}
+            </Box>
+            <Box as="dd" className="readout">
+              {value}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      {register.says.map((sentence) => (
+        <Text key={sentence} mt="8px" maxW="76ch" borderLeftWidth="3px" borderColor="amber" pl="12px">
+          {sentence}
+        </Text>
+      ))}
+    </Box>
+  );
+}
+
+function facts(r: Register, length: (mm: number, digits?: number) => string): [string, string][] {
+  const unknown = "unknown";
+  const percent = (v: number | null | undefined) => (v === null || v === undefined ? unknown : `${v.toFixed(3)} %`);
+  return [
+    ["Shift right", length(r.shiftMm[0] ?? 0, 2)],
+    ["away", length(r.shiftMm[1] ?? 0, 2)],
+    ["Turned", r.rotationDeg === null ? unknown : `${r.rotationDeg.toFixed(3)}°`],
+    ["Grown across", percent(r.growthPct[0])],
+    ["along", percent(r.growthPct[1])],
+    ["Sheared", r.shearDeg === null ? unknown : `${r.shearDeg.toFixed(3)}°`],
+    ["Cannot be mended", length(r.floorMaxMm, 2)],
+    ["From print to print", r.repeatMm === null ? "one print only" : length(r.repeatMm, 2)],
+  ];
+}
+
+const pushWord = (x: number, y: number, turns: number) => {
+  const s = Math.sign(turns);
+  return Math.abs(x) > Math.abs(y)
+    ? s * x > 0
+      ? "frame to the right"
+      : "frame to the left"
+    : s * y > 0
+      ? "frame away from you"
+      : "frame towards you";
+};
+
+const tapWord = (mm: number, minus: string, plus: string, length: (mm: number, digits?: number) => string) =>
+  `${length(Math.abs(mm), 2)} ${mm < 0 ? minus : plus}`;
+
+function Dial({ name, turns, pushes }: { name: string; turns: number; pushes: string }) {
+  const eighths = Math.round(turns * 8) / 8;
+  const angle = Math.max(-1, Math.min(1, turns)) * 2 * Math.PI;
+  const end = [40 + 30 * Math.sin(angle), 40 - 30 * Math.cos(angle)];
+  const large = Math.abs(angle) > Math.PI ? 1 : 0;
+  const none = Math.abs(turns) < 0.02;
+  return (
+    <Box display="flex" gap="14px" alignItems="center">
+      <svg width="84" height="84" viewBox="0 0 80 80" aria-hidden="true">
+        <circle cx="40" cy="40" r="30" fill="none" stroke="var(--line)" strokeWidth="2" />
+        {Array.from({ length: 8 }, (_, i) => (i * Math.PI) / 4).map((a) => (
+          <path
+            key={a}
+            d={`M${40 + 34 * Math.sin(a)} ${40 - 34 * Math.cos(a)}L${40 + 38 * Math.sin(a)} ${40 - 38 * Math.cos(a)}`}
+            stroke="var(--ink)"
+            strokeWidth="1.500"
+          />
+        ))}
+        {!none && Math.abs(turns) < 1 && (
+          <path
+            d={`M40 10A30 30 0 ${large} ${turns > 0 ? 1 : 0} ${end[0]} ${end[1]}`}
+            fill="none"
+            stroke="var(--teal)"
+            strokeWidth="7"
+          />
+        )}
+        {Math.abs(turns) >= 1 && <circle cx="40" cy="40" r="30" fill="none" stroke="var(--teal)" strokeWidth="7" />}
+        <path d={`M40 40L${none ? 40 : end[0]} ${none ? 10 : end[1]}`} stroke="var(--ink)" strokeWidth="3" />
+        <circle cx="40" cy="40" r="4" fill="var(--ink)" />
+      </svg>
+      <Box>
+        <Text fontSize="small" color="quiet">
+          {name} knob
+        </Text>
+        <Text className="readout" fontSize="30px" lineHeight="1.1">
+          {none ? "leave it" : `${turns > 0 ? "+" : "−"}${Math.abs(turns).toFixed(2)}`}
+          {!none && (
+            <Text as="span" fontSize="lead" ml="6px">
+              {Math.abs(turns) === 1 ? "turn" : "turns"}
+            </Text>
+          )}
+        </Text>
+        {!none && (
+          <Text fontSize="small">
+            about {eighth(eighths)}, {turns > 0 ? "clockwise" : "anticlockwise"}: {pushes}
+          </Text>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+function eighth(turns: number): string {
+  const whole = Math.floor(Math.abs(turns));
+  const part = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"][Math.round((Math.abs(turns) - whole) * 8)] ?? "";
+  return `${whole > 0 || part === "" ? whole : ""}${part}`;
+}

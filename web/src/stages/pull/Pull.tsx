@@ -1,0 +1,136 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useEffect, useState } from "react";
+import type { Job } from "../../api/client";
+import { Garment } from "../../ui/Garment";
+import { useHabits } from "../../ui/habits";
+import type { AtHand } from "../../ui/JobFrame";
+import { PullBar } from "./PullBar";
+
+export const pullPicture = (job: Pick<Job, "id" | "pullKey">, stop: number) =>
+  `/api/jobs/${job.id}/pull/${stop}.png?k=${job.pullKey}`;
+
+/** The simulated print on its garment, and the bar that pulls it layer by layer. */
+export function Pull({ at }: { at: AtHand }) {
+  const { job, choose } = at;
+  const last = job.separated ? job.plates.length : 0;
+  const [stop, setStop] = useState(last);
+  const [trueSize, setTrueSize] = useState(false);
+  const { length } = useHabits();
+  useEffect(() => setStop(last), [last]);
+  const pulled = Math.min(stop, last);
+  const plate = job.plates[pulled - 1];
+  const label = !job.separated
+    ? "The art as it was brought, not yet separated"
+    : pulled === 0
+      ? "The pull, bare cloth"
+      : `The pull, after plate ${pulled} of ${last}${plate ? `, ${plate.name}` : ""}`;
+  const source = job.separated ? (pulled > 0 ? pullPicture(job, pulled) : null) : `/api/jobs/${job.id}/art`;
+  const pick = (next: number) => {
+    setStop(next);
+    const chosen = job.plates[next - 1];
+    if (chosen) choose(chosen.id);
+  };
+  return (
+    <Box flex="1" minW="0" display="flex" flexDirection="column">
+      <Box
+        className="halftone"
+        flex="1"
+        minH={{ base: "420px", lg: "0" }}
+        position="relative"
+        overflow={trueSize ? "auto" : "hidden"}
+        {...(trueSize ? { tabIndex: 0 } : {})}
+      >
+        <Box
+          position="absolute"
+          zIndex="2"
+          left="24px"
+          top="14px"
+          right="24px"
+          display="flex"
+          justifyContent="space-between"
+          alignItems="center"
+          pointerEvents="none"
+        >
+          <Text fontSize="small" bg="cloth" px="4px" ml="-4px">
+            {label}
+          </Text>
+          {job.separated && (
+            <Box
+              as="button"
+              onClick={() => setTrueSize(!trueSize)}
+              aria-pressed={trueSize}
+              pointerEvents="auto"
+              minH="44px"
+              px="10px"
+              cursor="pointer"
+              fontSize="small"
+              bg="cloth"
+              textDecoration="underline"
+              textUnderlineOffset="3px"
+            >
+              {trueSize ? "Whole garment" : `True size, ${length(job.widthMm)}`}
+            </Box>
+          )}
+        </Box>
+        {trueSize ? (
+          <Box p="64px 24px 24px" minW="max-content">
+            <Ruler />
+            <Box bg={job.garmentHex} className="colours" display="inline-block" p="10mm">
+              {source && (
+                <img
+                  src={source}
+                  alt={label}
+                  style={{ width: `${job.widthMm}mm`, height: `${job.heightMm}mm`, maxWidth: "none" }}
+                />
+              )}
+              {!source && <Box w={`${job.widthMm}mm`} h={`${job.heightMm}mm`} />}
+            </Box>
+          </Box>
+        ) : (
+          <Box position="absolute" inset="18px 0 0">
+            <Garment
+              kind={job.garment}
+              hex={job.garmentHex}
+              widthMm={job.widthMm}
+              heightMm={job.heightMm}
+              label={`${label}, on ${job.garmentName || job.garmentHex} ${job.garment}`}
+            >
+              {source && (
+                <image
+                  className="colours"
+                  href={source}
+                  width={job.widthMm}
+                  height={job.heightMm}
+                  preserveAspectRatio="none"
+                />
+              )}
+            </Garment>
+          </Box>
+        )}
+      </Box>
+      <PullBar job={job} stop={pulled} set={pick} />
+    </Box>
+  );
+}
+
+/** Five centimetres to hold a ruler against: screens differ. */
+function Ruler() {
+  return (
+    <Box mb="14px" display="flex" alignItems="center" gap="10px">
+      <svg
+        style={{ width: "50mm", height: "4mm" }}
+        viewBox="0 0 50 4"
+        role="img"
+        aria-label="A scale of 50 millimetres"
+      >
+        <path
+          d="M0 4V0M10 4V2M20 4V2M30 4V2M40 4V2M50 4V0M0 4H50"
+          fill="none"
+          stroke="currentColor"
+          strokeWidth=".35"
+        />
+      </svg>
+      <Text fontSize="small">50 mm if this screen tells its size rightly: hold a ruler to it</Text>
+    </Box>
+  );
+}

@@ -1,0 +1,104 @@
+import { Box, type BoxProps, chakra, Text } from "@chakra-ui/react";
+import type { ReactNode } from "react";
+import { Problem } from "../api/client";
+
+/** The one thing to do here. */
+export function Action({
+  children,
+  quiet,
+  ...rest
+}: BoxProps & { quiet?: boolean; disabled?: boolean; type?: "button" | "submit" }) {
+  return (
+    <Box
+      as="button"
+      minH="48px"
+      px="22px"
+      fontWeight="700"
+      cursor="pointer"
+      borderWidth="1px"
+      borderColor={quiet ? "ink" : "teal"}
+      bg={quiet ? "transparent" : "teal"}
+      color={quiet ? "ink" : "onTeal"}
+      _hover={{ bg: "ink", color: "paper", borderColor: "ink" }}
+      _disabled={{ opacity: 0.45, cursor: "default", pointerEvents: "none" }}
+      {...rest}
+    >
+      {children}
+    </Box>
+  );
+}
+
+/** A sentence about what went wrong, at the place where it went wrong. */
+export function Trouble({ of, field }: { of: unknown; field?: string }) {
+  if (!of) return null;
+  if (field !== undefined && of instanceof Problem && of.field !== "" && !of.field.startsWith(field)) return null;
+  return (
+    <Text role="alert" color="madder" fontWeight="600" borderLeftWidth="3px" borderColor="madder" pl="12px" my="8px">
+      {of instanceof Error ? of.message : "That did not work. Nothing was changed."}
+    </Text>
+  );
+}
+
+/** A safety caution, shown where the hazard is. */
+export function Caution({ children }: { children: ReactNode }) {
+  return (
+    <Box
+      role="note"
+      display="flex"
+      gap="12px"
+      fontSize="small"
+      color="ink"
+      borderTopWidth="1px"
+      borderColor="line"
+      pt="12px"
+    >
+      <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true" style={{ flex: "none" }}>
+        <path d="M11 2L21 20H1Z" fill="none" stroke="var(--amber)" strokeWidth="2.200" />
+        <path d="M11 8v6M11 16v2" stroke="currentColor" strokeWidth="2" />
+      </svg>
+      <Text maxW="64ch">{children} Follow the safety data sheet, the maker’s manual and local rules.</Text>
+    </Box>
+  );
+}
+
+export function Label({ children, ...rest }: BoxProps) {
+  return (
+    <Box fontSize="small" color="quiet" {...rest}>
+      {children}
+    </Box>
+  );
+}
+
+/** A labelled field; wide enough for wet hands. */
+export function Field({ label, children, hint }: { label: string; children: ReactNode; hint?: string }) {
+  return (
+    <Box as="label" display="block" minW="0">
+      <Label as="span" display="block">
+        {label}
+      </Label>
+      {children}
+      {hint && (
+        <Text as="span" fontSize="small" color="quiet">
+          {hint}
+        </Text>
+      )}
+    </Box>
+  );
+}
+
+const field = {
+  base: {
+    minH: "44px",
+    w: "100%",
+    bg: "raised",
+    borderWidth: "0 0 1px 0",
+    borderColor: "ink",
+    px: "10px",
+    fontFamily: "readout",
+    fontSize: "16px",
+    color: "ink",
+  },
+} as const;
+
+export const Entry = chakra("input", field);
+export const Choice = chakra("select", field);

@@ -1,0 +1,198 @@
+import { Box, Text } from "@chakra-ui/react";
+import type { ReactNode } from "react";
+import { Link, useLocation } from "react-router";
+import type { Job } from "../api/client";
+import { useJob } from "../api/use";
+import { useHabits } from "./habits";
+import { jobIn, shelves, stages } from "./places";
+import { Sign, type SignKind } from "./Sign";
+
+const signOf: Record<string, SignKind> = { ready: "measured", open: "reckoned", out: "out_of_bounds", waiting: "open" };
+const wordOf: Record<string, string> = { ready: "ready", open: "to do", out: "out of bounds", waiting: "later" };
+
+/** The stages of the work down the left, in the order in which they are done; below them the shelves. */
+export function Rail() {
+  const path = useLocation().pathname;
+  const jobId = jobIn(path);
+  const { swapLight, safe, swapUnits, inches } = useHabits();
+  return (
+    <Box
+      as="nav"
+      aria-label="Stages and shelves"
+      className="no-print"
+      w={{ base: "100%", lg: "176px" }}
+      flex="none"
+      borderRightWidth={{ base: "0", lg: "1px" }}
+      borderBottomWidth={{ base: "1px", lg: "0" }}
+      borderColor="line"
+      display="flex"
+      flexDirection={{ base: "row", lg: "column" }}
+      flexWrap={{ base: "wrap", lg: "nowrap" }}
+      alignItems={{ base: "center", lg: "stretch" }}
+      position={{ base: "static", lg: "sticky" }}
+      top="0"
+      h={{ base: "auto", lg: "100vh" }}
+      px={{ base: "8px", lg: "0" }}
+    >
+      <Link to="/jobs" aria-label="Ektype, all jobs">
+        <Text
+          className="wide"
+          fontWeight="800"
+          fontSize="25px"
+          p={{ base: "8px 14px", lg: "18px 22px 26px" }}
+          letterSpacing="-0.01em"
+        >
+          Ektype
+        </Text>
+      </Link>
+      {jobId !== null && <Stages id={jobId} path={path} />}
+      <Box
+        display="flex"
+        flexDirection={{ base: "row", lg: "column" }}
+        flexWrap="wrap"
+        borderTopWidth={{ base: 0, lg: jobId === null ? "0" : "1px" }}
+        borderColor="line"
+        mt={{ base: 0, lg: jobId === null ? "0" : "10px" }}
+        pt={{ base: 0, lg: "10px" }}
+      >
+        {shelves.map((shelf) => (
+          <Place
+            key={shelf.id}
+            to={`/${shelf.id}`}
+            here={path === `/${shelf.id}` || (shelf.id === "jobs" && path === "/")}
+            quiet={jobId !== null}
+          >
+            {shelf.name}
+            <Text
+              as="span"
+              className="readout"
+              fontSize="12px"
+              fontWeight="500"
+              color="quiet"
+              hideBelow="lg"
+              aria-hidden="true"
+            >
+              {shelf.key.toUpperCase()}
+            </Text>
+          </Place>
+        ))}
+      </Box>
+      <Box
+        mt={{ base: 0, lg: "auto" }}
+        ml={{ base: "auto", lg: 0 }}
+        display="flex"
+        flexDirection={{ base: "row", lg: "column" }}
+        pb={{ base: 0, lg: "10px" }}
+      >
+        <Switch onClick={swapLight} pressed={safe} word={safe ? "Daylight" : "Safelight"} hint="L" />
+        <Switch onClick={swapUnits} pressed={inches} word={inches ? "in inches" : "in millimetres"} hint="U" />
+      </Box>
+    </Box>
+  );
+}
+
+function Stages({ id, path }: { id: number; path: string }) {
+  const job = useJob(id).data;
+  return (
+    <Box display="flex" flexDirection={{ base: "row", lg: "column" }} flexWrap="wrap">
+      {stages.map((stage) => (
+        <Place
+          key={stage.id}
+          to={`/jobs/${id}/${stage.id}`}
+          here={path === `/jobs/${id}/${stage.id}` || (path === `/jobs/${id}` && job?.next.stage === stage.id)}
+        >
+          {stage.name}
+          <Readiness job={job} stage={stage.id} />
+        </Place>
+      ))}
+    </Box>
+  );
+}
+
+/** One sign a plate: which of them are ready at this stage. */
+function Readiness({ job, stage }: { job: Job | undefined; stage: string }) {
+  if (!job) return null;
+  const states = job.plates.map((plate) => plate.stages[stage] ?? "waiting");
+  const counts = Object.entries(wordOf)
+    .map(([state, word]) => [states.filter((s) => s === state).length, word] as const)
+    .filter(([n]) => n > 0)
+    .map(([n, word]) => `${n} ${word}`);
+  const crowded = states.length > 6;
+  return (
+    <Box
+      hideBelow="lg"
+      display="flex"
+      gap={crowded ? "1px" : "2px"}
+      role="img"
+      aria-label={counts.length ? counts.join(", ") : "no plates yet"}
+    >
+      {states.map((state, i) => (
+        <Sign key={job.plates[i]?.id} kind={signOf[state] ?? "open"} size={crowded ? 8 : 11} quiet />
+      ))}
+    </Box>
+  );
+}
+
+function Place({ to, here, quiet, children }: { to: string; here: boolean; quiet?: boolean; children: ReactNode }) {
+  return (
+    <Link to={to} aria-current={here ? "page" : undefined}>
+      <Box
+        display="flex"
+        alignItems="center"
+        justifyContent="space-between"
+        gap="8px"
+        minH="44px"
+        px={{ base: "12px", lg: "22px" }}
+        pr={{ base: "12px", lg: "14px" }}
+        fontWeight={here ? "700" : "400"}
+        fontSize={{ base: "15px", lg: quiet ? "15px" : "16px" }}
+        color={quiet && !here ? "quiet" : "ink"}
+        borderLeftWidth={{ base: "0", lg: "5px" }}
+        borderBottomWidth={{ base: "4px", lg: "0" }}
+        borderColor={here ? "ink" : "transparent"}
+        _hover={{ bg: "faint" }}
+        ml={{ base: 0, lg: "-0px" }}
+        paddingLeft={{ base: "12px", lg: "17px" }}
+      >
+        {children}
+      </Box>
+    </Link>
+  );
+}
+
+function Switch({
+  onClick,
+  pressed,
+  word,
+  hint,
+}: {
+  onClick: () => void;
+  pressed: boolean;
+  word: string;
+  hint: string;
+}) {
+  return (
+    <Box
+      as="button"
+      onClick={onClick}
+      aria-pressed={pressed}
+      minH="44px"
+      px={{ base: "10px", lg: "22px" }}
+      pr={{ base: "10px", lg: "14px" }}
+      textAlign="left"
+      cursor="pointer"
+      color="quiet"
+      fontSize="small"
+      display="flex"
+      alignItems="center"
+      justifyContent="space-between"
+      gap="8px"
+      _hover={{ color: "ink" }}
+    >
+      {word}
+      <Text as="span" className="readout" fontSize="12px" fontWeight="500" hideBelow="lg" aria-hidden="true">
+        {hint}
+      </Text>
+    </Box>
+  );
+}

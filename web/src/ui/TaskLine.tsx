@@ -1,0 +1,53 @@
+import { Box, Text } from "@chakra-ui/react";
+import type { Task } from "../api/client";
+import { Action } from "./Parts";
+
+/** Long work as it goes: how far it is, or why it stopped. */
+export function TaskLine({ task, again }: { task: Task; again: () => void }) {
+  if (task.state === "done") return null;
+  if (task.state === "failed")
+    return (
+      <Box
+        role="alert"
+        display="flex"
+        gap="20px"
+        alignItems="center"
+        px="28px"
+        py="12px"
+        borderBottomWidth="1px"
+        borderColor="madder"
+        color="madder"
+      >
+        <Text flex="1" fontWeight="600">
+          {task.failure}
+        </Text>
+        <Action quiet onClick={again}>
+          Run it again
+        </Action>
+      </Box>
+    );
+  const percent = Math.round(task.progress * 100);
+  return (
+    <Box px="28px" py="10px" borderBottomWidth="1px" borderColor="line" display="flex" gap="18px" alignItems="center">
+      <Text w="230px" aria-live="polite">
+        {task.step}
+      </Text>
+      <Box
+        flex="1"
+        h="10px"
+        borderWidth="1px"
+        borderColor="ink"
+        role="progressbar"
+        aria-label={task.step}
+        aria-valuenow={percent}
+        aria-valuemin={0}
+        aria-valuemax={100}
+      >
+        <Box h="100%" w={`${percent}%`} bg="ink" transition="width .3s" />
+      </Box>
+      <Text className="readout" w="52px" textAlign="right">
+        {percent} %
+      </Text>
+    </Box>
+  );
+}

@@ -1,0 +1,65 @@
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from "react";
+
+/** The shop's habits on this device: units and safelight. */
+type Habits = {
+  inches: boolean;
+  safe: boolean;
+  swapUnits: () => void;
+  swapLight: () => void;
+  /** A length with its unit. */
+  length: (mm: number, digits?: number) => string;
+  lengthUnit: string;
+  /** The number alone, for fields. */
+  toField: (mm: number) => string;
+  fromField: (text: string) => number;
+  mesh: (name: string, threadsPerCm: number) => string;
+};
+
+const Context = createContext<Habits | null>(null);
+
+const kept = (name: string) => {
+  try {
+    return localStorage.getItem(name) === "1";
+  } catch {
+    return false;
+  }
+};
+const keep = (name: string, value: boolean) => {
+  try {
+    localStorage.setItem(name, value ? "1" : "0");
+  } catch {
+    // Without storage the habit lasts as long as the page.
+  }
+};
+
+export function HabitsProvider({ children }: { children: ReactNode }) {
+  const [inches, setInches] = useState(() => kept("ektype.inches"));
+  const [safe, setSafe] = useState(() => kept("ektype.safelight"));
+  useEffect(() => {
+    document.documentElement.dataset.light = safe ? "safe" : "day";
+    keep("ektype.safelight", safe);
+  }, [safe]);
+  useEffect(() => keep("ektype.inches", inches), [inches]);
+  const habits = useMemo<Habits>(
+    () => ({
+      inches,
+      safe,
+      swapUnits: () => setInches((was) => !was),
+      swapLight: () => setSafe((was) => !was),
+      length: (mm, digits) =>
+        inches ? `${(mm / 25.4).toFixed((digits ?? 0) + 2)} in` : `${mm.toFixed(digits ?? 0)} mm`,
+      lengthUnit: inches ? "in" : "mm",
+      toField: (mm) => (inches ? (mm / 25.4).toFixed(3) : String(Math.round(mm * 100) / 100)),
+      fromField: (text) => Number.parseFloat(text.replace(",", ".")) * (inches ? 25.4 : 1),
+      mesh: (name, perCm) => (inches ? `${Math.round(perCm * 2.54)}/in` : name),
+    }),
+    [inches, safe],
+  );
+  return <Context.Provider value={habits}>{children}</Context.Provider>;
+}
+
+export function useHabits(): Habits {
+  const habits = useContext(Context);
+  if (!habits) throw new Error("The habits are not provided.");
+  return habits;
+}

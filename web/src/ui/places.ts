@@ -1,0 +1,24 @@
+/** The stages of the work and the shop's shelves, each with its key. */
+export const stages = [
+  { id: "art", name: "Art", key: "a" },
+  { id: "plates", name: "Plates", key: "p" },
+  { id: "films", name: "Films", key: "f" },
+  { id: "screens", name: "Screens", key: "s" },
+  { id: "light", name: "Light", key: "t" },
+  { id: "press", name: "Press", key: "r" },
+  { id: "run", name: "Run", key: "w" },
+] as const;
+
+export const shelves = [
+  { id: "jobs", name: "Jobs", key: "j" },
+  { id: "rack", name: "Rack", key: "k" },
+  { id: "inks", name: "Inks", key: "i" },
+  { id: "lamps", name: "Lamps", key: "m" },
+  { id: "presses", name: "Presses", key: "e" },
+] as const;
+
+/** The job in the address, if there is one. */
+export function jobIn(path: string): number | null {
+  const found = /^\/jobs\/(\d+)/.exec(path);
+  return found ? Number(found[1]) : null;
+}
