@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Ektype\App\Kernel;
 use Symfony\Component\HttpFoundation\Request;
 
-$path = parse_url($_SERVER['REQUEST_URI'] ?? '/', PHP_URL_PATH);
-if (PHP_SAPI === 'cli-server' && is_string($path) && $path !== '/' && !str_contains($path, '..') && is_file(__DIR__.$path)) {
+$path = parse_url($_SERVER['REQUEST_URI'] ?? '/', \PHP_URL_PATH);
+if (\PHP_SAPI === 'cli-server' && is_string($path) && $path !== '/' && !str_contains($path, '..') && is_file(__DIR__.$path)) {
     // PHP's own server sends files without a lifetime; the built files carry their hash in their name.
     return false;
 }

@@ -39,7 +39,7 @@ final class ArtDecoder
             if ($picture->getImageColorspace() === \Imagick::COLORSPACE_CMYK) {
                 $picture->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
             }
-            $seeThrough = $picture->getImageAlphaChannel() && $picture->getImageChannelMean(\Imagick::CHANNEL_ALPHA)['mean'] < 0.999 * $picture->getQuantumRange()['quantumRangeLong'];
+            $seeThrough = $picture->getImageAlphaChannel() && $picture->getImageChannelMean(\Imagick::CHANNEL_ALPHA)['mean'] < 0.999 * \Imagick::getQuantumRange()['quantumRangeLong'];
             $picture->setImageBackgroundColor(new \ImagickPixel($garment->hex()));
             $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
             $picture->setImageDepth(8);
@@ -86,7 +86,7 @@ final class ArtDecoder
     private static function open(ArtFile $file): \GdImage
     {
         $complaint = '';
-        $ignore = ini_get('gd.jpeg_ignore_warning');
+        $ignore = \ini_get('gd.jpeg_ignore_warning');
         ini_set('gd.jpeg_ignore_warning', '0');
         set_error_handler(static function (int $level, string $message) use (&$complaint): bool {
             $complaint = $message;

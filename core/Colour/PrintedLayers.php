@@ -20,8 +20,8 @@ final readonly class PrintedLayers
     }
 
     /**
-     * @param Srgb                        $garment colour of the bare cloth
-     * @param list<array{Srgb, float, float}> $layers ink colour, coverage 0–1, hiding power 0–1, in print order
+     * @param Srgb                            $garment colour of the bare cloth
+     * @param list<array{Srgb, float, float}> $layers  ink colour, coverage 0–1, hiding power 0–1, in print order
      */
     public function over(Srgb $garment, array $layers): Srgb
     {

@@ -34,9 +34,9 @@ final class FilmPlane
     }
 
     /**
-     * @param list<string> $rows
+     * @param array<int, string> $rows
      *
-     * @return list<string>
+     * @return array<int, string>
      */
     private static function mark(array $rows, FilmSheet $sheet, RegistrationMark $mark): array
     {
@@ -74,9 +74,9 @@ final class FilmPlane
     /**
      * Short lines at the middle of the left and right edge: with the marks they give the centre lines for placing.
      *
-     * @param list<string> $rows
+     * @param array<int, string> $rows
      *
-     * @return list<string>
+     * @return array<int, string>
      */
     private static function ticks(array $rows, FilmSheet $sheet): array
     {
@@ -88,13 +88,13 @@ final class FilmPlane
             $rows[$y] = self::span($rows[$y], $sheet->widthPx - (3 + self::TICK_MM) * $perMm, $sheet->widthPx - 3 * $perMm, $sheet->widthPx);
         }
 
-        return array_values($rows);
+        return $rows;
     }
 
     /**
-     * @param list<string> $rows
+     * @param array<int, string> $rows
      *
-     * @return list<string>
+     * @return array<int, string>
      */
     private static function label(array $rows, FilmSheet $sheet, string $label): array
     {
@@ -126,7 +126,7 @@ final class FilmPlane
             }
         }
 
-        return array_values($rows);
+        return $rows;
     }
 
     private static function span(string $row, float $from, float $to, int $width): string

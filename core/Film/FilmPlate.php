@@ -18,6 +18,8 @@ final readonly class FilmPlate
     {
         $plain = strtolower((string) iconv('UTF-8', 'ASCII//TRANSLIT', $name));
 
-        return \sprintf('%02d-%s.png', $number, trim((string) preg_replace('/[^a-z0-9]+/', '-', $plain), '-') ?: 'plate');
+        $plain = trim((string) preg_replace('/[^a-z0-9]+/', '-', $plain), '-');
+
+        return \sprintf('%02d-%s.png', $number, $plain === '' ? 'plate' : $plain);
     }
 }

@@ -29,9 +29,9 @@ final class LinearBelief
         $n = \count($priors);
         foreach (array_values($priors) as $i => [$mean, $sd]) {
             $this->mean[] = $mean;
-            $row = array_values(array_fill(0, $n, 0.0));
+            $row = array_fill(0, $n, 0.0);
             $row[$i] = $sd * $sd;
-            $this->covariance[] = $row;
+            $this->covariance[] = array_values($row);
         }
     }
 
@@ -47,7 +47,7 @@ final class LinearBelief
 
     /**
      * @param array<string, float> $terms
-     * @param float                $sd noise of the bound itself
+     * @param float                $sd    noise of the bound itself
      */
     public function observeBound(array $terms, float $bound, bool $isAbove, float $sd): void
     {
@@ -104,12 +104,12 @@ final class LinearBelief
      */
     private function vector(array $terms): array
     {
-        $x = array_values(array_fill(0, \count($this->mean), 0.0));
+        $x = array_fill(0, \count($this->mean), 0.0);
         foreach ($terms as $name => $factor) {
             $x[$this->index[$name]] += $factor;
         }
 
-        return $x;
+        return array_values($x);
     }
 
     /**
@@ -130,11 +130,14 @@ final class LinearBelief
     {
         $total = Matrix::dot($x, $spread) + $errorVariance;
         $surprise = $value - Matrix::dot($x, $this->mean);
-        foreach ($spread as $i => $s) {
-            $this->mean[$i] += $s / $total * $surprise;
-            foreach ($spread as $j => $t) {
-                $this->covariance[$i][$j] -= $s * $t / $total;
-            }
+        $mean = [];
+        $covariance = [];
+        foreach ($this->covariance as $i => $row) {
+            $gain = $spread[$i] / $total;
+            $mean[] = $this->mean[$i] + $gain * $surprise;
+            $covariance[] = array_map(static fn (float $c, float $s): float => $c - $gain * $s, $row, $spread);
         }
+        $this->mean = $mean;
+        $this->covariance = $covariance;
     }
 }

@@ -44,14 +44,14 @@ final class PrintOrder
      */
     public static function of(array $plates, Lab $garment, ?callable $onCoarseMesh = null): array
     {
-        $rank = static fn (array $plate): int => match ($plate['role']) {
+        $rank = static fn (PlateRole $role): int => match ($role) {
             PlateRole::Base => 0,
             PlateRole::Colour => 1,
             PlateRole::Highlight => 2,
         };
         $order = array_keys($plates);
         usort($order, static function (int $a, int $b) use ($plates, $rank): int {
-            return [$rank($plates[$a]), -$plates[$a]['lab']->l, $plates[$a]['share']] <=> [$rank($plates[$b]), -$plates[$b]['lab']->l, $plates[$b]['share']];
+            return [$rank($plates[$a]['role']), -$plates[$a]['lab']->l, $plates[$a]['share']] <=> [$rank($plates[$b]['role']), -$plates[$b]['lab']->l, $plates[$b]['share']];
         });
 
         return self::inGivenOrder($order, $plates, $garment, $onCoarseMesh);

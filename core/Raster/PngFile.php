@@ -140,7 +140,7 @@ final class PngFile
         $rowsAtOnce = max(1, intdiv(1 << 20, $stride));
         for ($y = 0; $y < $height; $y += $rowsAtOnce) {
             $rows = substr($pixels, $y * $stride, $rowsAtOnce * $stride);
-            $data .= (string) deflate_add($deflate, "\0".implode("\0", str_split($rows, $stride)), \ZLIB_NO_FLUSH);
+            $data .= (string) deflate_add($deflate, "\0".implode("\0", str_split($rows, max(1, $stride))), \ZLIB_NO_FLUSH);
         }
         $data .= (string) deflate_add($deflate, '', \ZLIB_FINISH);
         $resolution = $dpi > 0 ? self::chunk('pHYs', pack('NNC', (int) round($dpi / 0.0254), (int) round($dpi / 0.0254), 1)) : '';

@@ -8,9 +8,9 @@ namespace Ektype\Core\Registration;
 final readonly class Mending
 {
     /**
-     * @param list<array{knob: string, turns: float}>                                $turns
+     * @param list<array{knob: string, turns: float}>                                             $turns
      * @param list<array{corner: string, at_mm: array{float, float}, by_mm: array{float, float}}> $taps
-     * @param list<string>                                                           $says plain sentences
+     * @param list<string>                                                                        $says  plain sentences
      */
     public function __construct(
         public array $turns,

@@ -11,12 +11,12 @@ namespace Ektype\Core\Registration;
 final readonly class Misfit
 {
     /**
-     * @param array{float, float}               $shiftMm     at the centre of the print
-     * @param float|null                        $rotationDeg anticlockwise seen from above
-     * @param array{float|null, float|null}     $growthPct   along x and y
-     * @param float|null                        $alongLinePct growth along the line of the marks, where they lie on one
-     * @param array{float, float, float}        $rigid       the best shift in mm and rotation in radians: what the press can mend
-     * @param list<string>                      $unknown
+     * @param array{float, float}           $shiftMm      at the centre of the print
+     * @param float|null                    $rotationDeg  anticlockwise seen from above
+     * @param array{float|null, float|null} $growthPct    along x and y
+     * @param float|null                    $alongLinePct growth along the line of the marks, where they lie on one
+     * @param array{float, float, float}    $rigid        the best shift in mm and rotation in radians: what the press can mend
+     * @param list<string>                  $unknown
      */
     public function __construct(
         public array $shiftMm,

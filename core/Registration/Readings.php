@@ -12,7 +12,7 @@ final readonly class Readings
     /** Marks this close are one place, mm. */
     private const SAME_PLACE_MM = 0.5;
 
-    /** @var list<Reading> mean at each mark */
+    /** @var non-empty-list<Reading> mean at each mark */
     public array $means;
     /**
      * Root mean square distance of the single readings from their mark's mean, mm, corrected for the means being taken
@@ -62,7 +62,7 @@ final readonly class Readings
                 $squares += ($reading->offXMm - $x) ** 2 + ($reading->offYMm - $y) ** 2;
             }
             $free += $n - 1;
-            $means[] = new Reading((string) $mark, $readings[0]->xMm, $readings[0]->yMm, $x, $y);
+            $means[] = new Reading($mark, $readings[0]->xMm, $readings[0]->yMm, $x, $y);
         }
         $this->means = $means;
         $this->repeatMm = $free > 0 ? sqrt($squares / $free) : null;

@@ -257,11 +257,22 @@ final class ColourFieldReader
             $leadTwo = $palette->printsAs[$two];
             $first[$at] = \chr($leadOne);
             $second[$at] = \chr($leadTwo);
-            $share[$at] = \chr($leadOne === $leadTwo ? 0 : $part);
+            $share[$at] = \chr($leadOne === $leadTwo ? 0 : self::crossing($part));
             $at = strpos($owners, self::MIXED, $at + 1);
         }
 
         return new ColourField($width, $height, $first, $second, $share);
+    }
+
+    /**
+     * Between pixel centres the edge is drawn where the share passes a half. A pixel that a straight edge covers by
+     * f must hold f / (0.5 + f) for the line through it and its clear neighbour to pass there at the true place.
+     */
+    private static function crossing(int $part): int
+    {
+        $f = $part / 255;
+
+        return (int) round(255 * ($f < 0.5 ? $f / (0.5 + $f) : 1 - (1 - $f) / (1.5 - $f)));
     }
 
     /** @return list<int> the clear colours within 1, else 2, else 3 pixels */
@@ -301,27 +312,39 @@ final class ColourFieldReader
         }
         $best = \INF;
         $found = [0, 0, 0];
-        $try = static function (array $ones, array $twos) use (&$best, &$found, $mixed, $colours): void {
-            foreach ($ones as $one) {
-                foreach ($twos as $two) {
-                    if ($one === $two) {
-                        continue;
-                    }
-                    [$share, $off] = self::mixture($mixed, $colours[$one]->colour, $colours[$two]->colour);
-                    if ($off < $best - 0.5) {
-                        $best = $off;
-                        $found = [$one, $two, (int) round($share * 255)];
-                    }
-                }
-            }
-        };
         if (\count($near) >= 2) {
-            $try($near, $near);
+            [$best, $found] = self::bestPair($mixed, $near, $near, $colours, $best, $found);
         }
         if (\count($near) < 2 || $best > 2 * self::OFF_LINE) {
-            $try($near === [] ? $all : $near, $all);
+            [, $found] = self::bestPair($mixed, $near === [] ? $all : $near, $all, $colours, $best, $found);
         }
 
         return $found;
+    }
+
+    /**
+     * @param list<int>            $ones
+     * @param list<int>            $twos
+     * @param list<PaletteColour>  $colours
+     * @param array{int, int, int} $found   the best pair so far
+     *
+     * @return array{float, array{int, int, int}} distance off the line, and the pair with its share
+     */
+    private static function bestPair(Srgb $mixed, array $ones, array $twos, array $colours, float $best, array $found): array
+    {
+        foreach ($ones as $one) {
+            foreach ($twos as $two) {
+                if ($one === $two) {
+                    continue;
+                }
+                [$share, $off] = self::mixture($mixed, $colours[$one]->colour, $colours[$two]->colour);
+                if ($off < $best - 0.5) {
+                    $best = $off;
+                    $found = [$one, $two, (int) round($share * 255)];
+                }
+            }
+        }
+
+        return [$best, $found];
     }
 }

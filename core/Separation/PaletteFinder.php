@@ -22,6 +22,9 @@ final class PaletteFinder
     private const NOISE = 10;
     /** Noisy colours closer than this are one colour, ΔE00 (heuristic). */
     private const NOISE_DELTA_E = 4.0;
+    /** A colour this near a larger one, and this much smaller, is its halo (heuristic). */
+    private const HALO_DELTA_E = 10.0;
+    private const HALO_SHARE = 0.05;
     /** More flat colours than this are a tonal picture (heuristic). */
     private const MOST_COLOURS = 24;
     /** Share of the votes below which a colour is noise. */
@@ -53,7 +56,7 @@ final class PaletteFinder
 
     /**
      * @return array{array<int, int>, array<int, array{int, int, int, int}>} votes by exact colour (24 bits), and the
-     *                                                                      sums of red, green, blue and votes by 5-bit colour
+     *                                                                       sums of red, green, blue and votes by 5-bit colour
      */
     private static function votes(ArtRaster $art): array
     {
@@ -174,6 +177,28 @@ final class PaletteFinder
         }
         usort($colours, static fn (PaletteColour $a, PaletteColour $b): int => $b->share <=> $a->share);
 
-        return $colours;
+        return self::withoutHalos($colours);
+    }
+
+    /**
+     * Drops what is only the bleeding of a far larger colour: compression spreads colour round every edge.
+     *
+     * @param list<PaletteColour> $colours largest first
+     *
+     * @return list<PaletteColour>
+     */
+    private static function withoutHalos(array $colours): array
+    {
+        $kept = [];
+        foreach ($colours as $colour) {
+            foreach ($kept as $larger) {
+                if ($colour->share < self::HALO_SHARE * $larger->share && Ciede2000::between($colour->lab, $larger->lab) < self::HALO_DELTA_E) {
+                    continue 2;
+                }
+            }
+            $kept[] = $colour;
+        }
+
+        return $kept;
     }
 }

@@ -14,7 +14,7 @@ use Ektype\Core\Raster\BitPlane;
 final class PlateRaster
 {
     /**
-     * @param list<int>                   $leaders the colours to draw; all others stay open
+     * @param list<int>                    $leaders  the colours to draw; all others stay open
      * @param (callable(float): void)|null $progress told the share done, 0–1
      *
      * @return array<int, BitPlane> by leader
@@ -152,8 +152,8 @@ final class PlateRaster
     {
         $firstByte = $from >> 3;
         $lastByte = $to >> 3;
-        $head = 0xff >> ($from & 7);
-        $tail = 0xff & ~(0xff >> ($to & 7));
+        $head = 0xFF >> ($from & 7);
+        $tail = 0xFF & ~(0xFF >> ($to & 7));
         if ($firstByte === $lastByte) {
             $row[$firstByte] = \chr(\ord($row[$firstByte]) | ($head & $tail));
 

@@ -13,12 +13,12 @@ final readonly class SpotRequest
     public const CHOKE_MM = 0.25;
 
     /**
-     * @param float             $widthMm    printed width of the whole picture
-     * @param int|null          $inks       how many inks it may have at the most; null takes what is there
-     * @param float             $dpi        film pixels per inch
-     * @param array<string, string> $merges hex of a colour => hex of the colour that it prints as
-     * @param list<string>      $leftOpen   hex of colours given to the garment
-     * @param bool              $printGround whether a paper-white ground prints all the same
+     * @param float                 $widthMm     printed width of the whole picture
+     * @param int|null              $inks        how many inks it may have at the most; null takes what is there
+     * @param float                 $dpi         film pixels per inch
+     * @param array<string, string> $merges      hex of a colour => hex of the colour that it prints as
+     * @param list<string>          $leftOpen    hex of colours given to the garment
+     * @param bool                  $printGround whether a paper-white ground prints all the same
      */
     public function __construct(
         public float $widthMm,

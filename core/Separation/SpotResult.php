@@ -8,10 +8,10 @@ namespace Ektype\Core\Separation;
 final readonly class SpotResult
 {
     /**
-     * @param list<SeparatedPlate>                                                              $plates
+     * @param list<SeparatedPlate>                                                                             $plates
      * @param list<array{hex: string, share_pct: float, prints_as: string, left_open: bool, why_open: string}> $palette
-     * @param list<array{stray: string, into: string, delta_e: float, area_pct: float}>         $strays
-     * @param list<string>                                                                      $warnings plain sentences
+     * @param list<array{stray: string, into: string, delta_e: float, area_pct: float}>                        $strays
+     * @param list<string>                                                                                     $warnings plain sentences
      */
     public function __construct(
         public float $widthMm,

@@ -11,11 +11,11 @@ namespace Ektype\Core\Unit;
 final readonly class Figure
 {
     /**
-     * @param list<string> $inputs       each input in words with its value and unit
-     * @param string       $source       geometry, trade default, or n tests of this shop
-     * @param string       $formula      in words
-     * @param string       $school       the trade habit chosen, empty where there is none
-     * @param string       $wouldChange  what would make it other or surer
+     * @param list<string> $inputs      each input in words with its value and unit
+     * @param string       $source      geometry, trade default, or n tests of this shop
+     * @param string       $formula     in words
+     * @param string       $school      the trade habit chosen, empty where there is none
+     * @param string       $wouldChange what would make it other or surer
      */
     public function __construct(
         public ?float $value,

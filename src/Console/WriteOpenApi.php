@@ -32,14 +32,15 @@ final class WriteOpenApi extends Command
             throw new \RuntimeException('The API has no description.');
         }
         // Views are always sent whole: what an attribute does not call optional is there.
-        $schemas = \is_array($description->components->schemas) ? $description->components->schemas : [];
-        foreach ($schemas as $schema) {
-            if (!\is_array($schema->required) && \is_array($schema->properties)) {
-                $schema->required = array_map(static fn ($property): string => $property->property, $schema->properties);
+        $json = json_decode($description->toJson(), false, 512, \JSON_THROW_ON_ERROR);
+        $schemas = $json instanceof \stdClass && $json->components instanceof \stdClass && $json->components->schemas instanceof \stdClass ? $json->components->schemas : new \stdClass();
+        foreach ((array) $schemas as $schema) {
+            if ($schema instanceof \stdClass && !isset($schema->required) && isset($schema->properties)) {
+                $schema->required = array_keys((array) $schema->properties);
             }
         }
         $file = $input->getArgument('file');
-        file_put_contents(\is_string($file) ? $file : 'php://stdout', $description->toJson());
+        file_put_contents(\is_string($file) ? $file : 'php://stdout', json_encode($json, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR));
 
         return self::SUCCESS;
     }

@@ -45,7 +45,7 @@ final class DemoArt
             $wing,
             $navy,
             $amber,
-            Lettering::line('NIGHT MOTH', 145, 240, 34, 2.6, 2.1, $straw),
+            Lettering::line('NIGHT MOTH', 145, 243, 29, 2.4, 2.1, $straw),
             Lettering::line('COUNT', 145, 289, 17, 7.0, 2.0, $amber),
         ));
     }

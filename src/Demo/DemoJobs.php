@@ -109,8 +109,8 @@ final readonly class DemoJobs
     }
 
     /**
-     * @param list<MarkPlaceView>         $marks
-     * @param array{float, float, float}  $misfit
+     * @param list<MarkPlaceView>        $marks
+     * @param array{float, float, float} $misfit
      *
      * @return list<list<array{mark: string, at_mm: array{float, float}, off_mm: array{float, float}}>>
      */

@@ -55,10 +55,18 @@ final class FilmPdf extends \FPDF
         $this->Text($margin, $height - 5, (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $plate->label));
     }
 
+    public function bytes(): string
+    {
+        $pdf = $this->Output('S');
+
+        return \is_string($pdf) ? $pdf : throw new \UnexpectedValueException('The PDF could not be put together.');
+    }
+
     private function ring(float $x, float $y, float $radius): void
     {
-        $k = $this->k;
-        $h = $this->h;
+        // The page's own measures: points a millimetre, height in millimetres.
+        $k = 72 / 25.4;
+        $h = $this->sheet->mm($this->sheet->heightPx);
         $point = static fn (float $px, float $py): string => \sprintf('%.4F %.4F', $px * $k, ($h - $py) * $k);
         $handle = $radius * self::QUARTER;
         $this->_out($point($x + $radius, $y).' m');

@@ -33,7 +33,7 @@ final class FilmSetWriter
                 $progress(($i + 1) / \count($plates));
             }
         }
-        $files->put($in.'films.pdf', (string) $pdf->Output('S'));
+        $files->put($in.'films.pdf', $pdf->bytes());
         $files->put($in.'manifest.json', json_encode($manifest, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR)."\n");
 
         return [...$names, 'films.pdf', 'manifest.json'];

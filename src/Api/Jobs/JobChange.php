@@ -99,12 +99,20 @@ final readonly class JobChange
             $todo[] = static function () use ($job, $value): void { $job->printGround = $value; };
             $what[] = 'ground';
         }
-        foreach (['pressId' => [Press::class, 'press'], 'lampId' => [Lamp::class, 'lamp'], 'emulsionId' => [Emulsion::class, 'emulsion']] as $field => [$class, $property]) {
-            if ($given->has($field)) {
-                $found = $this->entities->find($class, $given->whole($field, 1, \PHP_INT_MAX)) ?? throw Refusal::at($field, \sprintf('There is no such %s in the shop.', $property));
-                $todo[] = static function () use ($job, $property, $found): void { $job->{$property} = $found; };
-                $what[] = $property;
-            }
+        if ($given->has('pressId')) {
+            $press = $this->standing(Press::class, $given, 'pressId', 'press');
+            $todo[] = static function () use ($job, $press): void { $job->press = $press; };
+            $what[] = 'press';
+        }
+        if ($given->has('lampId')) {
+            $lamp = $this->standing(Lamp::class, $given, 'lampId', 'lamp');
+            $todo[] = static function () use ($job, $lamp): void { $job->lamp = $lamp; };
+            $what[] = 'lamp';
+        }
+        if ($given->has('emulsionId')) {
+            $emulsion = $this->standing(Emulsion::class, $given, 'emulsionId', 'emulsion');
+            $todo[] = static function () use ($job, $emulsion): void { $job->emulsion = $emulsion; };
+            $what[] = 'emulsion';
         }
         $this->palette($job, $given, $todo, $what);
         $this->order($job, $given, $todo, $what);
@@ -171,5 +179,17 @@ final readonly class JobChange
             }
         };
         $what[] = 'print order';
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    private function standing(string $class, Given $given, string $field, string $name): object
+    {
+        return $this->entities->find($class, $given->whole($field, 1, \PHP_INT_MAX)) ?? throw Refusal::at($field, \sprintf('There is no such %s in the shop. Choose one from its shelf.', $name));
     }
 }

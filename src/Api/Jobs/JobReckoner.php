@@ -16,6 +16,8 @@ use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPlate;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mesh\RankedMesh;
 use Ektype\Core\Press\PrintOrder;
 use Ektype\Core\Press\PrintStep;
 use Ektype\Core\Unit\Sign;
@@ -33,7 +35,7 @@ final readonly class JobReckoner
     public function view(Job $job): JobView
     {
         $plates = $job->platesInOrder();
-        $screens = new ScreenReckoner($job, array_values($this->entities->getRepository(Frame::class)->findBy([], ['id' => 'ASC'])), $this->taken($job));
+        $screens = new ScreenReckoner($job, $this->entities->getRepository(Frame::class)->findBy([], ['id' => 'ASC']), $this->taken($job));
         $register = new RegisterReckoner($job);
         $ranked = array_map($screens->ranked(...), $plates);
         $meshes = array_map($screens->meshOf(...), $plates, $ranked);
@@ -44,8 +46,8 @@ final readonly class JobReckoner
             $garment,
             static fn (int $i): bool => $meshes[$i]->threadsPerCm < self::COARSE_UNDER_PER_CM,
         );
-        $tests = array_values($this->entities->getRepository(StepTest::class)->findBy([], ['id' => 'ASC']));
-        $light = (new LightReckoner($job, $tests))->figures(array_map(null, $plates, $meshes));
+        $tests = $this->entities->getRepository(StepTest::class)->findBy([], ['id' => 'ASC']);
+        $light = (new LightReckoner($job, $tests))->figures(array_map(static fn (Plate $p, Mesh $m): array => [$p, $m], $plates, $meshes));
         $views = [];
         foreach ($plates as $i => $plate) {
             $views[] = $this->plate($job, $plate, $i, $steps[$i], $screens, $register, [
@@ -118,7 +120,7 @@ final readonly class JobReckoner
         return substr(hash('sha256', serialize([$job->separationPath, $job->garmentHex, array_map(static fn (Plate $p): array => [$p->drawing, $p->ink?->hex, $p->ink?->hiding], $job->platesInOrder())])), 0, 16);
     }
 
-    /** @param array{ranked: list<\Ektype\Core\Mesh\RankedMesh>, mesh: \Ektype\Core\Mesh\Mesh, light: FigureView} $reckoned */
+    /** @param array{ranked: list<RankedMesh>, mesh: Mesh, light: FigureView} $reckoned */
     private function plate(Job $job, Plate $plate, int $i, PrintStep $step, ScreenReckoner $screens, RegisterReckoner $register, array $reckoned): PlateView
     {
         $mesh = $reckoned['mesh'];

@@ -48,7 +48,8 @@ final readonly class NewJob
     public function make(Given $given, string $path, string $artName): Job
     {
         $art = ArtFile::at($path);
-        $name = $given->textOr('name', ucwords(trim(strtr(pathinfo($artName, \PATHINFO_FILENAME), '-_', '  '))) ?: 'New job', 120);
+        $called = ucwords(trim(strtr(pathinfo($artName, \PATHINFO_FILENAME), '-_', '  ')));
+        $name = $given->textOr('name', $called === '' ? 'New job' : mb_substr($called, 0, 120), 120);
         $job = new Job($name, Srgb::fromHex($given->text('garmentHex'), 'garmentHex')->hex(), $given->number('widthMm', 5, SpotSeparation::WIDEST_MM, 'mm'));
         $job->garmentName = $given->textOr('garmentName', '', 60);
         $job->substrate = $given->oneOf('substrate', MeshSuggestion::SUBSTRATES, 'cotton');

@@ -11,9 +11,9 @@ use OpenApi\Attributes as OA;
 final readonly class PlateView
 {
     /**
-     * @param array<string, string>   $stages
-     * @param list<RankedMeshView>    $meshes
-     * @param list<FrameChoiceView>   $frames
+     * @param array<string, string> $stages
+     * @param list<RankedMeshView>  $meshes
+     * @param list<FrameChoiceView> $frames
      */
     public function __construct(
         #[OA\Property]

@@ -29,7 +29,7 @@ final readonly class RegisterReckoner
         // Art stands on its head for the operator where the collar lies at the operator's end.
         $turned = $this->job->press !== null && $this->job->press->collarAtOperator ? -1 : 1;
 
-        return array_map(static fn (RegistrationMark $m): MarkPlaceView => new MarkPlaceView($m->name, round($turned * $m->xMm, 2), round($turned * $m->yMm, 2)), $sheet->marks());
+        return array_map(static fn (RegistrationMark $m): MarkPlaceView => new MarkPlaceView($m->name, round($turned * $m->xMm, 2) + 0.0, round($turned * $m->yMm, 2) + 0.0), $sheet->marks());
     }
 
     public function of(Plate $plate): ?RegisterView

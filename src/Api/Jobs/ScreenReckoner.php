@@ -25,10 +25,11 @@ final readonly class ScreenReckoner
     /** Tension taken for a plate without a frame, N/cm: the middle of workable (heuristic). */
     private const USUAL_TENSION = 22.0;
     private const SHOWN_MESHES = 5;
+    private const SHOWN_FRAMES = 14;
 
     /**
-     * @param list<Frame>         $rack
-     * @param array<int, string>  $taken frame id => plate and job that hold it
+     * @param list<Frame>        $rack
+     * @param array<int, string> $taken frame id => plate and job that hold it
      */
     public function __construct(private Job $job, private array $rack, private array $taken)
     {
@@ -129,7 +130,7 @@ final readonly class ScreenReckoner
         }
         usort($choices, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return array_map(static fn (array $choice): FrameChoiceView => $choice[1], $choices);
+        return array_map(static fn (array $choice): FrameChoiceView => $choice[1], \array_slice($choices, 0, self::SHOWN_FRAMES));
     }
 
     /**

@@ -27,12 +27,12 @@ final readonly class ShelvesController
     public function shop(): JsonResponse
     {
         return Answer::json(new ShopView(
-            array_map(InkView::of(...), array_values($this->entities->getRepository(Ink::class)->findBy([], ['name' => 'ASC']))),
-            array_map(FrameView::of(...), array_values($this->entities->getRepository(Frame::class)->findBy([], ['threadsPerCm' => 'ASC', 'label' => 'ASC']))),
-            array_map(LampView::of(...), array_values($this->entities->getRepository(Lamp::class)->findBy([], ['id' => 'ASC']))),
-            array_map(EmulsionView::of(...), array_values($this->entities->getRepository(Emulsion::class)->findBy([], ['id' => 'ASC']))),
-            array_map(PressView::of(...), array_values($this->entities->getRepository(Press::class)->findBy([], ['id' => 'ASC']))),
-            array_map(StepTestView::of(...), array_values($this->entities->getRepository(StepTest::class)->findBy([], ['doneOn' => 'DESC', 'id' => 'DESC']))),
+            array_map(InkView::of(...), $this->entities->getRepository(Ink::class)->findBy([], ['name' => 'ASC'])),
+            array_map(FrameView::of(...), $this->entities->getRepository(Frame::class)->findBy([], ['threadsPerCm' => 'ASC', 'label' => 'ASC'])),
+            array_map(LampView::of(...), $this->entities->getRepository(Lamp::class)->findBy([], ['id' => 'ASC'])),
+            array_map(EmulsionView::of(...), $this->entities->getRepository(Emulsion::class)->findBy([], ['id' => 'ASC'])),
+            array_map(PressView::of(...), $this->entities->getRepository(Press::class)->findBy([], ['id' => 'ASC'])),
+            array_map(StepTestView::of(...), $this->entities->getRepository(StepTest::class)->findBy([], ['doneOn' => 'DESC', 'id' => 'DESC'])),
         ));
     }
 }

@@ -11,11 +11,11 @@ use OpenApi\Attributes as OA;
 final readonly class ShopView
 {
     /**
-     * @param list<InkView> $inks
-     * @param list<FrameView> $frames
-     * @param list<LampView> $lamps
+     * @param list<InkView>      $inks
+     * @param list<FrameView>    $frames
+     * @param list<LampView>     $lamps
      * @param list<EmulsionView> $emulsions
-     * @param list<PressView> $presses
+     * @param list<PressView>    $presses
      * @param list<StepTestView> $tests
      */
     public function __construct(

@@ -29,17 +29,19 @@ final readonly class ChangeShelf
     /** To be called before the change is made. */
     public function remember(Job $job, string $what): void
     {
+        $ofJob = $this->entities->getClassMetadata(Job::class);
+        $ofPlate = $this->entities->getClassMetadata(Plate::class);
         $plates = [];
         foreach ($job->platesInOrder() as $plate) {
             $kept = ['id' => $plate->id, 'ink' => $plate->ink?->id, 'frame' => $plate->frame?->id];
             foreach (self::PLATE as $field) {
-                $kept[$field] = $plate->{$field};
+                $kept[$field] = $ofPlate->getFieldValue($plate, $field);
             }
             $plates[] = $kept;
         }
         $before = ['press' => $job->press?->id, 'lamp' => $job->lamp?->id, 'emulsion' => $job->emulsion?->id, 'plates' => $plates];
         foreach (self::JOB as $field) {
-            $before[$field] = $job->{$field};
+            $before[$field] = $ofJob->getFieldValue($job, $field);
         }
         $this->entities->persist(new Change($job, $what, $before));
         $old = $this->entities->getRepository(Change::class)->findBy(['job' => $job], ['id' => 'DESC'], 50, self::KEPT_A_JOB);
@@ -52,8 +54,9 @@ final readonly class ChangeShelf
         $change = $this->entities->getRepository(Change::class)->findOneBy(['job' => $job], ['id' => 'DESC'])
             ?? throw Refusal::because('There is nothing to undo on this job.');
         $before = $change->before;
+        $ofJob = $this->entities->getClassMetadata(Job::class);
         foreach (self::JOB as $field) {
-            $job->{$field} = $before[$field] ?? null;
+            $ofJob->setFieldValue($job, $field, $before[$field] ?? null);
         }
         $job->press = $this->find(Press::class, $before['press'] ?? null);
         $job->lamp = $this->find(Lamp::class, $before['lamp'] ?? null);
@@ -68,6 +71,7 @@ final readonly class ChangeShelf
     /** @param array<mixed> $kept */
     private function plates(Job $job, array $kept): void
     {
+        $ofPlate = $this->entities->getClassMetadata(Plate::class);
         $here = [];
         foreach ($job->platesInOrder() as $plate) {
             $here[$plate->idOrFail()] = $plate;
@@ -80,7 +84,7 @@ final readonly class ChangeShelf
             $plate = $here[$id] ?? new Plate($job, 0, 0, '', \Ektype\Core\Separation\PlateRole::Colour, '#000000');
             unset($here[$id]);
             foreach (self::PLATE as $field) {
-                $plate->{$field} = $row[$field] ?? null;
+                $ofPlate->setFieldValue($plate, $field, $row[$field] ?? null);
             }
             $plate->ink = $this->find(Ink::class, $row['ink'] ?? null);
             $plate->frame = $this->find(Frame::class, $row['frame'] ?? null);

@@ -23,7 +23,7 @@ final readonly class ShopQueueFactory implements TransportFactoryInterface
     /** @param array<mixed> $options */
     public function createTransport(#[\SensitiveParameter] string $dsn, array $options, SerializerInterface $serializer): TransportInterface
     {
-        return new ShopQueue($this->connection, $serializer, substr($dsn, \strlen('shopdb://')) ?: 'default');
+        return new ShopQueue($this->connection, $serializer, substr($dsn, \strlen('shopdb://')));
     }
 
     /** @param array<mixed> $options */

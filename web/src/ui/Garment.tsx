@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import { type ReactNode, useId } from "react";
 
 type Props = { kind: string; hex: string; widthMm: number; heightMm: number; children?: ReactNode; label: string };
 
@@ -7,6 +7,7 @@ type Props = { kind: string; hex: string; widthMm: number; heightMm: number; chi
  * The print hangs 75 mm under the collar of a tee, in the middle of the rest.
  */
 export function Garment({ kind, hex, widthMm, heightMm, children, label }: Props) {
+  const cut = useId();
   const word = kind.toLowerCase();
   const shape = /tee|shirt/.test(word) ? "tee" : /tote|bag/.test(word) ? "tote" : "sheet";
   const light =
@@ -20,22 +21,26 @@ export function Garment({ kind, hex, widthMm, heightMm, children, label }: Props
     const top = 88;
     return (
       <svg
-        viewBox={`-330 0 660 ${Math.max(520, top + heightMm + 60)}`}
+        viewBox={`-322 0 644 ${Math.max(540, top + heightMm + 70)}`}
         width="100%"
         height="100%"
-        preserveAspectRatio="xMidYMin slice"
+        preserveAspectRatio="xMidYMin meet"
+        style={{ overflow: "visible" }}
         role="img"
         aria-label={label}
       >
         <path
           className="colours"
-          d="M-128 22 C-60 58 60 58 128 22 L226 58 L312 202 L226 254 L184 202 C182 300 176 420 180 700 L-180 700 C-176 420 -182 300 -184 202 L-226 254 L-312 202 L-226 58 Z"
+          d="M-128 22 C-60 58 60 58 128 22 L226 58 L312 202 L226 254 L184 202 C182 300 176 420 180 1400 L-180 1400 C-176 420 -182 300 -184 202 L-226 254 L-312 202 L-226 58 Z"
           transform="scale(1.02 1)"
           fill={hex}
           stroke={edge}
           strokeWidth="1.500"
         />
-        <path d="M-132 22 C-62 62 62 62 132 22" fill="none" stroke={seam} strokeWidth="9" />
+        <clipPath id={cut}>
+          <path d="M-130.6 22 C-61 58 61 58 130.6 22 L230 58 V300 H-230 V58 Z" />
+        </clipPath>
+        <path d="M-136 21 C-62 60 62 60 136 21" fill="none" stroke={seam} strokeWidth="17" clipPath={`url(#${cut})`} />
         <path
           d="M-190 202 C-188 180 -196 166 -208 152 M190 202 C188 180 196 166 208 152"
           fill="none"

@@ -3,6 +3,7 @@ import { useEffect } from "react";
 import { Outlet, useNavigate, useOutletContext, useParams, useSearchParams } from "react-router";
 import type { Job, Plate } from "../api/client";
 import { useJob, useJobWork } from "../api/use";
+import { day } from "./day";
 import { useHabits } from "./habits";
 import { Action, Trouble } from "./Parts";
 import { TaskLine } from "./TaskLine";
@@ -16,9 +17,6 @@ export type AtHand = {
 };
 
 export const useAtHand = () => useOutletContext<AtHand>();
-
-const day = (date: string) =>
-  new Date(`${date}T12:00:00`).toLocaleDateString("en-GB", { weekday: "short", day: "numeric", month: "short" });
 
 /** A job's page: what must be done next at the top, the bench of the stage below. */
 export function JobFrame() {
@@ -55,7 +53,12 @@ export function JobFrame() {
         <Trouble of={error} />
       </Box>
     );
-  if (isPending || !job) return <Box p="32px" color="quiet" aria-busy="true" />;
+  if (isPending || !job)
+    return (
+      <Box p="32px" color="quiet" aria-busy="true">
+        Opening the job …
+      </Box>
+    );
 
   const next = () => {
     if (job.next.does === "separate") work.separate.mutate();

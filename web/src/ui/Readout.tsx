@@ -5,6 +5,8 @@ import { Sign } from "./Sign";
 
 const trimmed = (value: number, digits: number) => value.toFixed(digits);
 
+const seconds = (value: number, tenths: boolean) => trimmed(value, tenths ? 1 : 0).replace(/\.0$/, "");
+
 /** A number as it is read from a distance: seconds under ten and millimetres keep a tenth. */
 export function figureText(figure: Figure): string {
   if (figure.text) return figure.text;
@@ -13,7 +15,7 @@ export function figureText(figure: Figure): string {
   if (figure.unit === "s")
     return figure.value >= 90
       ? `${Math.floor(Math.round(figure.value) / 60)}:${String(Math.round(figure.value) % 60).padStart(2, "0")}`
-      : `${trimmed(figure.value, figure.value < 10 ? 1 : 0)} s`;
+      : `${seconds(figure.value, figure.sign === "measured" || figure.value < 10)} s`;
   return `${trimmed(figure.value, 0)} ${figure.unit}`;
 }
 
@@ -39,6 +41,9 @@ export function Readout({
         aria-controls={id}
         onClick={() => setOpen(!open)}
         onKeyDown={(e) => e.key === "Escape" && setOpen(false)}
+        display="flex"
+        flexDirection="column"
+        alignItems="flex-start"
         textAlign="left"
         minH="44px"
         w="100%"

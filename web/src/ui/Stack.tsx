@@ -11,10 +11,12 @@ type Props = {
   /** What a strip shows besides its name; the job page shows all four figures. */
   figures?: (plate: Plate, job: Job) => ReactNode;
   reorder?: boolean;
+  /** Strips share the height of the page. */
+  fill?: boolean;
 };
 
 /** Beside the tool: one strip for each plate in print order, the flashes between them. */
-export function Stack({ at, figures, reorder = false }: Props) {
+export function Stack({ at, figures, reorder = false, fill = false }: Props) {
   const { job, plate: chosen, choose, work } = at;
   const [dragged, setDragged] = useState<number | null>(null);
   const [over, setOver] = useState<number | null>(null);
@@ -42,7 +44,9 @@ export function Stack({ at, figures, reorder = false }: Props) {
           as="li"
           key={plate.id}
           position="relative"
-          flex="1 0 auto"
+          flex={fill ? "1 0 auto" : "0 0 auto"}
+          display="flex"
+          flexDirection="column"
           borderBottomWidth="1px"
           borderTopWidth={over === i && dragged !== i ? "3px" : "0"}
           borderColor={over === i ? "teal" : "line"}
@@ -61,8 +65,12 @@ export function Stack({ at, figures, reorder = false }: Props) {
         >
           <Box
             position="relative"
-            pl="56px"
-            pr="18px"
+            flex="1"
+            display="flex"
+            flexDirection="column"
+            justifyContent="center"
+            pl="54px"
+            pr="10px"
             py="12px"
             minH="76px"
             bg={plate.id === chosen?.id ? "raised" : "transparent"}
@@ -179,7 +187,7 @@ function FourFigures({ plate }: { plate: Plate }) {
   const { mesh, inches } = useHabits();
   const mm = plate.offContact.value ?? 0;
   return (
-    <Box display="grid" gridTemplateColumns="1.15fr .95fr .95fr 1fr" gap="10px" mt="10px">
+    <Box display="grid" gridTemplateColumns=".96fr .96fr 1.04fr 1.06fr" gap="4px" mt="10px">
       <Readout label="Mesh" figure={plate.mesh} shown={mesh(plate.mesh.text, plate.mesh.value ?? 0)} />
       <Readout label="Stencil" figure={plate.stencil} />
       <Readout label="Light" figure={plate.light} />

@@ -16,7 +16,7 @@ const config = defineConfig({
         text: { value: "15px" },
         lead: { value: "19px" },
         title: { value: "32px" },
-        readout: { value: "21px" },
+        readout: { value: "19px" },
         big: { value: "44px" },
         huge: { value: "132px" },
       },

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { JobSummary } from "../../api/client";
 import { useJobs } from "../../api/use";
+import { day } from "../../ui/day";
 import { Garment } from "../../ui/Garment";
 import { useHabits } from "../../ui/habits";
 import { Trouble } from "../../ui/Parts";
@@ -74,7 +75,6 @@ function Hanging({ job }: { job: JobSummary }) {
           </Text>
           <Box display="flex" aria-hidden="true" className="colours">
             {job.inkHexes.map((hex, i) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: plates in print order, two may share an ink
               <Box key={`${i}${hex}`} w="12px" h="22px" bg={hex} borderWidth="1px" borderColor="line" ml="-1px" />
             ))}
           </Box>
@@ -82,7 +82,7 @@ function Hanging({ job }: { job: JobSummary }) {
         <Text color="quiet">
           {job.stands}
           {job.quantity > 0 && `, ${job.quantity} ${job.garment}`}, {length(job.widthMm)} wide
-          {job.dueOn && `, due ${job.dueOn}`}
+          {job.dueOn && `, due ${day(job.dueOn)}`}
         </Text>
       </Link>
     </Box>

@@ -50,7 +50,7 @@ export function FilmsStage() {
               }
             >
               <rect width={width} height={height} fill="none" stroke="var(--line)" strokeWidth=".6" />
-              <g style={{ mixBlendMode: "multiply" }}>
+              <g>
                 {shown.map((p) => (
                   <image
                     key={p.id}
@@ -79,23 +79,6 @@ export function FilmsStage() {
                 </g>
               ))}
             </svg>
-            <Box
-              as="button"
-              onClick={() => setAlone(!alone)}
-              aria-pressed={alone}
-              position="absolute"
-              right="16px"
-              bottom="12px"
-              minH="44px"
-              cursor="pointer"
-              textDecoration="underline"
-              textUnderlineOffset="3px"
-              fontSize="small"
-              bg="raised"
-              px="6px"
-            >
-              {alone ? "All films over each other" : "This film alone"}
-            </Box>
           </Box>
           <Box>
             <Heading
@@ -122,6 +105,18 @@ export function FilmsStage() {
                   <Download href={file("manifest.json")}>Manifest</Download>
                 </>
               )}
+              <Box
+                as="button"
+                onClick={() => setAlone(!alone)}
+                aria-pressed={alone}
+                minH="44px"
+                ml="auto"
+                cursor="pointer"
+                textDecoration="underline"
+                textUnderlineOffset="3px"
+              >
+                {alone ? "All films over each other" : "This film alone"}
+              </Box>
             </Box>
             <Text mt="10px" fontSize="small" color="quiet" maxW="70ch">
               Print at 100 %, never “fit to page”. Measure between the outer marks before burning: a film that is off by

@@ -18,7 +18,7 @@ export function StepTests({ job, plate, tests }: { job: Job; plate: Plate; tests
   return (
     <Box>
       <Heading
-        note={`On this lamp and emulsion, ${plate.meshGeometry.dyed ? "yellow" : "white"} mesh. Read dry, with a loupe. Leave a field empty where no strip told.`}
+        note={`On this lamp and emulsion, ${plate.meshGeometry.dyed ? "yellow" : "white"} mesh. Read dry, with a loupe. Thickness is fabric and stencil. Leave a field empty where no strip told.`}
       >
         Record a step test
       </Heading>
@@ -56,7 +56,7 @@ export function StepTests({ job, plate, tests }: { job: Job; plate: Plate; tests
             ["Still slimy at, s", under, setUnder],
             ["Best strip, s", best, setBest],
             ["Closing at, s", over, setOver],
-            ["Fabric and stencil, µm", thick, setThick],
+            ["Thickness, µm", thick, setThick],
           ] as const
         ).map(([label, value, set]) => (
           <Field key={label} label={label}>

@@ -1,4 +1,5 @@
 import type { Figure, Shop } from "../../api/client";
+import { Words } from "../../ui/Words";
 
 type Test = Shop["tests"][number];
 
@@ -25,11 +26,11 @@ export function TimeScale({ light, tests, burned }: { light: Figure; tests: Test
       role="img"
       aria-label={`${value.toFixed(1)} seconds, between ${low.toFixed(1)} and ${high.toFixed(1)} nine times in ten, with ${tests.length} step tests of this lamp and emulsion`}
     >
-      <text x="10" y="12" fontSize="13" fill="var(--quiet)">
+      <Words x="10" y="12" size={13} fill="var(--quiet)">
         {tests.length === 0
           ? "no step test of this lamp and emulsion yet"
           : "step tests of this lamp and emulsion, newest first (other meshes included)"}
-      </text>
+      </Words>
       {rows.map((t, i) => {
         const y = 24 + i * 11;
         const a = x(t.lowS ?? from);
@@ -56,16 +57,9 @@ export function TimeScale({ light, tests, burned }: { light: Figure; tests: Test
         i > 0 && x(s) - x(ticks[i - 1] ?? 0) < 34 ? null : (
           <g key={s}>
             <path d={`M${x(s)} ${base + 30}v6`} stroke="var(--ink)" />
-            <text
-              x={x(s)}
-              y={base + 52}
-              fontSize="14"
-              textAnchor="middle"
-              fill="var(--ink)"
-              fontFamily="Spline Sans Mono"
-            >
+            <Words x={x(s)} y={base + 52} size={14} textAnchor="middle" fill="var(--ink)" readout>
               {s < 90 ? `${s} s` : `${s / 60} min`}
-            </text>
+            </Words>
           </g>
         ),
       )}

@@ -104,7 +104,7 @@ export function PlatesStage() {
           reorder
           figures={(p) => (
             <Text mt="4px" fontSize="small" color="quiet">
-              {p.inkName || p.hex}
+              {p.areaCm2.toFixed(0)} cm²{p.inkName && p.inkName !== p.name ? `, ${p.inkName}` : ""}
             </Text>
           )}
         />

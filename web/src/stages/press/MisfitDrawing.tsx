@@ -1,19 +1,23 @@
 import type { Job, Plate, Press } from "../../api/client";
+import { Words } from "../../ui/Words";
 
-/** The platen from above with the art as it lies, the marks, and at each the misfit drawn a hundred times its size. */
+/** The platen from above with the art as it lies, the marks, and at each the misfit drawn many times its size. */
 export function MisfitDrawing({ job, plate, press }: { job: Job; plate: Plate; press: Press | undefined }) {
   const w = job.widthMm;
   const h = job.heightMm;
   const reach = Math.max(w, h) / 2 + 60;
-  const enlarged = 100;
+  // So large that the worst misfit is as long as a thumb on the drawing, and a round number.
+  const worst = Math.max(0.01, plate.register?.nowMaxMm ?? 0.5);
+  const enlarged = [1000, 500, 200, 100, 50, 20, 10].find((times) => times * worst <= 56) ?? 5;
+  const scaleMm = 50 / enlarged;
   const turned = press?.collarAtOperator ?? false;
   return (
     <svg
-      viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach + 34}`}
+      viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach + 40}`}
       width="100%"
       style={{ display: "block", maxHeight: 440, background: "var(--raised)", border: "1px solid var(--ink)" }}
       role="img"
-      aria-label={`The marks of ${plate.name} on the platen and how far each is off, drawn a hundred times as large`}
+      aria-label={`The marks of ${plate.name} on the platen and how far each is off, drawn ${enlarged} times as large`}
     >
       <image
         className="colours"
@@ -44,13 +48,13 @@ export function MisfitDrawing({ job, plate, press }: { job: Job; plate: Plate; p
           </g>
         );
       })}
-      <path d={`M${-reach + 14} ${reach + 14}h50`} stroke="var(--ink)" strokeWidth="2" />
-      <text x={-reach + 72} y={reach + 19} fontSize="15" fill="var(--ink)">
-        0.5 mm of misfit
-      </text>
-      <text x={reach - 14} y={reach + 19} fontSize="15" textAnchor="end" fill="var(--ink)">
+      <path d={`M${-reach + 14} ${reach + 20}h50`} stroke="var(--ink)" strokeWidth="2" />
+      <Words x={-reach + 72} y={reach + 25} size={15} fill="var(--ink)">
+        {scaleMm} mm of misfit
+      </Words>
+      <Words x={reach - 14} y={reach + 25} size={15} textAnchor="end" fill="var(--ink)">
         you stand here
-      </text>
+      </Words>
     </svg>
   );
 }

@@ -24,11 +24,11 @@ export function Turns({
       : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
   return (
     <Box>
-      <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="14px">
+      <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="10px">
         {verdict}
       </Text>
       {!register.inRegister && (
-        <Box display="flex" gap={{ base: "20px", xl: "38px" }} flexWrap="wrap">
+        <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(196px, 1fr))" gap="16px">
           {register.turns.map((turn) => {
             const knob = press?.knobs.find((k) => k.name === turn.knob);
             return (
@@ -55,7 +55,15 @@ export function Turns({
           ))}
         </Box>
       )}
-      <Box as="dl" display="flex" gap="26px" flexWrap="wrap" mt="16px">
+      <Box
+        as="dl"
+        display="grid"
+        gridTemplateColumns="repeat(4, auto)"
+        justifyContent="start"
+        columnGap="30px"
+        rowGap="6px"
+        mt="14px"
+      >
         {facts(register, length).map(([label, value]) => (
           <Box key={label}>
             <Box as="dt" fontSize="small" color="quiet">
@@ -112,8 +120,8 @@ function Dial({ name, turns, pushes }: { name: string; turns: number; pushes: st
   const large = Math.abs(angle) > Math.PI ? 1 : 0;
   const none = Math.abs(turns) < 0.02;
   return (
-    <Box display="flex" gap="14px" alignItems="center">
-      <svg width="84" height="84" viewBox="0 0 80 80" aria-hidden="true">
+    <Box display="flex" gap="12px" alignItems="center">
+      <svg width="76" height="76" style={{ flex: "none" }} viewBox="0 0 80 80" aria-hidden="true">
         <circle cx="40" cy="40" r="30" fill="none" stroke="var(--line)" strokeWidth="2" />
         {Array.from({ length: 8 }, (_, i) => (i * Math.PI) / 4).map((a) => (
           <path
@@ -139,17 +147,17 @@ function Dial({ name, turns, pushes }: { name: string; turns: number; pushes: st
         <Text fontSize="small" color="quiet">
           {name} knob
         </Text>
-        <Text className="readout" fontSize="30px" lineHeight="1.1">
+        <Text className="readout" fontSize="27px" lineHeight="1.1" whiteSpace="nowrap">
           {none ? "leave it" : `${turns > 0 ? "+" : "−"}${Math.abs(turns).toFixed(2)}`}
           {!none && (
-            <Text as="span" fontSize="lead" ml="6px">
+            <Text as="span" fontSize="text" ml="5px">
               {Math.abs(turns) === 1 ? "turn" : "turns"}
             </Text>
           )}
         </Text>
         {!none && (
-          <Text fontSize="small">
-            about {eighth(eighths)}, {turns > 0 ? "clockwise" : "anticlockwise"}: {pushes}
+          <Text fontSize="small" lineHeight="1.25">
+            {eighth(eighths)} {turns > 0 ? "clockwise" : "anticlockwise"}, {pushes}
           </Text>
         )}
       </Box>

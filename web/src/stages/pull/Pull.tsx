@@ -51,7 +51,7 @@ export function Pull({ at }: { at: AtHand }) {
           alignItems="center"
           pointerEvents="none"
         >
-          <Text fontSize="small" bg="cloth" px="4px" ml="-4px">
+          <Text fontSize="small" px="4px" ml="-4px">
             {label}
           </Text>
           {job.separated && (
@@ -87,7 +87,7 @@ export function Pull({ at }: { at: AtHand }) {
             </Box>
           </Box>
         ) : (
-          <Box position="absolute" inset="18px 0 0">
+          <Box position="absolute" inset="34px 0 0">
             <Garment
               kind={job.garment}
               hex={job.garmentHex}

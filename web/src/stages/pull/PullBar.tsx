@@ -1,6 +1,7 @@
 import { Box } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import type { Job } from "../../api/client";
+import { Words } from "../../ui/Words";
 
 const WIDTH = 640;
 const EDGE = 42;
@@ -82,17 +83,17 @@ export function PullBar({ job, stop, set }: { job: Job; stop: number; set: (stop
               strokeWidth="1.200"
             />
             {(i % every === 0 || i === stop) && (
-              <text
+              <Words
                 x={x(i)}
                 y="92"
                 textAnchor={i === 0 ? "start" : i === last ? "end" : "middle"}
                 dx={i === 0 ? -18 : i === last ? 18 : 0}
-                fontSize="14.500"
-                fontWeight={i === stop ? 700 : 400}
+                size={14.5}
+                bold={i === stop}
                 fill={i > stop ? "var(--quiet)" : "var(--ink)"}
               >
                 {short(one.name)}
-              </text>
+              </Words>
             )}
           </g>
         ))}

@@ -1,7 +1,32 @@
-import { Box } from "@chakra-ui/react";
+import { Box, Text } from "@chakra-ui/react";
 import { useAtHand } from "../../ui/JobFrame";
 import { Stack } from "../../ui/Stack";
+import { Swatch } from "../../ui/Swatch";
 import { Pull } from "./Pull";
+
+/** Before the separation: five bare strips, waiting for their inks. */
+function NoPlates() {
+  return (
+    <Box flex="1" borderLeftWidth={{ base: 0, lg: "1px" }} borderColor="line" display="flex" flexDirection="column">
+      {[0, 1, 2, 3, 4].map((i) => (
+        <Box
+          key={i}
+          flex="1"
+          minH="60px"
+          borderBottomWidth="1px"
+          borderColor="line"
+          pl="54px"
+          display="flex"
+          alignItems="center"
+          position="relative"
+        >
+          <Swatch hex="transparent" seed={i + 3} />
+          {i === 0 && <Text color="quiet">No plates yet. They come out of the art, one for each ink.</Text>}
+        </Box>
+      ))}
+    </Box>
+  );
+}
 
 /** The job page: the pull in the middle, the stack beside it. */
 export function PullStage() {
@@ -10,7 +35,7 @@ export function PullStage() {
     <Box display="flex" flex="1" flexDirection={{ base: "column", lg: "row" }} minH="0">
       <Pull at={at} />
       <Box w={{ base: "100%", lg: "452px" }} flex="none" display="flex" flexDirection="column">
-        <Stack at={at} reorder />
+        {at.job.plates.length > 0 ? <Stack at={at} reorder fill /> : <NoPlates />}
       </Box>
     </Box>
   );

@@ -1,5 +1,6 @@
 import type { Plate } from "../../api/client";
 import { useHabits } from "../../ui/habits";
+import { Words } from "../../ui/Words";
 
 /** The frame from above with the print on it, the usable middle dashed, with its measures. */
 export function PlacementDrawing({ placement }: { placement: NonNullable<Plate["placement"]> }) {
@@ -9,7 +10,7 @@ export function PlacementDrawing({ placement }: { placement: NonNullable<Plate["
   const cy = from;
   return (
     <svg
-      viewBox={`${-wood - 64} ${-wood - 6} ${w + 2 * wood + 130} ${h + 2 * wood + 40}`}
+      viewBox={`${-wood - 74} ${-wood - 6} ${w + 2 * wood + 150} ${h + 2 * wood + 52}`}
       width="100%"
       style={{ maxHeight: 360, display: "block" }}
       role="img"
@@ -48,20 +49,20 @@ export function PlacementDrawing({ placement }: { placement: NonNullable<Plate["
       <g stroke="var(--ink)" strokeWidth="1.500" fill="none">
         <path d={`M${-wood - 22} 0V${cy}M${-wood - 30} 0h16M${-wood - 30} ${cy}h16`} />
       </g>
-      <text
+      <Words
         x={-wood - 30}
         y={cy / 2}
-        fontSize="22"
+        size={32}
         textAnchor="middle"
         transform={`rotate(-90 ${-wood - 34} ${cy / 2})`}
         fill="var(--ink)"
-        fontFamily="Spline Sans Mono"
+        readout
       >
         {length(from)}
-      </text>
-      <text x={w / 2} y={h + wood + 26} fontSize="20" textAnchor="middle" fill="var(--quiet)">
+      </Words>
+      <Words x={w / 2} y={h + wood + 32} size={29} textAnchor="middle" fill="var(--quiet)">
         inside {length(w)} × {length(h)}, clamped end up
-      </text>
+      </Words>
     </svg>
   );
 }

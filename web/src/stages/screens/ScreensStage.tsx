@@ -27,7 +27,7 @@ export function ScreensStage() {
               {plate.name} on {mesh(plate.meshGeometry.name, plate.meshGeometry.threadsPerCm)}
               {plate.frameLabel && `, frame ${plate.frameLabel}`}
             </Heading>
-            <MeshDrawing mesh={plate.meshGeometry} lineMm={plate.finestLineMm} hex={plate.inkHex} />
+            <MeshDrawing mesh={plate.meshGeometry} lineMm={plate.finestLineMm} />
             <Box display="grid" gridTemplateColumns="repeat(3, 1fr)" gap="12px" mt="12px">
               <Fact label="Opening" value={`${plate.meshGeometry.openingUm.toFixed(0)} µm`} />
               <Fact label="Open area" value={`${plate.meshGeometry.openAreaPct.toFixed(0)} %`} />
@@ -104,7 +104,7 @@ function Fact({ label, value }: { label: string; value: string }) {
       <Text fontSize="small" color="quiet">
         {label}
       </Text>
-      <Text className="readout" fontSize="lead">
+      <Text className="readout" fontSize="17px" whiteSpace="nowrap">
         {value}
       </Text>
     </Box>
