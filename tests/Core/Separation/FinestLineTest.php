@@ -22,7 +22,7 @@ final class FinestLineTest extends TestCase
         $found = FinestLine::of(self::line($mm, $degrees), 600);
         self::assertNotNull($found);
         self::assertGreaterThan($mm * 0.72, $found);
-        self::assertLessThan($mm * 1.5, $found);
+        self::assertLessThan($mm * 1.6, $found);
     }
 
     public function testABoldShapeWithCornersHasNoFineLine(): void

@@ -46,7 +46,7 @@ final class SpotSeparationTest extends TestCase
                 foreach ($plates as $hex => $plate) {
                     // The distance to the edge is dear to work out: only where the plate differs from the truth.
                     if ($plate->plane->isSet($x, $y) !== ($hex === $truth) && KnownArt::edgeDistance($mmX, $mmY) > $tolerance
-                        && !self::nearCorner($mmX, $mmY, ($kind === 'jpeg' ? 2.5 : 1.5) * 25.4 / $ppi)) {
+                        && !self::nearCorner($mmX, $mmY, ($kind === 'jpeg' ? 3.0 : 1.5) * 25.4 / $ppi)) {
                         $wrong[] = \sprintf('%.2f, %.2f mm: %s', $mmX, $mmY, $hex);
                     }
                 }

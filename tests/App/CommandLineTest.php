@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+
+/** The command line as another program calls it: arguments and standard input in, JSON and exit code out. */
+final class CommandLineTest extends TestCase
+{
+    public function testSeparatesAPictureIntoAFilmSet(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-films-'.getmypid();
+        $art = $out.'.svg';
+        file_put_contents($art, '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40"><circle cx="20" cy="20" r="14" fill="#f0e2b0"/><rect x="38" y="6" width="16" height="28" fill="#b84a30"/></svg>');
+        try {
+            $run = self::run1(['art:separate', $art, '--width-mm=60', '--garment=#1b2436', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $manifest = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertIsArray($manifest);
+            self::assertSame(['Base white', 'Straw', 'Rust'], array_column($manifest['plates'], 'name'));
+            self::assertSame(['base', 'colour', 'colour'], array_column($manifest['plates'], 'role'));
+            self::assertEqualsWithDelta(100 * \M_PI * 196 / 2400, $manifest['plates'][1]['coverage_pct'], 0.1);
+            self::assertEqualsWithDelta(60.0, $manifest['width_mm'], 0.001);
+            self::assertCount(6, $manifest['marks']);
+            foreach ($manifest['plates'] as $plate) {
+                $size = getimagesize($out.'/'.$plate['png']);
+                self::assertIsArray($size);
+                self::assertEqualsWithDelta($manifest['film_mm'][0], $size[0] / 600 * 25.4, 0.01, 'true to size');
+            }
+            self::assertStringStartsWith('%PDF', (string) file_get_contents($out.'/films.pdf'));
+            self::assertSame([], glob($out.'*part*') ?: []);
+        } finally {
+            (new Filesystem())->remove([$out, $art]);
+        }
+    }
+
+    public function testABadPictureLeavesNothingBehind(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-none-'.getmypid();
+        $run = self::run1(['art:separate', __FILE__, '--width-mm=60', '--garment=#1b2436', '--out='.$out]);
+        self::assertSame(1, $run->getExitCode());
+        self::assertSame('', $run->getOutput());
+        self::assertStringContainsString('not a picture that Ektype can read', $run->getErrorOutput());
+        self::assertSame([], glob($out.'*') ?: []);
+    }
+
+    public function testPredictsAsTheModelInClosedForm(): void
+    {
+        $setting = ['lamp' => 'A', 'lamp_kind' => 'led', 'emulsion' => 'B', 'emulsion_kind' => 'dual-cure', 'thickness_um' => 100, 'dyed' => false, 'film' => '', 'distance_mm' => null, 'lamp_hours' => 0];
+        $answer = self::json('exposure:predict', ['tests' => [], 'ask' => [$setting]]);
+        self::assertEqualsWithDelta(15 * exp(0.6), $answer['answers'][0]['seconds'], 0.001);
+    }
+
+    public function testSolvesARegistration(): void
+    {
+        $knobs = [['name' => 'L', 'at_mm' => [-200, 300], 'pushes' => [0, 1], 'mm_per_turn' => 1], ['name' => 'R', 'at_mm' => [200, 300], 'pushes' => [0, 1], 'mm_per_turn' => 1], ['name' => 'S', 'at_mm' => [0, 350], 'pushes' => [1, 0], 'mm_per_turn' => 1]];
+        $readings = array_map(static fn (array $at): array => ['mark' => implode(',', $at), 'at_mm' => $at, 'off_mm' => [0.25, -0.1]], [[0, 150], [0, -150], [140, 0]]);
+        $answer = self::json('register:solve', ['press' => ['knobs' => $knobs], 'prints' => [['readings' => $readings]], 'tolerance_mm' => 0.1]);
+        self::assertEqualsWithDelta([0.25, -0.1], $answer['shift_mm'], 1e-6);
+        self::assertEqualsWithDelta(['L' => 0.1, 'R' => 0.1, 'S' => -0.25], array_column($answer['turns'], 'turns', 'knob'), 1e-6);
+        self::assertTrue($answer['in_tolerance']);
+        self::assertEqualsWithDelta(0.0, $answer['after_mm']['max'], 1e-6);
+    }
+
+    public function testSuggestsMeshes(): void
+    {
+        $answer = self::json('mesh:suggest', ['role' => 'colour', 'substrate' => 'cotton', 'ink' => 'plastisol', 'finest_line_mm' => 0.3, 'lpi' => null, 'garment' => '#1b2436']);
+        self::assertCount(21, $answer['meshes']);
+        $first = $answer['meshes'][0];
+        self::assertEqualsWithDelta(10000 / $first['threads_per_cm'] - $first['thread_um'], $first['opening_um'], 0.01);
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'no json' => ['mesh:suggest', 'role=base', 'not JSON'];
+        yield 'no role' => ['mesh:suggest', '{}', 'role: “role” is missing'];
+        yield 'no readings' => ['register:solve', '{"prints":[]}', 'There are no readings'];
+        yield 'text for a number' => ['register:solve', '{"prints":[{"readings":[{"mark":"a","at_mm":[0,"x"],"off_mm":[0,0]}]}]}', 'prints[0].readings[0].at_mm.y'];
+        yield 'nothing asked' => ['exposure:predict', '{"ask":[]}', 'Nothing is asked'];
+        yield 'a test that tells nothing' => ['exposure:predict', '{"tests":[{"lamp":"a","emulsion":"b","thickness_um":100}],"ask":[]}', 'no time that was read'];
+    }
+
+    #[DataProvider('wrong')]
+    public function testRefusesOnStandardErrorWithAnExitCode(string $command, string $input, string $sentence): void
+    {
+        $run = self::run1([$command, '-'], $input);
+        self::assertSame(1, $run->getExitCode());
+        self::assertSame('', $run->getOutput());
+        self::assertStringContainsString($sentence, $run->getErrorOutput());
+        self::assertStringNotContainsString('.php', $run->getErrorOutput(), 'no stack trace');
+    }
+
+    /**
+     * @param array<string, mixed> $input
+     *
+     * @return array<mixed>
+     */
+    private static function json(string $command, array $input): array
+    {
+        $run = self::run1([$command, '-'], json_encode($input, \JSON_THROW_ON_ERROR));
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $answer = json_decode($run->getOutput(), true, 64, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($answer);
+
+        return $answer;
+    }
+
+    /** @param list<string> $arguments */
+    private static function run1(array $arguments, string $input = ''): Process
+    {
+        $run = new Process([\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$arguments], null, ['APP_ENV' => 'prod', 'EKTYPE_DATA' => sys_get_temp_dir().'/ektype-cli'], $input, 120);
+        $run->run();
+
+        return $run;
+    }
+}

@@ -1,0 +1,97 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import { join } from "node:path";
+import { gzipSync } from "node:zlib";
+import { expect, type Page, test } from "@playwright/test";
+import { readPng } from "./picture";
+
+const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "/jobs/2/films", "/jobs/2/screens?plate=2", "/jobs/2/light", "/jobs/2/press?plate=3", "/jobs/2/run", "/rack", "/inks", "/lamps", "/presses"];
+
+const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+
+async function grave(page: Page): Promise<string[]> {
+  await page.evaluate(axe);
+  return page.evaluate(async () => {
+    const run = (window as unknown as { axe: { run: () => Promise<{ violations: { id: string; impact: string; nodes: { html: string; failureSummary: string }[] }[] }> } }).axe.run;
+    const { violations } = await run();
+    return violations.filter((v) => v.impact === "serious" || v.impact === "critical").map((v) => `${v.id}: ${v.nodes[0]?.html.slice(0, 160)} ${v.nodes[0]?.failureSummary.slice(0, 200)}`);
+  });
+}
+
+for (const light of ["day", "safe"]) {
+  test(`axe finds nothing serious on any view, ${light}`, async ({ page }) => {
+    if (light === "safe") await page.addInitScript(() => localStorage.setItem("ektype.safelight", "1"));
+    const found: string[] = [];
+    for (const view of views) {
+      await page.goto(view, { waitUntil: "networkidle" });
+      await expect(page.getByRole("heading").first()).toBeVisible();
+      found.push(...(await grave(page)).map((one) => `${view} ${one}`));
+    }
+    expect(found).toEqual([]);
+  });
+}
+
+test("safelight shows no blue and little green, pictures included", async ({ page }) => {
+  for (const view of ["/jobs", "/jobs/2", "/jobs/2/films", "/jobs/2/light?plate=2", "/inks"]) {
+    await page.goto(view, { waitUntil: "networkidle" });
+    await page.keyboard.press("l");
+    await page.waitForTimeout(400);
+    const shot = readPng(await page.screenshot());
+    let [blue, greener] = [0, 0];
+    for (let y = 0; y < shot.height; y += 3) {
+      for (let x = 0; x < shot.width; x += 3) {
+        blue = Math.max(blue, shot.at(x, y, 2));
+        greener = Math.max(greener, shot.at(x, y, 1) - 0.62 * shot.at(x, y, 0));
+      }
+    }
+    expect(blue, `${view}: blue of 255`).toBeLessThanOrEqual(4);
+    expect(greener, `${view}: green over 0.62 of red`).toBeLessThanOrEqual(4);
+    await page.keyboard.press("l");
+  }
+});
+
+test("what is touched is large enough, at the desk and on a tablet", async ({ page }) => {
+  for (const size of [{ width: 1280, height: 800 }, { width: 800, height: 1280 }]) {
+    await page.setViewportSize(size);
+    for (const view of views) {
+      await page.goto(view, { waitUntil: "networkidle" });
+      const small = await page.evaluate(() =>
+        [...document.querySelectorAll("button, a, select, input:not([type=file]):not([type=checkbox])")]
+          .map((one) => ({ one, box: one.getBoundingClientRect() }))
+          .filter(({ box }) => box.width > 0 && box.height > 0 && box.height < 43.5)
+          .map(({ one, box }) => `${one.textContent?.slice(0, 30)} ${Math.round(box.width)}x${Math.round(box.height)}`),
+      );
+      expect(small, view).toEqual([]);
+      const sideways = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      expect(sideways, `${view} at ${size.width}: scrolls sideways`).toBeLessThanOrEqual(1);
+    }
+  }
+});
+
+test("keys lead everywhere, units swap, anything is found", async ({ page }) => {
+  await page.goto("/jobs/2");
+  await expect(page.getByRole("heading", { name: "Night Moth Count" })).toBeVisible();
+  for (const [key, end] of [["a", "art"], ["p", "plates"], ["f", "films"], ["s", "screens"], ["t", "light"], ["r", "press"], ["w", "run"], ["o", "2"]] as const) {
+    await page.keyboard.press(key);
+    await expect(page).toHaveURL(new RegExp(`/${end}(\\?.*)?$`));
+  }
+  await page.keyboard.press("u");
+  await expect(page.getByText("11.42 in × 12.28 in")).toBeVisible();
+  await page.keyboard.press("u");
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toContainText("Safelight on and off");
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("/");
+  await page.keyboard.type("old tube");
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/\/lamps$/);
+});
+
+test("the first load stays under 250 kB gzipped, fonts aside", () => {
+  const folder = new URL("../../public/app/assets/", import.meta.url).pathname;
+  const bytes = readdirSync(folder)
+    .filter((name) => /\.(js|css)$/.test(name))
+    .reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0);
+  expect(bytes).toBeGreaterThan(20_000);
+  expect(bytes).toBeLessThan(250_000);
+});
