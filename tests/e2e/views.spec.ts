@@ -1,5 +1,4 @@
 import { readdirSync, readFileSync } from "node:fs";
-import { createRequire } from "node:module";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { expect, type Page, test } from "@playwright/test";
@@ -7,7 +6,7 @@ import { readPng } from "./picture";
 
 const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "/jobs/2/films", "/jobs/2/screens?plate=2", "/jobs/2/light", "/jobs/2/press?plate=3", "/jobs/2/run", "/rack", "/inks", "/lamps", "/presses"];
 
-const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+const axe = readFileSync(require.resolve("axe-core/axe.min.js"), "utf8");
 
 async function grave(page: Page): Promise<string[]> {
   await page.evaluate(axe);
@@ -34,7 +33,9 @@ for (const light of ["day", "safe"]) {
 test("safelight shows no blue and little green, pictures included", async ({ page }) => {
   for (const view of ["/jobs", "/jobs/2", "/jobs/2/films", "/jobs/2/light?plate=2", "/inks"]) {
     await page.goto(view, { waitUntil: "networkidle" });
+    await expect(page.getByRole("heading").first()).toBeVisible();
     await page.keyboard.press("l");
+    await expect(page.locator("html")).toHaveAttribute("data-light", "safe");
     await page.waitForTimeout(400);
     const shot = readPng(await page.screenshot());
     let [blue, greener] = [0, 0];
@@ -47,6 +48,7 @@ test("safelight shows no blue and little green, pictures included", async ({ pag
     expect(blue, `${view}: blue of 255`).toBeLessThanOrEqual(4);
     expect(greener, `${view}: green over 0.62 of red`).toBeLessThanOrEqual(4);
     await page.keyboard.press("l");
+    await expect(page.locator("html")).toHaveAttribute("data-light", "day");
   }
 });
 
@@ -76,7 +78,7 @@ test("keys lead everywhere, units swap, anything is found", async ({ page }) => 
     await expect(page).toHaveURL(new RegExp(`/${end}(\\?.*)?$`));
   }
   await page.keyboard.press("u");
-  await expect(page.getByText("11.42 in × 12.28 in")).toBeVisible();
+  await expect(page.getByText("front 11.42 in × 12.28 in")).toBeVisible();
   await page.keyboard.press("u");
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog", { name: "Keys" })).toContainText("Safelight on and off");
@@ -88,7 +90,7 @@ test("keys lead everywhere, units swap, anything is found", async ({ page }) => 
 });
 
 test("the first load stays under 250 kB gzipped, fonts aside", () => {
-  const folder = new URL("../../public/app/assets/", import.meta.url).pathname;
+  const folder = join(__dirname, "../../public/app/assets");
   const bytes = readdirSync(folder)
     .filter((name) => /\.(js|css)$/.test(name))
     .reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0);

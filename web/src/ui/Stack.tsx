@@ -107,7 +107,7 @@ export function Stack({ at, figures, reorder = false, fill = false }: Props) {
                 {plate.coveragePct < 10 ? plate.coveragePct.toFixed(1) : Math.round(plate.coveragePct)} %
               </Text>
               {reorder && (
-                <Box display="flex" my="-8px" mr="-12px">
+                <Box display="flex" my="-8px" mr="-10px">
                   <Mover label={`Print ${plate.name} earlier`} disabled={i === 0} onClick={() => move(i, i - 1)} up />
                   <Mover
                     label={`Print ${plate.name} later`}

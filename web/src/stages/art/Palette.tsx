@@ -64,13 +64,16 @@ export function Palette({ job, change }: { job: Job; change: (body: JobChange) =
                 {colour.sharePct < 10 ? colour.sharePct.toFixed(1) : Math.round(colour.sharePct)} %
               </Text>
               {merged || colour.whyOpen === "given to the garment" ? (
-                <Small onClick={() => change({ printAgain: colour.hex })} label={`Print ${colour.hex} again`}>
+                <Small onClick={() => change({ printAgain: colour.hex })} label={`Print ${colour.hex} after all`}>
                   Print
                 </Small>
               ) : colour.leftOpen ? (
                 <Box w="52px" />
               ) : (
-                <Small onClick={() => change({ leaveOpen: colour.hex })} label={`Give ${colour.hex} to the garment`}>
+                <Small
+                  onClick={() => change({ leaveOpen: colour.hex })}
+                  label={`Open: give ${colour.hex} to the garment`}
+                >
                   Open
                 </Small>
               )}

@@ -26,7 +26,7 @@ export function LightStage() {
       tool={
         <Box display="flex" flexDirection="column" gap="22px">
           <Burn
-            key={plate.id}
+            key={`burn of ${plate.id}`}
             plate={plate}
             lamp={lamp?.name ?? "the lamp"}
             burned={(seconds) => work.plate.mutate({ plateId: plate.id, burnedSeconds: seconds })}
@@ -65,7 +65,7 @@ export function LightStage() {
               </Choice>
             </Field>
           </Box>
-          <StepTests key={plate.id} job={job} plate={plate} tests={tests} />
+          <StepTests key={`tests of ${plate.id}`} job={job} plate={plate} tests={tests} />
         </Box>
       }
       beside={

@@ -31,7 +31,7 @@ export function PullBar({ job, stop, set }: { job: Job; stop: number; set: (stop
     const onKey = (e: KeyboardEvent) => {
       const to = e.target;
       if (
-        to instanceof HTMLElement &&
+        to instanceof Element &&
         (["INPUT", "SELECT", "TEXTAREA"].includes(to.tagName) || to.getAttribute("role") === "slider")
       )
         return;

@@ -9,13 +9,7 @@ const BOLD = 600;
 const places = (pitch: number, end: number) => Array.from({ length: Math.ceil(end / pitch) + 1 }, (_, i) => i * pitch);
 
 /** A few millimetres of the mesh, to scale in µm, with the finest line of the plate's film lying on it: one sees why it fails. */
-export function MeshDrawing({
-  mesh,
-  lineMm,
-}: {
-  mesh: Plate["meshGeometry"];
-  lineMm: number | null;
-}) {
+export function MeshDrawing({ mesh, lineMm }: { mesh: Plate["meshGeometry"]; lineMm: number | null }) {
   const line = lineMm === null ? BOLD : lineMm * 1000;
   const thread = mesh.dyed ? "#c9a230" : "#a39b8a";
   const slant = `M-200 ${HEIGHT * 0.74} L${WIDTH + 200} ${HEIGHT * 0.3}`;

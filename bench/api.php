@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+use Ektype\App\Kernel;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Output\NullOutput;
+
+/*
+ * Fills a shop with the demo and copies of its furthest job up to twenty, serves it as the launcher does, and asks.
+ */
+
+$data = dirname(__DIR__).'/var/bench';
+putenv("EKTYPE_DATA=$data");
+$_SERVER['EKTYPE_DATA'] = $_ENV['EKTYPE_DATA'] = $data;
+$kernel = new Kernel('prod', false);
+$application = new Application($kernel);
+$application->setAutoExit(false);
+$application->run(new ArrayInput(['command' => 'demo:load']), new NullOutput());
+$database = new PDO("sqlite:$data/shop.db");
+$columns = static fn (string $table): string => implode(', ', array_map(static fn (array $c): string => '"'.$c['name'].'"', array_filter($database->query("PRAGMA table_info($table)")->fetchAll(PDO::FETCH_ASSOC), static fn (array $c): bool => !in_array($c['name'], ['id', 'job_id', 'frame_id'], true))));
+while ((int) $database->query('SELECT COUNT(*) FROM job')->fetchColumn() < 20) {
+    $job = $columns('job');
+    $database->exec("INSERT INTO job ($job) SELECT $job FROM job WHERE id = 2");
+    $id = (int) $database->lastInsertId();
+    $plate = $columns('plate');
+    $database->exec("INSERT INTO plate ($plate, job_id) SELECT $plate, $id FROM plate WHERE job_id = 2");
+}
+$port = 8399;
+$server = proc_open([\PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=1054', '-d', 'opcache.jit_buffer_size=128M', '-S', "127.0.0.1:$port", '-t', dirname(__DIR__).'/public', dirname(__DIR__).'/public/index.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, ['EKTYPE_DATA' => $data, 'APP_ENV' => 'prod', 'PATH' => (string) getenv('PATH')]);
+if (!is_resource($server)) {
+    throw new RuntimeException('The server does not start.');
+}
+for ($i = 0; $i < 100 && @file_get_contents("http://127.0.0.1:$port/api/shop") === false; ++$i) {
+    usleep(50_000);
+}
+foreach (['/api/jobs' => 'all jobs', '/api/jobs/2' => 'one job, all figures reckoned', '/api/shop' => 'the shelves', '/api/jobs/2/pull/5.png' => 'the pull, drawn before'] as $path => $name) {
+    $times = [];
+    for ($i = 0; $i < 110; ++$i) {
+        $start = hrtime(true);
+        file_get_contents("http://127.0.0.1:$port$path");
+        if ($i >= 10) {
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+    }
+    sort($times);
+    $say($name.': median and 95th percentile of 100', sprintf('%.0f, %.0f ms', $times[50], $times[94]), 'aim p95 60');
+}
+proc_terminate($server);

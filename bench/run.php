@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\CoverageMap;
+use Ektype\Core\Raster\PngFile;
+use Ektype\Core\Raster\Spread;
+use Ektype\Core\Separation\ColourFieldReader;
+use Ektype\Core\Separation\PaletteFinder;
+use Ektype\Core\Separation\PlateRaster;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+/*
+ * Measures the kernels, art:separate as a whole process, and the answers of the API on this machine. Nothing here is a
+ * test: the figures are printed beside what is aimed at.
+ */
+
+$project = dirname(__DIR__);
+$say = static function (string $what, string $figure, string $aim = ''): void {
+    printf("%-58s %16s   %s\n", $what, $figure, $aim);
+};
+
+/** A four-ink picture of 300 × 350 mm, drawn here: discs, bars and lettering-like strokes on navy. */
+$draw = static function (int $width, string $file): void {
+    $height = (int) round($width * 350 / 300);
+    $picture = imagecreatetruecolor($width, $height);
+    if ($picture === false) {
+        throw new RuntimeException('There is no memory for the picture.');
+    }
+    imageantialias($picture, true);
+    imagefilledrectangle($picture, 0, 0, $width, $height, 0x1B2436);
+    $mm = $width / 300;
+    $inks = [0xF0E2B0, 0xDC8A2C, 0xB84A30];
+    mt_srand(12);
+    imagefilledellipse($picture, (int) (150 * $mm), (int) (140 * $mm), (int) (230 * $mm), (int) (230 * $mm), 0xF0E2B0);
+    for ($i = 0; $i < 160; ++$i) {
+        $size = mt_rand(4, 40) * $mm;
+        imagefilledellipse($picture, (int) (mt_rand(10, 290) * $mm), (int) (mt_rand(10, 260) * $mm), (int) $size, (int) ($size * mt_rand(5, 15) / 10), $inks[$i % 3]);
+    }
+    for ($i = 0; $i < 90; ++$i) {
+        $x = (12 + $i * 3.05) * $mm;
+        imagefilledrectangle($picture, (int) $x, (int) (280 * $mm), (int) ($x + 1.4 * $mm), (int) ((285 + ($i * 37 % 50)) * $mm), $inks[$i % 3]);
+    }
+    // Smoothed edges, as drawing programs make them.
+    $half = imagescale($picture, intdiv($width, 2), -1, \IMG_BILINEAR_FIXED);
+    if ($half === false) {
+        throw new RuntimeException('There is no memory for the picture.');
+    }
+    imagepng($half, $file, 3);
+};
+
+$folder = sys_get_temp_dir().'/ektype-bench-'.getmypid();
+mkdir($folder);
+register_shutdown_function(static function () use ($folder): void {
+    array_map(unlink(...), glob($folder.'/*/*') ?: []);
+    array_map(rmdir(...), glob($folder.'/*', \GLOB_ONLYDIR) ?: []);
+    array_map(unlink(...), glob($folder.'/*') ?: []);
+    rmdir($folder);
+});
+
+printf("PHP %s, %s\n\nKernels, one process\n", \PHP_VERSION, trim((string) shell_exec('nproc')).' cores');
+$draw(7086, $folder.'/art300.png');
+$file = Ektype\Core\Art\ArtFile::at($folder.'/art300.png');
+$time = static function (callable $work): array {
+    $start = hrtime(true);
+    $result = $work();
+
+    return [$result, (hrtime(true) - $start) / 1e9];
+};
+[$art, $s] = $time(static fn () => Ektype\Core\Art\ArtDecoder::over($file, Srgb::fromHex('#1b2436')));
+$mpx = $art->width * $art->height / 1e6;
+$say('decode a PNG over its garment', sprintf('%.1f Mpx/s', $mpx / $s));
+[$palette, $s] = $time(static fn () => PaletteFinder::find($art));
+$say('find the flat colours (asked on a grid)', sprintf('%.2f s', $s));
+[$owners, $s] = $time(static fn () => ColourFieldReader::clearOwners($art, $palette));
+$say('clear owners', sprintf('%.1f Mpx/s', $mpx / $s));
+[$field, $s] = $time(static fn () => ColourFieldReader::read($art, $palette, $owners));
+$say('edge mixtures', sprintf('%.1f Mpx/s', $mpx / $s));
+[$filmW, $filmH] = [7087, 8268];
+$film = $filmW * $filmH / 1e6;
+[$planes, $s] = $time(static fn () => PlateRaster::draw($field, $filmW, $filmH, $palette->leaders()));
+$say('draw all plates at 600 dpi', sprintf('%.1f Mpx/s', $film / $s));
+/** @var non-empty-array<int, BitPlane> $planes */
+$plane = $planes[array_key_first($planes)];
+[$choked, $s] = $time(static fn () => Spread::choke($plane, 5.9));
+$say('choke by 0.25 mm at 600 dpi', sprintf('%.1f Mpx/s', $film / $s));
+[, $s] = $time(static fn () => PngFile::ofPlane($choked, 600));
+$say('write a 1-bit PNG', sprintf('%.1f Mpx/s', $film / $s));
+[, $s] = $time(static fn () => CoverageMap::of($plane));
+$say('count coverage for the pull', sprintf('%.1f Mpx/s', $film / $s));
+unset($art, $owners, $field, $planes, $plane, $choked);
+
+echo "\nart:separate, whole process, 300 × 350 mm at 600 dpi\n";
+foreach ([300 => 7086, 600 => 14174] as $ppi => $width) {
+    if ($ppi === 600) {
+        $draw($width, $folder.'/art600.png');
+    }
+    $times = [];
+    $peak = 0;
+    for ($run = 0; $run < 3; ++$run) {
+        $start = hrtime(true);
+        $process = proc_open([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=1054', '-d', 'opcache.jit_buffer_size=128M', '-d', 'memory_limit=2G', $project.'/bin/console', 'art:separate', "$folder/art$ppi.png", '--width-mm=300', '--garment=#1b2436', "--out=$folder/films$ppi"], [1 => ['file', '/dev/null', 'w']], $pipes);
+        if (!is_resource($process)) {
+            throw new RuntimeException('The process does not start.');
+        }
+        $pid = proc_get_status($process)['pid'];
+        while (proc_get_status($process)['running']) {
+            if (preg_match('/VmHWM:\s+(\d+)/', (string) @file_get_contents("/proc/$pid/status"), $found) === 1) {
+                $peak = max($peak, (int) $found[1] / 1024);
+            }
+            usleep(20_000);
+        }
+        $times[] = (hrtime(true) - $start) / 1e9;
+    }
+    sort($times);
+    $say("art at $ppi ppi, three inks and base: seconds", sprintf('%.1f (%.1f–%.1f)', $times[1], $times[0], $times[2]), 'aim 12');
+    $say("art at $ppi ppi: peak memory", sprintf('%.0f MB', $peak), 'aim 1200');
+}
+
+echo "\nAPI, 20 jobs in the database\n";
+require __DIR__.'/api.php';
