@@ -1,5 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { NotYet } from "../../ui/Bench";
+import { day } from "../../ui/day";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
 import { Action } from "../../ui/Parts";
@@ -23,7 +24,7 @@ export function RunStage() {
           {job.customer && `${job.customer}. `}
           {job.quantity > 0 && `${job.quantity} ${job.substrate} ${job.garment}, `}
           {job.garmentName} ({job.garmentHex}), {job.place} {length(job.widthMm)} × {length(job.heightMm)}
-          {job.dueOn && `, due ${job.dueOn}`}. Register within {length(job.toleranceMm, 2)}.
+          {job.dueOn && `, due ${day(job.dueOn)}`}. Register within {length(job.toleranceMm, 2)}.
         </Text>
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Work order">
           <Box as="table" w="100%" mt="18px" style={{ borderCollapse: "collapse" }}>
