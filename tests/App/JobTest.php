@@ -173,6 +173,37 @@ final class JobTest extends ShopTestCase
         self::assertTrue($this->ask('GET', "/api/jobs/$id")['separated']);
     }
 
+    public function testShelvesTakeWhatCanBeAndRefuseTheRest(): void
+    {
+        $right = [
+            'inks' => ['name' => 'Fog', 'hex' => '#c4c6c6', 'kind' => 'plastisol', 'hidingPct' => 90],
+            'frames' => ['label' => 'A1', 'threadsPerCm' => 62, 'threadUm' => 64, 'dyed' => false, 'insideWidthMm' => 400, 'insideHeightMm' => 500, 'tensionNPerCm' => 24],
+            'lamps' => ['name' => 'Window', 'kind' => 'sun'],
+            'emulsions' => ['name' => 'Red', 'kind' => 'diazo'],
+            'presses' => ['name' => 'Bench', 'kind' => 'hinge', 'heads' => 1, 'platens' => 1, 'collarAtOperator' => false, 'centreFromEndMm' => 250, 'knobs' => [['name' => 'x', 'at_mm' => [0, 300], 'pushes' => [2, 0], 'mm_per_turn' => 1]]],
+        ];
+        $before = $this->ask('GET', '/api/shop');
+        foreach ($right as $kind => $one) {
+            $after = $this->ask('POST', "/api/shop/$kind", $one, 201);
+            self::assertCount(\count($before[$kind]) + 1, $after[$kind], $kind);
+            // The same name twice is refused, at its field.
+            $twice = $this->ask('POST', "/api/shop/$kind", $one, 422);
+            self::assertContains($twice['errors'][0]['field'], ['name', 'label']);
+        }
+        foreach (['threadUm' => 200, 'tensionNPerCm' => 90, 'insideWidthMm' => 'wide', 'label' => ''] as $field => $value) {
+            $this->ask('POST', '/api/shop/frames', [...$right['frames'], 'label' => 'A2', $field => $value], 422);
+        }
+        $this->ask('POST', '/api/shop/presses', [...$right['presses'], 'name' => 'Other', 'knobs' => [['name' => 'x', 'at_mm' => [0, 1], 'pushes' => [0, 0], 'mm_per_turn' => 1]]], 422);
+        $this->ask('POST', '/api/shop/spoons', ['name' => 'x'], 422);
+        $now = $this->ask('GET', '/api/shop');
+        self::assertCount(\count($before['frames']) + 1, $now['frames']);
+
+        $frame = array_values(array_filter($now['frames'], static fn (array $f): bool => $f['label'] === 'A1'))[0]['id'];
+        self::assertCount(\count($before['frames']), $this->ask('DELETE', "/api/shop/frames/$frame")['frames']);
+        self::assertStringContainsString('step tests', $this->ask('DELETE', '/api/shop/lamps/'.$before['lamps'][0]['id'], null, 422)['detail']);
+        $this->ask('DELETE', '/api/shop/frames/9999', null, 422);
+    }
+
     public function testAStepTestMovesTheTimeAndItsInterval(): void
     {
         $id = $this->bring(self::twoDots())['id'];

@@ -12,27 +12,67 @@ use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Press\Press;
 use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\Core\Unit\Given;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class ShelvesController
 {
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private Standing $standing)
     {
+    }
+
+    #[Route('/api/shop/{kind<[a-z]+>}', methods: ['POST'])]
+    #[OA\Post(
+        path: '/api/shop/{kind}',
+        operationId: 'putOnShelf',
+        description: 'Puts an ink, a frame, a lamp, an emulsion or a press on its shelf',
+        parameters: [new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses']))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties())),
+        responses: [new OA\Response(response: 201, description: 'All shelves', content: new OA\JsonContent(ref: ShopView::class)), new OA\Response(response: 422, description: 'Problem details')],
+    )]
+    public function add(string $kind, Request $request): JsonResponse
+    {
+        $this->standing->add($kind, Given::fromJson($request->getContent()));
+
+        return Answer::json($this->view(), 201);
+    }
+
+    #[Route('/api/shop/{kind<[a-z]+>}/{id<\d+>}', methods: ['DELETE'])]
+    #[OA\Delete(
+        path: '/api/shop/{kind}/{id}',
+        operationId: 'takeOffShelf',
+        parameters: [
+            new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses'])),
+            new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer')),
+        ],
+        responses: [new OA\Response(response: 200, description: 'All shelves', content: new OA\JsonContent(ref: ShopView::class)), new OA\Response(response: 422, description: 'Problem details')],
+    )]
+    public function takeOff(string $kind, int $id): JsonResponse
+    {
+        $this->standing->takeOff($kind, $id);
+
+        return Answer::json($this->view());
     }
 
     #[Route('/api/shop', methods: ['GET'])]
     #[OA\Get(path: '/api/shop', operationId: 'getShop', responses: [new OA\Response(response: 200, description: 'What stands on the shop’s shelves', content: new OA\JsonContent(ref: ShopView::class))])]
     public function shop(): JsonResponse
     {
-        return Answer::json(new ShopView(
+        return Answer::json($this->view());
+    }
+
+    private function view(): ShopView
+    {
+        return new ShopView(
             array_map(InkView::of(...), $this->entities->getRepository(Ink::class)->findBy([], ['name' => 'ASC'])),
             array_map(FrameView::of(...), $this->entities->getRepository(Frame::class)->findBy([], ['threadsPerCm' => 'ASC', 'label' => 'ASC'])),
             array_map(LampView::of(...), $this->entities->getRepository(Lamp::class)->findBy([], ['id' => 'ASC'])),
             array_map(EmulsionView::of(...), $this->entities->getRepository(Emulsion::class)->findBy([], ['id' => 'ASC'])),
             array_map(PressView::of(...), $this->entities->getRepository(Press::class)->findBy([], ['id' => 'ASC'])),
             array_map(StepTestView::of(...), $this->entities->getRepository(StepTest::class)->findBy([], ['doneOn' => 'DESC', 'id' => 'DESC'])),
-        ));
+        );
     }
 }

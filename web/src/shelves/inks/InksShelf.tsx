@@ -1,6 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useShop } from "../../api/use";
 import { Swatch } from "../../ui/Swatch";
+import { Adding, TakeOff } from "../Adding";
 import { Shelf } from "../Shelf";
 
 export function InksShelf() {
@@ -14,6 +15,21 @@ export function InksShelf() {
           : `${inks.length} inks. Hiding power is how much of the cloth a flashed layer covers.`
       }
     >
+      <Adding
+        kind="inks"
+        what="an ink"
+        asked={[
+          { name: "name", label: "Name", start: "", kind: "text" },
+          { name: "hex", label: "Colour", start: "#d0402c", kind: "colour" },
+          {
+            name: "kind",
+            label: "Kind",
+            start: "plastisol",
+            choices: ["plastisol", "water-based", "solvent", "glitter", "puff", "metallic"].map((k) => [k, k]),
+          },
+          { name: "hidingPct", label: "Hides, % of the cloth", start: "93", kind: "number" },
+        ]}
+      />
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(210px, 1fr))" gap="0 28px">
         {inks.map((ink) => (
           <Box
@@ -35,6 +51,7 @@ export function InksShelf() {
             <Text fontSize="small" color="quiet">
               {ink.kind}, hides {Math.round(ink.hiding * 100)} %
             </Text>
+            <TakeOff kind="inks" id={ink.id} name={ink.name} />
           </Box>
         ))}
       </Box>

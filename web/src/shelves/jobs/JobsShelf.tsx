@@ -27,6 +27,20 @@ export function JobsShelf() {
       <Shelf name="Jobs" says="Drop a picture anywhere on this page to begin a job.">
         <Trouble of={error} />
         <NewJob file={dropped} setFile={setDropped} />
+        {jobs?.length === 0 && (
+          <Box className="halftone" mt="28px" h="380px" position="relative" overflow="hidden">
+            <Garment kind="tee" hex="#f7f3ea" widthMm={260} heightMm={280} label="A bare shirt">
+              <g fill="none" stroke="#8d8676" strokeWidth="1.200">
+                <rect width="260" height="280" strokeDasharray="6 6" />
+                <path d="M130 -14v28M116 0h28M130 266v28M116 280h28" />
+              </g>
+            </Garment>
+            <Text position="absolute" left="24px" bottom="18px" bg="cloth" px="6px" maxW="31ch">
+              No job hangs here yet. Put your frames, inks, lamp and press on their shelves first, or drop a picture and
+              do it on the way. To practise, open the made-up shop: ./ektype demo
+            </Text>
+          </Box>
+        )}
         <Box
           as="ul"
           listStyleType="none"

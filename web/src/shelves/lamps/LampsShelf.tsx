@@ -1,6 +1,7 @@
 import { Text } from "@chakra-ui/react";
 import { useShop } from "../../api/use";
 import { Caution } from "../../ui/Parts";
+import { Adding, TakeOff } from "../Adding";
 import { Rows, Shelf } from "../Shelf";
 
 const kinds: Record<string, string> = {
@@ -9,6 +10,13 @@ const kinds: Record<string, string> = {
   halogen: "halogen",
   tubes: "tubes",
   sun: "sun",
+};
+
+const emulsionKinds: Record<string, string> = {
+  photopolymer: "photopolymer",
+  dual_cure: "dual-cure",
+  diazo: "diazo",
+  capillary_film: "capillary film",
 };
 
 export function LampsShelf() {
@@ -23,9 +31,19 @@ export function LampsShelf() {
           : "Lamps age: count their hours, and test anew after a change of lamp or emulsion."
       }
     >
+      <Adding
+        kind="lamps"
+        what="a lamp"
+        asked={[
+          { name: "name", label: "Name", start: "", kind: "text" },
+          { name: "kind", label: "Kind", start: "led", choices: Object.entries(kinds) },
+          { name: "hours", label: "Hours so far", start: "0", kind: "number" },
+          { name: "distanceMm", label: "Lamp to glass, mm", start: "", kind: "number" },
+        ]}
+      />
       <Rows
-        heads={["Lamp", "Kind", "Hours", "Step tests", "Last test"]}
-        columns="1.4fr 1fr 120px 120px 1fr"
+        heads={["Lamp", "Kind", "Hours", "Step tests", "Last test", ""]}
+        columns="1.4fr 1fr 120px 120px 1fr 90px"
         rows={lamps.map((lamp) => {
           const tests = shop?.tests.filter((t) => t.lamp === lamp.name) ?? [];
           return {
@@ -42,9 +60,35 @@ export function LampsShelf() {
                 {tests.length}
               </span>,
               tests[0]?.doneOn ?? "none yet",
+              <TakeOff key="x" kind="lamps" id={lamp.id} name={lamp.name} />,
             ],
           };
         })}
+      />
+      <Text as="h2" fontWeight="700" fontSize="lead" mt="36px" mb="12px">
+        Emulsions
+      </Text>
+      <Adding
+        kind="emulsions"
+        what="an emulsion"
+        asked={[
+          { name: "name", label: "Name", start: "", kind: "text" },
+          { name: "kind", label: "Kind", start: "dual_cure", choices: Object.entries(emulsionKinds) },
+        ]}
+      />
+      <Rows
+        heads={["Emulsion", "Kind of emulsion", " "]}
+        columns="1.4fr 2fr 90px"
+        rows={(shop?.emulsions ?? []).map((e) => ({
+          key: e.id,
+          cells: [
+            <Text key="n" fontWeight="700" fontSize="lead">
+              {e.name}
+            </Text>,
+            emulsionKinds[e.kind] ?? e.kind,
+            <TakeOff key="x" kind="emulsions" id={e.id} name={e.name} />,
+          ],
+        }))}
       />
       <div style={{ marginTop: 24 }}>
         <Caution>

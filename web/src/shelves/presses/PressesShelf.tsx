@@ -1,12 +1,20 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import { useShop } from "../../api/use";
 import { useHabits } from "../../ui/habits";
+import { Adding, TakeOff } from "../Adding";
 import { Shelf } from "../Shelf";
+import { emptyKnob, type KnobFields, Knobs, knobsToSend } from "./Knobs";
 import { PressDrawing } from "./PressDrawing";
 
 export function PressesShelf() {
   const presses = useShop().data?.presses ?? [];
   const { length } = useHabits();
+  const [knobs, setKnobs] = useState<KnobFields[]>([
+    emptyKnob("Left"),
+    emptyKnob("Right"),
+    { ...emptyKnob("Side"), pushes: "right" },
+  ]);
   return (
     <Shelf
       name="Presses"
@@ -16,6 +24,25 @@ export function PressesShelf() {
           : "Knobs push the frame at their contact; their places turn a misfit into turns."
       }
     >
+      <Adding
+        kind="presses"
+        what="a press"
+        asked={[
+          { name: "name", label: "Name", start: "", kind: "text" },
+          {
+            name: "kind",
+            label: "Kind",
+            start: "rotary",
+            choices: ["rotary", "hinge", "long table"].map((k) => [k, k]),
+          },
+          { name: "heads", label: "Heads", start: "6", kind: "number" },
+          { name: "platens", label: "Platens", start: "4", kind: "number" },
+          { name: "collarAtOperator", label: "Collar at your end", start: "yes", kind: "yes" },
+          { name: "centreFromEndMm", label: "Print centre from clamp, mm", start: "270", kind: "number" },
+        ]}
+        more={<Knobs knobs={knobs} set={setKnobs} />}
+        also={() => ({ knobs: knobsToSend(knobs) })}
+      />
       {presses.map((press) => (
         <Box key={press.id} display="flex" gap="32px" flexWrap="wrap" borderTopWidth="1px" borderColor="line" py="20px">
           <Box w="260px">
@@ -38,6 +65,7 @@ export function PressesShelf() {
                 <span className="readout">{length(knob.mmPerTurn, 2)}</span> a turn
               </Text>
             ))}
+            <TakeOff kind="presses" id={press.id} name={press.name} />
           </Box>
         </Box>
       ))}

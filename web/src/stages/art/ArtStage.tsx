@@ -1,5 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
+import type { JobChange } from "../../api/client";
 import { Bench, Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
@@ -28,7 +29,7 @@ export function ArtStage() {
               <img
                 src={`/api/jobs/${job.id}/art`}
                 alt={`The art, ${job.artName}`}
-                style={{ maxHeight: "56vh", width: "auto", maxWidth: "100%", display: "block", minWidth: "240px" }}
+                style={{ height: "min(56vh, 560px)", maxWidth: "100%", objectFit: "contain", display: "block" }}
               />
             </Box>
           </Box>
@@ -48,7 +49,18 @@ export function ArtStage() {
       }
       beside={
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
-          <Size key={`${job.id} ${job.widthMm} ${job.garmentHex} ${job.garmentName}`} at={at} />
+          <Size
+            key={JSON.stringify([
+              job.id,
+              job.widthMm,
+              job.garmentHex,
+              job.garmentName,
+              job.quantity,
+              job.dueOn,
+              job.customer,
+            ])}
+            at={at}
+          />
           {job.palette.length > 0 && <Palette job={job} change={(body) => work.change.mutate(body)} />}
         </Box>
       }
@@ -56,6 +68,7 @@ export function ArtStage() {
   );
 }
 
+const garments = ["tees", "totes", "sheets"];
 const substrates = ["cotton", "polyester", "tri-blend", "nylon", "fleece", "canvas", "paper", "rigid"];
 
 function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
@@ -64,17 +77,24 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
   const [width, setWidth] = useState(toField(job.widthMm));
   const [hex, setHex] = useState(job.garmentHex);
   const [name, setName] = useState(job.garmentName);
+  const [quantity, setQuantity] = useState(String(job.quantity));
+  const [due, setDue] = useState(job.dueOn ?? "");
+  const [customer, setCustomer] = useState(job.customer);
+  const mm = fromField(width);
+  const change: JobChange = {
+    ...(Math.abs(mm - job.widthMm) > 0.005 || Number.isNaN(mm) ? { widthMm: mm } : {}),
+    ...(hex !== job.garmentHex ? { garmentHex: hex } : {}),
+    ...(name !== job.garmentName ? { garmentName: name } : {}),
+    ...(Number(quantity) !== job.quantity ? { quantity: Number(quantity) } : {}),
+    ...(due !== (job.dueOn ?? "") && due !== "" ? { dueOn: due } : {}),
+    ...(customer !== job.customer ? { customer } : {}),
+  };
   return (
     <Box
       as="form"
       onSubmit={(e: React.FormEvent) => {
         e.preventDefault();
-        const mm = fromField(width);
-        work.change.mutate({
-          ...(Math.abs(mm - job.widthMm) > 0.005 || Number.isNaN(mm) ? { widthMm: mm } : {}),
-          ...(hex !== job.garmentHex ? { garmentHex: hex } : {}),
-          ...(name !== job.garmentName ? { garmentName: name } : {}),
-        });
+        work.change.mutate(change);
       }}
     >
       <Heading>Size and garment</Heading>
@@ -96,15 +116,30 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
           <Entry fontFamily="body" value={name} onChange={(e) => setName(e.target.value)} />
         </Field>
       </Box>
-      <Trouble of={work.change.error} field="widthMm" />
-      <Action
-        quiet
-        type="submit"
-        mt="14px"
-        disabled={
-          Math.abs(fromField(width) - job.widthMm) < 0.005 && hex === job.garmentHex && name === job.garmentName
-        }
-      >
+      <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px" mt="14px">
+        <Field label="Garment">
+          <Choice
+            fontFamily="body"
+            value={garments.includes(job.garment) ? job.garment : "sheets"}
+            onChange={(e) => work.change.mutate({ garment: e.target.value })}
+          >
+            {garments.map((g) => (
+              <option key={g}>{g}</option>
+            ))}
+          </Choice>
+        </Field>
+        <Field label="How many">
+          <Entry inputMode="numeric" value={quantity} onChange={(e) => setQuantity(e.target.value)} />
+        </Field>
+        <Field label="Due">
+          <Entry type="date" value={due} onChange={(e) => setDue(e.target.value)} />
+        </Field>
+        <Field label="For">
+          <Entry fontFamily="body" value={customer} onChange={(e) => setCustomer(e.target.value)} />
+        </Field>
+      </Box>
+      <Trouble of={work.change.error} />
+      <Action quiet type="submit" mt="14px" disabled={Object.keys(change).length === 0}>
         Keep
       </Action>
     </Box>

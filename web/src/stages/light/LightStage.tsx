@@ -44,6 +44,7 @@ export function LightStage() {
                 value={job.lampId ?? ""}
                 onChange={(e) => work.change.mutate({ lampId: Number(e.target.value) })}
               >
+                {job.lampId === null && <option value="">choose a lamp</option>}
                 {shop?.lamps.map((l) => (
                   <option key={l.id} value={l.id}>
                     {l.name}, {l.hours.toFixed(0)} h
@@ -57,6 +58,7 @@ export function LightStage() {
                 value={job.emulsionId ?? ""}
                 onChange={(e) => work.change.mutate({ emulsionId: Number(e.target.value) })}
               >
+                {job.emulsionId === null && <option value="">choose an emulsion</option>}
                 {shop?.emulsions.map((e) => (
                   <option key={e.id} value={e.id}>
                     {e.name}

@@ -67,6 +67,7 @@ export function PressStage() {
                     value={job.pressId ?? ""}
                     onChange={(e) => work.change.mutate({ pressId: Number(e.target.value) })}
                   >
+                    {job.pressId === null && <option value="">choose a press</option>}
                     {shop?.presses.map((p) => (
                       <option key={p.id} value={p.id}>
                         {p.name}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Shelves;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\Frame\Frame;
+use Ektype\App\Shop\Ink\Ink;
+use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Press\Press;
+use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Exposure\ExposureModel;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mesh\MeshSuggestion;
+use Ektype\Core\Registration\Knob;
+use Ektype\Core\Registration\ReadingSheet;
+use Ektype\Core\Unit\Given;
+use Ektype\Core\Unit\Refusal;
+
+/** Puts things on the shop's shelves and takes them off; what cannot be is refused before anything is stored. */
+final readonly class Standing
+{
+    public const KINDS = ['inks' => Ink::class, 'frames' => Frame::class, 'lamps' => Lamp::class, 'emulsions' => Emulsion::class, 'presses' => Press::class];
+
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function add(string $kind, Given $given): void
+    {
+        $this->entities->persist(match ($kind) {
+            'inks' => $this->ink($given),
+            'frames' => $this->frame($given),
+            'lamps' => new Lamp($this->freeName(Lamp::class, 'name', $given, 60), $given->oneOf('kind', array_keys(ExposureModel::LAMPS)), $given->numberOr('hours', 0.0, 0, 200000, 'h') ?? 0.0, $given->numberOr('distanceMm', null, 10, 5000, 'mm')),
+            'emulsions' => new Emulsion($this->freeName(Emulsion::class, 'name', $given, 60), $given->oneOf('kind', array_keys(ExposureModel::EMULSIONS))),
+            'presses' => $this->press($given),
+            default => throw Refusal::because('There is no such shelf in the shop.'),
+        });
+        $this->entities->flush();
+    }
+
+    public function takeOff(string $kind, int $id): void
+    {
+        $class = self::KINDS[$kind] ?? throw Refusal::because('There is no such shelf in the shop.');
+        $one = $this->entities->find($class, $id) ?? throw Refusal::because('It is not on the shelf any more.');
+        $this->stillNeeded($one);
+        $this->entities->remove($one);
+        $this->entities->flush();
+    }
+
+    private function ink(Given $given): Ink
+    {
+        return new Ink($this->freeName(Ink::class, 'name', $given, 80), Srgb::fromHex($given->text('hex'), 'hex')->hex(), $given->oneOf('kind', MeshSuggestion::INKS, 'plastisol'), ($given->numberOr('hidingPct', 93.0, 1, 100, '%') ?? 93.0) / 100);
+    }
+
+    private function frame(Given $given): Frame
+    {
+        // The mesh itself refuses a thread that its pitch has no room for.
+        $mesh = new Mesh($given->number('threadsPerCm'), $given->number('threadUm', unit: 'µm'), $given->flag('dyed'));
+
+        return new Frame(
+            $this->freeName(Frame::class, 'label', $given, 20),
+            $mesh->threadsPerCm,
+            $mesh->threadUm,
+            $mesh->dyed,
+            $given->number('insideWidthMm', 50, 3000, 'mm'),
+            $given->number('insideHeightMm', 50, 3000, 'mm'),
+            $given->number('tensionNPerCm', 2, 60, 'N/cm'),
+        );
+    }
+
+    private function press(Given $given): Press
+    {
+        $knobs = array_map(static fn (Knob $k): array => ['name' => $k->name, 'at_mm' => $k->atMm, 'pushes' => $k->unit(), 'mm_per_turn' => $k->mmPerTurn], ReadingSheet::knobs($given));
+
+        return new Press(
+            $this->freeName(Press::class, 'name', $given, 60),
+            $given->oneOf('kind', ['rotary', 'hinge', 'long table'], 'rotary'),
+            $given->whole('heads', 1, 24),
+            $given->whole('platens', 1, 48),
+            $knobs,
+            $given->flag('collarAtOperator'),
+            $given->number('centreFromEndMm', 20, 2000, 'mm'),
+        );
+    }
+
+    /** @param class-string $class */
+    private function freeName(string $class, string $field, Given $given, int $longest): string
+    {
+        $name = $given->text($field, $longest);
+        if ($this->entities->getRepository($class)->findOneBy([$field => $name]) !== null) {
+            throw Refusal::at($field, \sprintf('“%s” is on the shelf already. Two of one name would be mistaken for each other at the press: give this one another.', $name));
+        }
+
+        return $name;
+    }
+
+    private function stillNeeded(object $one): void
+    {
+        $holder = match (true) {
+            $one instanceof Frame => $this->entities->getRepository(Plate::class)->findOneBy(['frame' => $one]),
+            $one instanceof Ink => $this->entities->getRepository(Plate::class)->findOneBy(['ink' => $one]),
+            default => null,
+        };
+        if ($holder !== null) {
+            throw Refusal::because(\sprintf('%s of %s still uses it. Give that plate another first.', $holder->name, $holder->job->name));
+        }
+        $tests = match (true) {
+            $one instanceof Lamp => $this->entities->getRepository(StepTest::class)->count(['lamp' => $one]),
+            $one instanceof Emulsion => $this->entities->getRepository(StepTest::class)->count(['emulsion' => $one]),
+            default => 0,
+        };
+        $field = match (true) {
+            $one instanceof Lamp => 'lamp',
+            $one instanceof Emulsion => 'emulsion',
+            $one instanceof Press => 'press',
+            default => null,
+        };
+        $jobs = $field === null ? 0 : $this->entities->getRepository(\Ektype\App\Shop\Job\Job::class)->count([$field => $one]);
+        if ($tests + $jobs > 0) {
+            throw Refusal::because(\sprintf('%d step tests and %d jobs rest on it. What was learned would be lost: it stays.', $tests, $jobs));
+        }
+    }
+}
