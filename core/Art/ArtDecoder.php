@@ -53,7 +53,7 @@ final class ArtDecoder
             throw self::damaged();
         }
 
-        return new ArtRaster($file->width, $file->height, $rgb, $seeThrough);
+        return new ArtRaster($file->width, $file->height, $rgb, $seeThrough, $file->kind === 'jpeg');
     }
 
     private static function damaged(): Refusal
@@ -80,7 +80,7 @@ final class ArtDecoder
             $rows[] = PngFile::rgbRows((string) ob_get_clean(), $file->width);
         }
 
-        return new ArtRaster($file->width, $file->height, implode('', $rows), $seeThrough);
+        return new ArtRaster($file->width, $file->height, implode('', $rows), $seeThrough, $file->kind === 'jpeg');
     }
 
     private static function open(ArtFile $file): \GdImage

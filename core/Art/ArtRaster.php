@@ -7,12 +7,16 @@ namespace Ektype\Core\Art;
 /** Art as pixels over its garment: sRGB, three bytes a pixel, rows from the top. */
 final readonly class ArtRaster
 {
-    /** @param bool $seeThrough whether the picture had transparent parts, which now show the garment */
+    /**
+     * @param bool $seeThrough whether the picture had transparent parts, which now show the garment
+     * @param bool $lossy      whether its file kind blurs colours, as JPEG does
+     */
     public function __construct(
         public int $width,
         public int $height,
         public string $rgb,
         public bool $seeThrough,
+        public bool $lossy = false,
     ) {
     }
 

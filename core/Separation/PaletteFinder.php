@@ -25,6 +25,9 @@ final class PaletteFinder
     /** A colour this near a larger one, and this much smaller, is its halo (heuristic). */
     private const HALO_DELTA_E = 10.0;
     private const HALO_SHARE = 0.05;
+    /** Colours closer than this look the same, ΔE00 (heuristic), and so many of them are noise. */
+    private const SAME_DELTA_E = 2.0;
+    private const MOST_SATELLITES = 3;
     /** More flat colours than this are a tonal picture (heuristic). */
     private const MOST_COLOURS = 24;
     /** Share of the votes below which a colour is noise. */
@@ -42,8 +45,10 @@ final class PaletteFinder
             $exact = self::everyPixel($art);
             $exactVotes = array_sum($exact);
         }
-        $noisy = $nearVotes > 0.1 * $exactVotes || \count($exact) > 256;
-        $colours = $noisy ? self::clusters($exact, $near) : self::exactColours($exact, $exactVotes);
+        $noisy = $art->lossy || $nearVotes > 0.1 * $exactVotes || \count($exact) > 256;
+        $colours = $noisy ? [] : self::exactColours($exact, $exactVotes);
+        $noisy = $noisy || self::satellites($colours) >= self::MOST_SATELLITES;
+        $colours = $noisy ? self::clusters($exact, $near) : $colours;
         if (\count($colours) > self::MOST_COLOURS && $inks === null) {
             throw Refusal::at('art', \sprintf('The picture has %s flat colours, more than inks can follow: it looks tonal, like a photograph or a blend. Say how many inks it may have, or bring flat art.', \count($colours) > 999 ? 'thousands of' : (string) \count($colours)));
         }
@@ -133,6 +138,27 @@ final class PaletteFinder
         }
 
         return $colours;
+    }
+
+    /**
+     * How many colours look the same as a far larger one: a picture that was once a JPEG has many, a clean one a stray
+     * or two.
+     *
+     * @param list<PaletteColour> $colours largest first
+     */
+    private static function satellites(array $colours): int
+    {
+        $count = 0;
+        foreach ($colours as $i => $colour) {
+            foreach (\array_slice($colours, 0, $i) as $larger) {
+                if ($colour->share < 0.1 * $larger->share && Ciede2000::between($colour->lab, $larger->lab) < self::SAME_DELTA_E) {
+                    ++$count;
+                    break;
+                }
+            }
+        }
+
+        return $count;
     }
 
     /**

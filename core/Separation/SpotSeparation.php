@@ -87,7 +87,7 @@ final class SpotSeparation
             self::described($palette, $open),
             $strays,
             $cutOut,
-            self::warnings($art, $request, $strays),
+            [...self::warnings($art, $request, $strays), ...self::thinOnBase($plates, $request)],
         );
     }
 
@@ -174,6 +174,27 @@ final class SpotSeparation
         }
 
         return $plates;
+    }
+
+    /**
+     * A stroke thinner than twice the choke loses its base whole and prints dull on dark cloth.
+     *
+     * @param list<SeparatedPlate> $plates
+     *
+     * @return list<string>
+     */
+    private static function thinOnBase(array $plates, SpotRequest $request): array
+    {
+        $garment = Lab::of($request->garment);
+        $hasBase = array_filter($plates, static fn (SeparatedPlate $p): bool => $p->role === PlateRole::Base) !== [];
+        $warnings = [];
+        foreach ($plates as $plate) {
+            if ($hasBase && $plate->role !== PlateRole::Base && $plate->finestLineMm !== null && $plate->finestLineMm <= 2 * $request->chokeMm && PrintOrder::needsBase(Lab::of($plate->colour), $garment)) {
+                $warnings[] = \sprintf('%s has lines of about %.2f mm. A base choked by %.2f mm at each side does not reach under lines thinner than %.2f mm: they print dull on this garment. Choke less, or draw them thicker.', $plate->name, $plate->finestLineMm, $request->chokeMm, 2 * $request->chokeMm);
+            }
+        }
+
+        return $warnings;
     }
 
     /** @param array{Srgb, BitPlane} $drawn */

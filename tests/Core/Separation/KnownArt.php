@@ -79,7 +79,7 @@ final class KnownArt
     }
 
     /** The same through a JPEG of quality 75. */
-    public static function jpeg(float $ppi): ArtRaster
+    public static function jpeg(float $ppi, bool $flagged = true): ArtRaster
     {
         $art = self::drawn($ppi);
         $picture = imagecreatetruecolor($art->width, $art->height);
@@ -102,7 +102,7 @@ final class KnownArt
             }
         }
 
-        return new ArtRaster($art->width, $art->height, $rgb, false);
+        return new ArtRaster($art->width, $art->height, $rgb, false, $flagged);
     }
 
     /** A picture of plain colour areas, given as rows of letters. */

@@ -182,6 +182,26 @@ final class SpotSeparationTest extends TestCase
         }
     }
 
+    public function testLinesTooThinForTheirBaseAreSaid(): void
+    {
+        $line = static function (int $pixels): ArtRaster {
+            $rgb = '';
+            for ($y = 0; $y < 200; ++$y) {
+                for ($x = 0; $x < 200; ++$x) {
+                    $rgb .= ($x > 20 && $x < 90 && $y > 20 && $y < 180) || ($x > 120 && $x <= 120 + $pixels && $y > 20 && $y < 180) ? "\xf0\xe2\xb0" : "\x1b\x24\x36";
+                }
+            }
+
+            return new ArtRaster(200, 200, $rgb, false);
+        };
+        // 200 pixels on 16.93 mm are 300 an inch: 4 pixels are 0.34 mm, 24 are 2 mm.
+        $thin = self::separate($line(4), KnownArt::GARMENT, 16.93);
+        self::assertStringContainsString('they print dull', implode(' ', $thin->warnings));
+        $base = $thin->plates[0]->plane;
+        self::assertFalse($base->isSet((int) (122.5 / 200 * $base->width), (int) ($base->height / 2)), 'and it is true: the base is not there');
+        self::assertStringNotContainsString('they print dull', implode(' ', self::separate($line(24), KnownArt::GARMENT, 16.93)->warnings));
+    }
+
     /** @return iterable<string, array{ArtRaster, string, float, string}> */
     public static function unusable(): iterable
     {

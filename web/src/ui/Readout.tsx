@@ -32,6 +32,7 @@ export function Readout({
   big?: boolean;
 }) {
   const [open, setOpen] = useState(false);
+  const [toRight, setToRight] = useState(false);
   const id = useId();
   return (
     <Box position="relative" minW="0">
@@ -39,7 +40,11 @@ export function Readout({
         as="button"
         aria-expanded={open}
         aria-controls={id}
-        onClick={() => setOpen(!open)}
+        onClick={(e: React.MouseEvent) => {
+          // Near the left edge of the page the answer opens to the right.
+          setToRight(e.currentTarget.getBoundingClientRect().right < 380);
+          setOpen(!open);
+        }}
         onKeyDown={(e) => e.key === "Escape" && setOpen(false)}
         display="flex"
         flexDirection="column"
@@ -62,12 +67,24 @@ export function Readout({
           </Text>
         </Box>
       </Box>
-      {open && <Why id={id} label={label} figure={figure} close={() => setOpen(false)} />}
+      {open && <Why id={id} label={label} figure={figure} toRight={toRight} close={() => setOpen(false)} />}
     </Box>
   );
 }
 
-function Why({ id, label, figure, close }: { id: string; label: string; figure: Figure; close: () => void }) {
+function Why({
+  id,
+  label,
+  figure,
+  toRight,
+  close,
+}: {
+  id: string;
+  label: string;
+  figure: Figure;
+  toRight: boolean;
+  close: () => void;
+}) {
   return (
     <Box
       id={id}
@@ -76,7 +93,7 @@ function Why({ id, label, figure, close }: { id: string; label: string; figure: 
       position="absolute"
       zIndex="20"
       top="100%"
-      right="0"
+      {...(toRight ? { left: "0" } : { right: "0" })}
       w="340px"
       maxW="86vw"
       bg="raised"

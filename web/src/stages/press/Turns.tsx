@@ -75,6 +75,28 @@ export function Turns({
           </Box>
         ))}
       </Box>
+      {register.turns.length > 0 && !register.inRegister && (
+        <Box as="details" mt="8px" fontSize="small">
+          <Box
+            as="summary"
+            minH="44px"
+            display="flex"
+            alignItems="center"
+            cursor="pointer"
+            textDecoration="underline"
+            textUnderlineOffset="3px"
+          >
+            Why these turns?
+          </Box>
+          <Text maxW="76ch">
+            The best shift and turn of the whole frame are fitted to the readings by least squares (geometry, from{" "}
+            {register.marks.length} marks on {register.prints} {register.prints === 1 ? "print" : "prints"}). Each knob
+            then takes back what that motion is at its own contact, along the way it pushes, divided by its millimetres
+            a turn. What is left at the marks is growth, shear and scatter, which no knob mends. More prints would make
+            it surer.
+          </Text>
+        </Box>
+      )}
       {register.says.map((sentence) => (
         <Text key={sentence} mt="8px" maxW="76ch" borderLeftWidth="3px" borderColor="amber" pl="12px">
           {sentence}
