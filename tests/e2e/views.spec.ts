@@ -89,6 +89,35 @@ test("keys lead everywhere, units swap, anything is found", async ({ page }) => 
   await expect(page).toHaveURL(/\/lamps$/);
 });
 
+test("a shelf refuses what is not woven, takes a frame, and gives it back", async ({ page }) => {
+  await page.goto("/rack");
+  await page.getByRole("button", { name: "Add a frame" }).click();
+  await page.getByLabel("Label").fill("T9");
+  await page.getByLabel("Thread, µm").fill("500");
+  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await expect(page.getByRole("alert")).toContainText("there would be no opening for ink");
+  await page.getByLabel("Thread, µm").fill("55");
+  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await expect(page.getByRole("cell", { name: "T9", exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Take off frame T9" }).click();
+  await expect(page.getByRole("cell", { name: "T9", exact: true })).toBeHidden();
+  // A frame that carries a plate stays.
+  await page.getByRole("button", { name: "Take off frame 13" }).click();
+  await expect(page.getByRole("alert")).toContainText("Straw of Night Moth Count still uses it");
+});
+
+test("trouble is told once, where it was made, and nothing is lost", async ({ page }) => {
+  await page.goto("/jobs/2/art");
+  await page.getByLabel("Print width, mm").fill("-4");
+  await page.getByLabel("called").fill("ink blue");
+  await page.getByRole("button", { name: "Keep" }).click();
+  await expect(page.getByRole("alert")).toHaveCount(1);
+  await expect(page.getByRole("alert")).toContainText("must lie between 5 and 2000 mm");
+  await expect(page.getByLabel("called")).toHaveValue("ink blue");
+  await page.reload();
+  await expect(page.getByLabel("called")).toHaveValue("dark navy");
+});
+
 test("the first load stays under 250 kB gzipped, fonts aside", () => {
   const folder = join(__dirname, "../../public/app/assets");
   const bytes = readdirSync(folder)

@@ -1,7 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useEffect } from "react";
 import { Outlet, useNavigate, useOutletContext, useParams, useSearchParams } from "react-router";
-import type { Job, Plate } from "../api/client";
+import { type Job, type Plate, Problem } from "../api/client";
 import { useJob, useJobWork } from "../api/use";
 import { day } from "./day";
 import { useHabits } from "./habits";
@@ -17,6 +17,23 @@ export type AtHand = {
 };
 
 export const useAtHand = () => useOutletContext<AtHand>();
+
+/** Fields that show their own trouble where it was made. */
+const atTheirPlace = [
+  "widthMm",
+  "garment",
+  "quantity",
+  "dueOn",
+  "customer",
+  "substrate",
+  "burnedSeconds",
+  "prints",
+  "frameId",
+  "gaugedEomUm",
+];
+
+const elsewhere = (error: unknown) =>
+  error instanceof Problem && atTheirPlace.some((field) => error.field.startsWith(field)) ? null : error;
 
 /** A job's page: what must be done next at the top, the bench of the stage below. */
 export function JobFrame() {
@@ -145,8 +162,8 @@ export function JobFrame() {
       <Box px="28px">
         <Trouble
           of={
-            work.change.error ??
-            work.plate.error ??
+            elsewhere(work.change.error) ??
+            elsewhere(work.plate.error) ??
             work.separate.error ??
             work.films.error ??
             work.undo.error ??
