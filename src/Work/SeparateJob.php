@@ -20,6 +20,9 @@ use Ektype\Core\Separation\SpotSeparation;
 /** Separates a job's art and stores its plates, each with the nearest ink on the shelf. */
 final readonly class SeparateJob
 {
+    /** An ink of the shelf is proposed for a colour this near, ΔE00 (heuristic); else the choice is left to the printer. */
+    private const NEAR_ENOUGH = 10.0;
+
     public function __construct(
         private EntityManagerInterface $entities,
         private ArtOnGarment $art,
@@ -94,7 +97,7 @@ final readonly class SeparateJob
     {
         $lab = Lab::of($colour);
         $nearest = null;
-        $least = \INF;
+        $least = self::NEAR_ENOUGH;
         foreach ($shelf as $ink) {
             $distance = Ciede2000::between($lab, Lab::of(Srgb::fromHex($ink->hex)));
             if ($distance < $least) {

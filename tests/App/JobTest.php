@@ -96,6 +96,17 @@ final class JobTest extends ShopTestCase
         self::assertStringContainsString('nothing to undo', $this->ask('POST', "/api/jobs/$id/undo", null, 422)['detail']);
     }
 
+    public function testAnInkIsProposedOnlyWhereTheShelfHasOneNear(): void
+    {
+        $id = $this->bring('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40"><rect x="5" y="5" width="20" height="30" fill="#f2e6bc"/><rect x="35" y="5" width="20" height="30" fill="#f080c8"/></svg>')['id'];
+        $this->work();
+        $plates = array_column($this->ask('GET', "/api/jobs/$id")['plates'], null, 'hex');
+        self::assertSame('Straw', $plates['#f2e6bc']['inkName']);
+        self::assertLessThan(2, $plates['#f2e6bc']['inkDeltaE']);
+        self::assertNull($plates['#f080c8']['inkId'], 'no pink stands on the shelf');
+        self::assertSame('#f080c8', $plates['#f080c8']['inkHex'], 'so it shows the colour of the art');
+    }
+
     public function testDraggingAStripMovesPlateFilmAndFlash(): void
     {
         $id = $this->bring(self::twoDots())['id'];

@@ -30,6 +30,10 @@ final readonly class NewJob
     {
         $upload = $request->files->get('art');
         if (!$upload instanceof UploadedFile) {
+            // A body over the server's limit arrives empty; its announced length still tells.
+            if ((int) $request->headers->get('Content-Length', '0') > ArtFile::MOST_BYTES) {
+                throw Refusal::at('art', 'The file is larger than the 64 MB that Ektype takes. Save it as PNG at the size it will print, 300 to 600 ppi.');
+            }
             throw Refusal::at('art', 'No picture came with the job. Drop a PNG, a JPEG or an SVG.');
         }
         if (!$upload->isValid()) {

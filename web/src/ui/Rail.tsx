@@ -122,6 +122,8 @@ function Readiness({ job, stage }: { job: Job | undefined; stage: string }) {
     <Box
       hideBelow="lg"
       display="flex"
+      flexWrap="wrap"
+      maxW="76px"
       gap={crowded ? "1px" : "2px"}
       role="img"
       aria-label={counts.length ? counts.join(", ") : "no plates yet"}

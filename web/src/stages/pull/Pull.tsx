@@ -31,7 +31,18 @@ export function Pull({ at }: { at: AtHand }) {
     if (chosen) choose(chosen.id);
   };
   return (
-    <Box flex="1" minW="0" display="flex" flexDirection="column">
+    <Box
+      flex="1"
+      minW="0"
+      display="flex"
+      flexDirection="column"
+      position={{ base: "static", lg: "sticky" }}
+      top="0"
+      alignSelf="flex-start"
+      w="100%"
+      h={{ base: "auto", lg: "calc(100vh - 93px)" }}
+      minH={{ base: "auto", lg: "560px" }}
+    >
       <Box
         className="halftone"
         flex="1"
