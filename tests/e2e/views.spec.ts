@@ -78,7 +78,7 @@ test("keys lead everywhere, units swap, anything is found", async ({ page }) => 
     await expect(page).toHaveURL(new RegExp(`/${end}(\\?.*)?$`));
   }
   await page.keyboard.press("u");
-  await expect(page.getByText("front 11.42 in × 12.28 in")).toBeVisible();
+  await expect(page.locator("header").getByText("front 11.42 in × 12.28 in")).toBeVisible();
   await page.keyboard.press("u");
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog", { name: "Keys" })).toContainText("Safelight on and off");

@@ -12,13 +12,17 @@ export const useJob = (id: number) =>
   useQuery({
     queryKey: ["job", id],
     queryFn: () => answer(api.GET("/api/jobs/{id}", { params: { path: { id } } })),
-    refetchInterval: (query) => (busy(query.state.data) ? 400 : false),
+    // A slow look otherwise: laptop and tablet stand at one job.
+    refetchInterval: (query) => (busy(query.state.data) ? 400 : 8_000),
   });
 
 /** Work on one job: each call answers with the job as it then stands. */
 export function useJobWork(id: number) {
   const queries = useQueryClient();
-  const onSuccess = (job: Job) => {
+  // An answer that was asked for before the change must not be laid over it.
+  const onMutate = () => queries.cancelQueries({ queryKey: ["job", id] });
+  const onSuccess = async (job: Job) => {
+    await queries.cancelQueries({ queryKey: ["job", id] });
     queries.setQueryData(["job", id], job);
     void queries.invalidateQueries({ queryKey: ["jobs"] });
     void queries.invalidateQueries({ queryKey: ["shop"] });
@@ -27,21 +31,24 @@ export function useJobWork(id: number) {
   return {
     change: useMutation({
       mutationFn: (body: JobChange) => answer(api.PATCH("/api/jobs/{id}", { ...path, body })),
+      onMutate,
       onSuccess,
     }),
     plate: useMutation({
       mutationFn: ({ plateId, ...body }: PlateChange & { plateId: number }) =>
         answer(api.PATCH("/api/plates/{id}", { params: { path: { id: plateId } }, body })),
+      onMutate,
       onSuccess,
     }),
-    separate: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/separate", path)), onSuccess }),
-    films: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/films", path)), onSuccess }),
-    undo: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/undo", path)), onSuccess }),
+    separate: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/separate", path)), onMutate, onSuccess }),
+    films: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/films", path)), onMutate, onSuccess }),
+    undo: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/undo", path)), onMutate, onSuccess }),
     again: useMutation({
       mutationFn: async (task: number) => {
         await answer(api.POST("/api/tasks/{id}/again", { params: { path: { id: task } } }));
         return answer(api.GET("/api/jobs/{id}", path));
       },
+      onMutate,
       onSuccess,
     }),
   };
