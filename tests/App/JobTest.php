@@ -152,7 +152,7 @@ final class JobTest extends ShopTestCase
         $this->work();
         $job = $this->ask('GET', "/api/jobs/$id");
         foreach ([['widthMm' => 0], ['widthMm' => '290'], ['dueOn' => '2026-02-30'], ['substrate' => 'silk'], ['name' => ' '], ['name' => str_repeat('x', 200)], ['pressId' => 99], []] as $wrong) {
-            self::assertSame(422, $this->ask('PATCH', "/api/jobs/$id", $wrong + ['customer' => 'Changed'] === $wrong ? $wrong : $wrong, 422)['status']);
+            self::assertSame(422, $this->ask('PATCH', "/api/jobs/$id", $wrong, 422)['status']);
         }
         // One wrong field among right ones changes none of them.
         $this->ask('PATCH', "/api/jobs/$id", ['customer' => 'Someone', 'widthMm' => -1], 422);
