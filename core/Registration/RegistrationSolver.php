@@ -75,6 +75,8 @@ final class RegistrationSolver
     {
         $x = max(1.0, ...array_map(static fn (Reading $r): float => abs($r->xMm), $readings->means));
         $y = max(1.0, ...array_map(static fn (Reading $r): float => abs($r->yMm), $readings->means));
+        // Marks on a line span no corners: a corner lies at least half as far out as the marks reach, and 50 mm.
+        [$x, $y] = [max($x, $y / 2, 50.0), max($y, $x / 2, 50.0)];
         [$tx, $ty, $theta] = $misfit->rigid;
         $taps = [];
         foreach (['near left' => [-$x, -$y], 'near right' => [$x, -$y], 'far left' => [-$x, $y], 'far right' => [$x, $y]] as $corner => [$px, $py]) {

@@ -56,7 +56,7 @@ final readonly class RegisterReckoner
             $now <= $this->job->toleranceMm,
             $mending->afterMaxMm <= $this->job->toleranceMm,
             array_map(static fn (array $t): TurnView => new TurnView($t['knob'], $t['turns']), $mending->turns),
-            array_map(static fn (array $t): TapView => new TapView($t['corner'], $t['by_mm']), $mending->taps),
+            array_map(static fn (array $t): TapView => new TapView($t['corner'], $t['at_mm'], $t['by_mm']), $mending->taps),
             $misfit->unknown,
             $mending->says,
             array_map(static fn (Reading $r): MarkOffView => new MarkOffView($r->mark, $r->xMm, $r->yMm, $r->offXMm, $r->offYMm), $readings->means),

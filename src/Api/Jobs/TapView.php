@@ -10,10 +10,15 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class TapView
 {
-    /** @param list<float> $byMm */
+    /**
+     * @param list<float> $atMm from the centre of the print
+     * @param list<float> $byMm
+     */
     public function __construct(
         #[OA\Property]
         public string $corner,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
+        public array $atMm,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $byMm,
     ) {

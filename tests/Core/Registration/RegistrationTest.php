@@ -125,6 +125,16 @@ final class RegistrationTest extends TestCase
         }
     }
 
+    public function testCornersToTapAreCornersEvenWhereTheMarksLieOnALine(): void
+    {
+        $readings = self::readings([[0.0, 160.0], [0.0, -160.0]], static fn (float $x, float $y): array => [0.1 - 0.001 * $y, 0.0]);
+        $taps = RegistrationSolver::mend($readings, MisfitFit::of($readings), [])->taps;
+        foreach ($taps as $tap) {
+            self::assertGreaterThanOrEqual(50.0, abs($tap['at_mm'][0]));
+            self::assertEqualsWithDelta([-0.1 + 0.001 * $tap['at_mm'][1], -0.001 * $tap['at_mm'][0]], $tap['by_mm'], 1e-9);
+        }
+    }
+
     public function testDependentKnobsAreSaidSo(): void
     {
         $readings = self::readings(self::MARKS, static fn (): array => [0.3, 0.0]);

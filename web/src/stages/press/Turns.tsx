@@ -43,7 +43,8 @@ export function Turns({
           {register.taps.map((tap) => (
             <Box key={tap.corner} minW="170px">
               <Text fontSize="small" color="quiet">
-                {tap.corner} corner
+                {tap.corner} corner, {length(Math.abs(tap.atMm[0] ?? 0))} and {length(Math.abs(tap.atMm[1] ?? 0))} from
+                the middle
               </Text>
               <Text className="readout" fontSize="24px">
                 {tapWord(tap.byMm[0] ?? 0, "left", "right", length)}
