@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Ektype\Core\Art;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Colour\SrgbProfile;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Unit\Refusal;
 
 /**
- * Decodes a PNG or JPEG to sRGB over the garment's colour. Ordinary pictures go the fast way; a picture larger than
+ * Decodes a PNG, JPEG, TIFF or WebP to sRGB over the garment's colour. Ordinary pictures go the fast way; a picture larger than
  * the machine's own picture policy allows goes in bands, slower, so that no second whole copy is held.
  */
 final class ArtDecoder
@@ -17,31 +18,47 @@ final class ArtDecoder
     private const BAND_ROWS = 512;
     private const FAST_PIXELS = 64_000_000;
     private const FAST_SIDE = 16_000;
+    /** Where the green of even the quieter squares of 3 × 3 pixels varies by this much of 255, it is grain (heuristic). */
+    private const RESTLESS = 8;
+    private const CALM_SAMPLES = 600;
+    private const CALM_PIXELS = 5;
 
     /** @throws Refusal where the picture is damaged or cut short */
-    public static function over(ArtFile $file, Srgb $garment): ArtRaster
+    public static function over(ArtFile $file, Srgb $garment, ?ArtFraming $framing = null): ArtRaster
     {
+        $framing ??= new ArtFraming();
         if ($file->kind === 'svg') {
             throw new \LogicException('An SVG is drawn to pixels first.');
         }
         if ($file->width * $file->height <= self::FAST_PIXELS && max($file->width, $file->height) <= self::FAST_SIDE) {
-            return self::atOnce($file, $garment);
+            return self::atOnce($file, $garment, $framing);
+        }
+        if ($file->kind === 'tiff') {
+            throw Refusal::at('art', \sprintf('A TIFF of %d × %d pixels is more than can be opened at once (64 megapixels, 16,000 a side). Scale it down to the size it will print at 300 to 600 ppi, or save it as PNG.', $file->width, $file->height));
         }
 
-        return self::inBands($file, $garment);
+        return self::inBands($file, $garment, $framing);
     }
 
-    private static function atOnce(ArtFile $file, Srgb $garment): ArtRaster
+    private static function atOnce(ArtFile $file, Srgb $garment, ArtFraming $framing): ArtRaster
     {
+        $remarks = [];
         try {
             $picture = new \Imagick();
-            $picture->readImage($file->kind.':'.$file->path);
-            if ($picture->getImageColorspace() === \Imagick::COLORSPACE_CMYK) {
-                $picture->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
-            }
+            $picture->readImage($file->kind.':'.$file->path.'[0]');
+            self::intoSrgb($picture, $remarks);
             $seeThrough = $picture->getImageAlphaChannel() && $picture->getImageChannelMean(\Imagick::CHANNEL_ALPHA)['mean'] < 0.999 * \Imagick::getQuantumRange()['quantumRangeLong'];
-            $picture->setImageBackgroundColor(new \ImagickPixel($garment->hex()));
+            $background = new \ImagickPixel($garment->hex());
+            $picture->setImageBackgroundColor($background);
             $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+            self::frame($picture, $framing, $background);
+            $width = $picture->getImageWidth();
+            $height = $picture->getImageHeight();
+            $calmed = self::isRestless($picture);
+            if ($calmed) {
+                $picture->statisticImage(\Imagick::STATISTIC_MEDIAN, self::CALM_PIXELS, self::CALM_PIXELS);
+                $remarks[] = 'The picture is grainy, as a photograph or a scan is; its grain was calmed before the colours were read. Details under about '.self::CALM_PIXELS.' pixels may be lost: bring a drawn file where there is one.';
+            }
             $picture->setImageDepth(8);
             $picture->setImageFormat('RGB');
             $rgb = $picture->getImageBlob();
@@ -49,11 +66,82 @@ final class ArtDecoder
         } catch (\ImagickException) {
             throw self::damaged();
         }
-        if (\strlen($rgb) !== $file->width * $file->height * 3) {
+        if (\strlen($rgb) !== $width * $height * 3) {
             throw self::damaged();
         }
 
-        return new ArtRaster($file->width, $file->height, $rgb, $seeThrough, $file->kind === 'jpeg');
+        return new ArtRaster($width, $height, $rgb, $seeThrough, $file->kind === 'jpeg' || $calmed, $remarks);
+    }
+
+    /** @param list<string> $remarks */
+    private static function intoSrgb(\Imagick $picture, array &$remarks): void
+    {
+        $cmyk = $picture->getImageColorspace() === \Imagick::COLORSPACE_CMYK;
+        $profile = $picture->getImageProfiles('icc', true)['icc'] ?? null;
+        if (\is_string($profile) && $profile !== '') {
+            try {
+                if (substr($profile, 36, 4) !== 'acsp') {
+                    throw new \ImagickException('no profile');
+                }
+                $picture->profileImage('icc', SrgbProfile::bytes());
+
+                return;
+            } catch (\ImagickException) {
+                $picture->removeImageProfile('icc');
+                $remarks[] = 'The colour profile in the picture is damaged and was left out: its colours may stand a little off on screen. Plates and inks are not touched by that; pick the inks by eye, or save the picture again as sRGB.';
+            }
+        } elseif ($cmyk) {
+            $remarks[] = 'The picture is in CMYK without a colour profile, so its colours are a guess on screen. The plates are right wherever the colours differ; pick the inks by eye, or save the picture again as sRGB or with its profile.';
+        }
+        if ($cmyk) {
+            $picture->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
+        }
+    }
+
+    private static function frame(\Imagick $picture, ArtFraming $framing, \ImagickPixel $background): void
+    {
+        if ($framing->width < 0.9999 || $framing->height < 0.9999) {
+            [$x, $y, $width, $height] = self::part($framing, $picture->getImageWidth(), $picture->getImageHeight());
+            $picture->cropImage($width, $height, $x, $y);
+            $picture->setImagePage(0, 0, 0, 0);
+        }
+        if ($framing->turns()) {
+            $picture->rotateImage($background, -$framing->turnDeg);
+            $picture->setImagePage(0, 0, 0, 0);
+        }
+        if ($framing->mirror) {
+            $picture->flopImage();
+        }
+    }
+
+    /** @return array{int, int, int<1, max>, int<1, max>} x, y, width and height in pixels */
+    private static function part(ArtFraming $framing, int $width, int $height): array
+    {
+        $x = (int) round($framing->left * $width);
+        $y = (int) round($framing->top * $height);
+
+        return [$x, $y, max(1, min($width - $x, (int) round($framing->width * $width))), max(1, min($height - $y, (int) round($framing->height * $height)))];
+    }
+
+    /** Whether even the flat parts of the picture are never still: grain of a camera or a scanner. */
+    private static function isRestless(\Imagick $picture): bool
+    {
+        $width = $picture->getImageWidth();
+        $height = $picture->getImageHeight();
+        if ($width * $height < 10_000) {
+            return false;
+        }
+        $ranges = [];
+        for ($i = 0; $i < self::CALM_SAMPLES; ++$i) {
+            $x = (int) (($width - 4) * fmod($i * 0.6180339887, 1.0));
+            $y = (int) (($height - 4) * fmod($i * 0.7548776662, 1.0));
+            /** @var list<int> $nine */
+            $nine = $picture->exportImagePixels($x, $y, 3, 3, 'G', \Imagick::PIXEL_CHAR);
+            $ranges[] = max($nine) - min($nine);
+        }
+        sort($ranges);
+
+        return $ranges[(int) (0.3 * self::CALM_SAMPLES)] >= self::RESTLESS;
     }
 
     private static function damaged(): Refusal
@@ -61,26 +149,49 @@ final class ArtDecoder
         return Refusal::at('art', 'The picture breaks off or is damaged, so part of the print would be missing. Save or copy it again and bring the whole file.');
     }
 
-    private static function inBands(ArtFile $file, Srgb $garment): ArtRaster
+    private static function inBands(ArtFile $file, Srgb $garment, ArtFraming $framing): ArtRaster
     {
-        $picture = self::open($file);
+        $picture = self::framed(self::open($file), $framing, $garment);
         $seeThrough = self::isSeeThrough($picture);
+        $width = imagesx($picture);
+        $full = imagesy($picture);
         $rows = [];
-        for ($y = 0; $y < $file->height; $y += self::BAND_ROWS) {
-            $height = min(self::BAND_ROWS, $file->height - $y);
-            $band = imagecreatetruecolor(max(1, $file->width), max(1, $height));
+        for ($y = 0; $y < $full; $y += self::BAND_ROWS) {
+            $height = min(self::BAND_ROWS, $full - $y);
+            $band = imagecreatetruecolor(max(1, $width), max(1, $height));
             if ($band === false) {
-                throw Refusal::at('art', 'There is not enough memory to open this picture. Scale it down to the size it will print at 300 to 600 ppi.');
+                throw self::tooLarge();
             }
             imagealphablending($band, true);
-            imagefilledrectangle($band, 0, 0, $file->width, $height, (int) imagecolorallocate($band, self::byte($garment->red), self::byte($garment->green), self::byte($garment->blue)));
-            imagecopy($band, $picture, 0, 0, 0, $y, $file->width, $height);
+            imagefilledrectangle($band, 0, 0, $width, $height, (int) imagecolorallocate($band, self::byte($garment->red), self::byte($garment->green), self::byte($garment->blue)));
+            imagecopy($band, $picture, 0, 0, 0, $y, $width, $height);
             ob_start();
             imagepng($band, null, 0);
-            $rows[] = PngFile::rgbRows((string) ob_get_clean(), $file->width);
+            $rows[] = PngFile::rgbRows((string) ob_get_clean(), $width);
         }
 
-        return new ArtRaster($file->width, $file->height, implode('', $rows), $seeThrough, $file->kind === 'jpeg');
+        return new ArtRaster($width, $full, implode('', $rows), $seeThrough, $file->kind === 'jpeg', preg_match('/iCCP|ICC_PROFILE|ICCP/', (string) file_get_contents($file->path, false, null, 0, 65536)) !== 1 ? [] : [\sprintf('The picture has %.0f megapixels; from 64 on a colour profile inside it is not used, and its colours are read as sRGB. Plates are not touched by that.', $file->width * $file->height / 1e6)]);
+    }
+
+    private static function framed(\GdImage $picture, ArtFraming $framing, Srgb $garment): \GdImage
+    {
+        if ($framing->width < 0.9999 || $framing->height < 0.9999) {
+            [$x, $y, $width, $height] = self::part($framing, imagesx($picture), imagesy($picture));
+            $picture = imagecrop($picture, ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height]) ?: throw self::tooLarge();
+        }
+        if ($framing->turns()) {
+            $picture = imagerotate($picture, $framing->turnDeg, (int) imagecolorallocate($picture, self::byte($garment->red), self::byte($garment->green), self::byte($garment->blue))) ?: throw self::tooLarge();
+        }
+        if ($framing->mirror) {
+            imageflip($picture, \IMG_FLIP_HORIZONTAL);
+        }
+
+        return $picture;
+    }
+
+    private static function tooLarge(): Refusal
+    {
+        return Refusal::at('art', 'There is not enough memory to open this picture. Scale it down to the size it will print at 300 to 600 ppi.');
     }
 
     private static function open(ArtFile $file): \GdImage
@@ -94,7 +205,11 @@ final class ArtDecoder
             return true;
         });
         try {
-            $picture = $file->kind === 'png' ? imagecreatefrompng($file->path) : imagecreatefromjpeg($file->path);
+            $picture = match ($file->kind) {
+                'png' => imagecreatefrompng($file->path),
+                'webp' => imagecreatefromwebp($file->path),
+                default => imagecreatefromjpeg($file->path),
+            };
         } finally {
             restore_error_handler();
             ini_set('gd.jpeg_ignore_warning', (string) $ignore);

@@ -8,8 +8,10 @@ namespace Ektype\Core\Art;
 final readonly class ArtRaster
 {
     /**
-     * @param bool $seeThrough whether the picture had transparent parts, which now show the garment
-     * @param bool $lossy      whether its file kind blurs colours, as JPEG does
+     * @param bool         $seeThrough whether the picture had transparent parts, which now show the garment
+     * @param bool         $lossy      whether its file kind blurs colours, as JPEG does
+     * @param bool         $unsmoothed whether each pixel is wholly what it says, as in a drawing without smoothed edges
+     * @param list<string> $remarks    plain sentences about what had to be taken for granted when it was opened
      */
     public function __construct(
         public int $width,
@@ -17,6 +19,8 @@ final readonly class ArtRaster
         public string $rgb,
         public bool $seeThrough,
         public bool $lossy = false,
+        public array $remarks = [],
+        public bool $unsmoothed = false,
     ) {
     }
 

@@ -29,7 +29,7 @@ final class SvgArt
             throw Refusal::at('art', 'The SVG breaks off or is damaged: its tags do not close. Save it again from the drawing program.');
         }
         if ($root->localName !== 'svg') {
-            throw Refusal::at('art', 'This is not a picture that Ektype can read. Bring a PNG, a JPEG or an SVG.');
+            throw Refusal::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP or SVG.');
         }
         self::staysInside($document);
 

@@ -22,13 +22,19 @@ final class FilmPlane
         $left = str_repeat("\0", $side);
         $rows = array_fill(0, $sheet->heightPx, $blank);
         for ($y = 0; $y < $print->height; ++$y) {
-            $rows[$sheet->marginPx + $y] = str_pad($left.$print->row($y), $stride, "\0");
+            $rows[$sheet->feedMarginPx + $y] = str_pad($left.$print->row($y), $stride, "\0");
         }
         foreach ($sheet->marks() as $mark) {
             $rows = self::mark($rows, $sheet, $mark);
         }
         $rows = self::ticks($rows, $sheet);
         $rows = self::label($rows, $sheet, $label);
+        $perMm = $sheet->dpi / 25.4;
+        foreach ($sheet->wedge() as [$x, $y, $width, $height]) {
+            for ($line = (int) round($y * $perMm), $end = (int) round(($y + $height) * $perMm); $line < $end; ++$line) {
+                $rows[$line] = self::span($rows[$line], $x * $perMm, ($x + $width) * $perMm, $sheet->widthPx);
+            }
+        }
 
         return new BitPlane($sheet->widthPx, $sheet->heightPx, implode('', $rows));
     }

@@ -10,22 +10,30 @@ namespace Ektype\Core\Film;
  */
 final readonly class FilmSheet
 {
-    /** Clear film round the print, mm: keeps off the feed edge of 12 mm (heuristic) and leaves room for the marks. */
+    /** Clear film beside the print, mm: room for the marks at the corners. */
     private const MARGIN_MM = 20.0;
     /** From the edge of the print to the centre of a mark, mm. */
     private const MARK_OFF_MM = 8.0;
     /** From so many plates on, marks stand at the corners too. */
     private const CORNERS_FROM_PLATES = 3;
 
+    /** Left and right of the print. */
     public int $marginPx;
+    /** Above and below it, where the film is fed: marks keep off the feed edges. */
+    public int $feedMarginPx;
     public int $widthPx;
     public int $heightPx;
+    /** Whether the step wedge was asked for and there is room for it. */
+    public bool $stepWedge;
 
-    public function __construct(public int $artWidthPx, public int $artHeightPx, public float $dpi, public int $plates)
+    public function __construct(public int $artWidthPx, public int $artHeightPx, public float $dpi, public int $plates, float $feedMarginMm = FilmPrinter::FEED_MARGIN_MM, bool $stepWedge = false)
     {
-        $this->marginPx = 8 * (int) ceil(self::MARGIN_MM / 25.4 * $dpi / 8);
+        $whole = static fn (float $mm): int => 8 * (int) ceil($mm / 25.4 * $dpi / 8);
+        $this->marginPx = $whole(self::MARGIN_MM);
+        $this->feedMarginPx = $whole(max(self::MARGIN_MM, $feedMarginMm + self::MARK_OFF_MM + RegistrationMark::ARM_MM));
         $this->widthPx = $artWidthPx + 2 * $this->marginPx;
-        $this->heightPx = $artHeightPx + 2 * $this->marginPx;
+        $this->heightPx = $artHeightPx + 2 * $this->feedMarginPx;
+        $this->stepWedge = $stepWedge && $this->mm($artWidthPx) / 2 > StepWedge::WIDTH_MM + RegistrationMark::ARM_MM + 2;
     }
 
     public function mm(float $pixels): float
@@ -57,5 +65,21 @@ final readonly class FilmSheet
     public function onFilm(float $xMm, float $yMm): array
     {
         return [$this->mm($this->widthPx) / 2 + $xMm, $this->mm($this->heightPx) / 2 - $yMm];
+    }
+
+    /**
+     * All that is black of the step wedge, on the film; nothing where there is none.
+     *
+     * @return list<array{float, float, float, float}> x, y, width, height, mm from the film's top left corner
+     */
+    public function wedge(): array
+    {
+        if (!$this->stepWedge) {
+            return [];
+        }
+        $left = $this->mm($this->marginPx);
+        $top = $this->mm($this->feedMarginPx + $this->artHeightPx) + self::MARK_OFF_MM - StepWedge::HEIGHT_MM / 2;
+
+        return array_map(static fn (array $b): array => [$left + $b[0], $top + $b[1], $b[2], $b[3]], StepWedge::blacks());
     }
 }

@@ -50,6 +50,11 @@ final readonly class BitPlane
         return new self($this->width, $this->height, $this->bytes & ~$other->bytes);
     }
 
+    public function isBlank(): bool
+    {
+        return strspn($this->bytes, "\0") === \strlen($this->bytes);
+    }
+
     /** How many pixels print. */
     public function count(): int
     {

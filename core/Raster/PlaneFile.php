@@ -4,26 +4,107 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Raster;
 
-/** Keeps a plane between two steps of the work: a line with its size, then its rows, deflated. */
+/**
+ * Keeps a plane between two steps of the work: a line with its size, the lengths of its bands, then the bands, each
+ * deflated by itself, so that a window of the plane is read without the rest.
+ */
 final class PlaneFile
 {
     private const HEAD = 'ektype plane';
+    private const BAND_ROWS = 256;
 
     public static function of(BitPlane $plane): string
     {
-        return \sprintf("%s %d %d\n", self::HEAD, $plane->width, $plane->height).gzcompress($plane->bytes, 1);
+        $bands = [];
+        foreach (str_split($plane->bytes, max(1, self::BAND_ROWS * $plane->stride)) as $band) {
+            $bands[] = (string) gzcompress($band, 1);
+        }
+
+        return \sprintf("%s %d %d\n", self::HEAD, $plane->width, $plane->height).pack('N*', ...array_map(\strlen(...), $bands)).implode('', $bands);
     }
 
     /** @throws \UnexpectedValueException where it is not a whole plane */
     public static function read(string $file): BitPlane
     {
-        $end = strpos($file, "\n");
-        $head = $end === false ? null : sscanf(substr($file, 0, $end), self::HEAD.' %d %d');
-        $bytes = $end === false ? false : @gzuncompress(substr($file, $end + 1));
-        if (!\is_array($head) || !\is_int($head[0]) || !\is_int($head[1]) || $bytes === false) {
-            throw new \UnexpectedValueException('The kept plane is damaged. Separate the art again.');
+        $stream = fopen('php://memory', 'r+');
+        if ($stream === false) {
+            throw self::damaged();
+        }
+        fwrite($stream, $file);
+        rewind($stream);
+        [$width, $height] = self::head($stream);
+
+        return self::rows($stream, $width, $height, 0, $height);
+    }
+
+    /**
+     * Some rows of a plane that lies on disk.
+     *
+     * @param int $from  first row, from 0
+     * @param int $count how many; fewer where the plane ends
+     *
+     * @throws \UnexpectedValueException where it is not a whole plane
+     */
+    public static function window(string $path, int $from, int $count): BitPlane
+    {
+        $stream = @fopen($path, 'r');
+        if ($stream === false) {
+            throw self::damaged();
+        }
+        [$width, $height] = self::head($stream);
+        $from = max(0, min($height, $from));
+
+        return self::rows($stream, $width, $height, $from, max(0, min($height - $from, $count)));
+    }
+
+    /**
+     * @param resource $stream
+     *
+     * @return array{int<1, max>, int<1, max>}
+     */
+    private static function head($stream): array
+    {
+        $head = sscanf((string) fgets($stream), self::HEAD.' %d %d');
+        if (!\is_array($head) || !\is_int($head[0]) || !\is_int($head[1]) || $head[0] < 1 || $head[1] < 1) {
+            throw self::damaged();
         }
 
-        return new BitPlane($head[0], $head[1], $bytes);
+        return [$head[0], $head[1]];
+    }
+
+    /** @param resource $stream standing at the lengths of the bands */
+    private static function rows($stream, int $width, int $height, int $from, int $count): BitPlane
+    {
+        $bands = intdiv($height + self::BAND_ROWS - 1, self::BAND_ROWS);
+        /** @var array<int, int>|false $lengths from 1 */
+        $lengths = unpack('N*', (string) fread($stream, 4 * $bands));
+        if ($lengths === false || \count($lengths) !== $bands) {
+            throw self::damaged();
+        }
+        $stride = ($width + 7) >> 3;
+        $first = intdiv($from, self::BAND_ROWS);
+        $last = $count === 0 ? $first - 1 : intdiv($from + $count - 1, self::BAND_ROWS);
+        fseek($stream, (int) array_sum(\array_slice($lengths, 0, $first)), \SEEK_CUR);
+        $bytes = [];
+        for ($band = $first; $band <= $last; ++$band) {
+            $rows = @gzuncompress((string) fread($stream, max(1, $lengths[$band + 1] ?? 0)));
+            if ($rows === false) {
+                throw self::damaged();
+            }
+            $bytes[] = $rows;
+        }
+        fclose($stream);
+        $all = implode('', $bytes);
+        $top = ($from - $first * self::BAND_ROWS) * $stride;
+        if (\strlen($all) < $top + $count * $stride) {
+            throw self::damaged();
+        }
+
+        return new BitPlane($width, $count, \strlen($all) === $count * $stride ? $all : substr($all, $top, $count * $stride));
+    }
+
+    private static function damaged(): \UnexpectedValueException
+    {
+        return new \UnexpectedValueException('The kept plane is damaged. Separate the art again.');
     }
 }

@@ -10,6 +10,7 @@ namespace Ektype\Core\Separation;
  */
 final readonly class ColourField
 {
+    /** @param string $share empty where no pixel is mixed */
     public function __construct(
         public int $width,
         public int $height,

@@ -26,7 +26,9 @@ final class ColourFieldReader
     /** @return string one byte a pixel: the palette colour that clearly owns it, or 0xff where it is a mixture */
     public static function clearOwners(ArtRaster $art, Palette $palette): string
     {
-        return self::withoutFringes(self::clearPixels($art, $palette), $art, $palette);
+        $owners = self::clearPixels($art, $palette);
+
+        return $art->unsmoothed ? $owners : self::withoutFringes($owners, $art, $palette);
     }
 
     /** @param string $owners from {@see clearOwners}, perhaps with its ground cut out */
@@ -234,12 +236,15 @@ final class ColourFieldReader
         $indices = implode('', array_map(\chr(...), array_keys($palette->printsAs)));
         $first = strtr($owners, $indices, $leaders);
         $second = $first;
+        $at = strpos($owners, self::MIXED);
+        if ($at === false) {
+            return new ColourField($art->width, $art->height, $first, $second, '');
+        }
         $share = str_repeat("\0", \strlen($owners));
         $width = $art->width;
         $height = $art->height;
         /** @var array<int, array{int, int, int}> $cache by pixel colour and what stands clear beside it */
         $cache = [];
-        $at = strpos($owners, self::MIXED);
         while ($at !== false) {
             $x = $at % $width;
             $y = intdiv($at, $width);

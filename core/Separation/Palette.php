@@ -23,8 +23,9 @@ final readonly class Palette
      * @param list<PaletteColour> $colours
      * @param bool                $noisy    whether the picture carries noise, as a JPEG or a photo does
      * @param list<int>|null      $printsAs
+     * @param float               $flatShare how much of the picture lies in flat parts, 0–1
      */
-    public function __construct(public array $colours, public bool $noisy, ?array $printsAs = null)
+    public function __construct(public array $colours, public bool $noisy, ?array $printsAs = null, public float $flatShare = 1.0)
     {
         $this->printsAs = $printsAs ?? array_keys($colours);
     }
@@ -49,7 +50,26 @@ final readonly class Palette
         $from = $this->printsAs[$from] ?? throw Refusal::at('merge', 'There is no such colour to merge.');
         $printsAs = array_map(static fn (int $leader): int => $leader === $from ? $into : $leader, $this->printsAs);
 
-        return new self($this->colours, $this->noisy, $printsAs);
+        return new self($this->colours, $this->noisy, $printsAs, $this->flatShare);
+    }
+
+    /**
+     * Parts a colour into the two shades that its votes gather round.
+     *
+     * @throws Refusal where it is one shade only
+     */
+    public function split(int $colour): self
+    {
+        $whole = $this->colours[$colour];
+        [$one, $two] = $whole->shades();
+        if ($one === null || $two === null) {
+            throw Refusal::at('split', \sprintf('%s is one shade through and through, so there is nothing to part. Draw the two parts in different colours and bring the art again.', $whole->colour->hex()));
+        }
+        $colours = $this->colours;
+        $colours[$colour] = $one;
+        $colours[] = $two;
+
+        return new self($colours, $this->noisy, [...$this->printsAs, \count($colours) - 1], $this->flatShare);
     }
 
     public function share(int $leader): float

@@ -37,9 +37,10 @@ final class PaletteFinder
     /** @throws Refusal where the picture holds no flat colour, or too many to be inks */
     public static function find(ArtRaster $art, ?int $inks = null): Palette
     {
-        [$exact, $near] = self::votes($art);
+        [$exact, $near, $asked] = self::votes($art);
         $exactVotes = array_sum($exact);
         $nearVotes = array_sum(array_column($near, 3));
+        $flatShare = ($exactVotes + $nearVotes) / max(1, $asked);
         if ($exactVotes + $nearVotes === 0) {
             // Nothing is uniform: a picture of a few pixels, or one that is all hairlines. Every pixel votes then.
             $exact = self::everyPixel($art);
@@ -56,12 +57,13 @@ final class PaletteFinder
             throw Refusal::at('art', 'The picture is tonal, a photograph or a blend: spot plates would cut it into patches. Bring flat art for a spot separation.');
         }
 
-        return new Palette($colours, $noisy);
+        return new Palette($colours, $noisy, null, $flatShare);
     }
 
     /**
-     * @return array{array<int, int>, array<int, array{int, int, int, int}>} votes by exact colour (24 bits), and the
-     *                                                                       sums of red, green, blue and votes by 5-bit colour
+     * @return array{array<int, int>, array<int, array{int, int, int, int}>, int} votes by exact colour (24 bits), the sums of
+     *                                                                            red, green, blue and votes by 5-bit colour, and
+     *                                                                            how many pixels were asked
      */
     private static function votes(ArtRaster $art): array
     {
@@ -70,9 +72,11 @@ final class PaletteFinder
         $step = max(1, (int) floor(sqrt($art->width * $art->height / self::ASKED)));
         $exact = [];
         $near = [];
+        $asked = 0;
         for ($y = 1; $y < $art->height - 1; $y += $step) {
             $above = ($y - 1) * $stride;
             for ($x = 1; $x < $art->width - 1; $x += $step) {
+                ++$asked;
                 $at = $above + ($x - 1) * 3;
                 $three = substr($rgb, $at, 9);
                 $red = \ord($three[0]);
@@ -106,7 +110,7 @@ final class PaletteFinder
             }
         }
 
-        return [$exact, $near];
+        return [$exact, $near, $asked];
     }
 
     /** @return array<int, int> */
@@ -183,22 +187,25 @@ final class PaletteFinder
         $total = array_sum(array_column($near, 3));
         /** @var list<array{Lab, int, int, int, int}> $clusters */
         $clusters = [];
+        $members = [];
         foreach ($near as [$r, $g, $b, $count]) {
             $lab = Lab::of(new Srgb((int) round($r / $count), (int) round($g / $count), (int) round($b / $count)));
             foreach ($clusters as $i => $cluster) {
                 if (Ciede2000::between($cluster[0], $lab) < self::NOISE_DELTA_E) {
                     $clusters[$i] = [$cluster[0], $cluster[1] + $r, $cluster[2] + $g, $cluster[3] + $b, $cluster[4] + $count];
+                    $members[$i][] = [$r, $g, $b, $count];
                     continue 2;
                 }
             }
             if (\count($clusters) < 200) {
+                $members[\count($clusters)] = [[$r, $g, $b, $count]];
                 $clusters[] = [$lab, $r, $g, $b, $count];
             }
         }
         $colours = [];
-        foreach ($clusters as [, $r, $g, $b, $count]) {
+        foreach ($clusters as $i => [, $r, $g, $b, $count]) {
             if ($count >= max(4, self::LEAST_SHARE_NOISY * $total) || $colours === []) {
-                $colours[] = new PaletteColour(new Srgb((int) round($r / $count), (int) round($g / $count), (int) round($b / $count)), $count / $total);
+                $colours[] = new PaletteColour(new Srgb((int) round($r / $count), (int) round($g / $count), (int) round($b / $count)), $count / $total, $members[$i] ?? []);
             }
         }
         usort($colours, static fn (PaletteColour $a, PaletteColour $b): int => $b->share <=> $a->share);

@@ -21,6 +21,9 @@ final class PlateRaster
      */
     public static function draw(ColourField $field, int $filmWidth, int $filmHeight, array $leaders, ?callable $progress = null): array
     {
+        if ($field->share === '' && $field->width === $filmWidth && $field->height === $filmHeight) {
+            return self::pixelForPixel($field, $leaders, $progress);
+        }
         $width = $field->width;
         $stride = ($filmWidth + 7) >> 3;
         $perFilmX = $width / $filmWidth;
@@ -37,6 +40,7 @@ final class PlateRaster
             $weightOfX[] = $at - floor($at + 1e-9);
         }
 
+        $unshared = str_repeat("\0", $width);
         $blank = str_repeat("\0", $stride);
         $solid = str_repeat("\xff", $stride);
         /** @var array<int, list<string>> $planes */
@@ -54,8 +58,8 @@ final class PlateRaster
                 $bottom = substr($field->first, $below * $width, $width);
                 $topSecond = substr($field->second, $j * $width, $width);
                 $bottomSecond = substr($field->second, $below * $width, $width);
-                $topShare = substr($field->share, $j * $width, $width);
-                $bottomShare = substr($field->share, $below * $width, $width);
+                $topShare = $field->share === '' ? $unshared : substr($field->share, $j * $width, $width);
+                $bottomShare = $field->share === '' ? $unshared : substr($field->share, $below * $width, $width);
                 $unlike = ($top ^ $bottom) | ($top ^ $topSecond) | ($bottom ^ $bottomSecond);
                 $mixed = $unlike | (substr($unlike, 1)."\0") | ($top ^ (substr($top, 1).$top[$width - 1]));
             }
@@ -141,6 +145,54 @@ final class PlateRaster
         $drawn = [];
         foreach ($leaders as $leader) {
             $drawn[$leader] = new BitPlane($filmWidth, $filmHeight, implode('', $planes[$leader]));
+            unset($planes[$leader]);
+        }
+
+        return $drawn;
+    }
+
+    /**
+     * Art at film resolution, drawn without smoothing: a film pixel is an art pixel. A row of owners becomes a row of
+     * binary digits for each plate, and these a row of bits.
+     *
+     * @param list<int>                    $leaders
+     * @param (callable(float): void)|null $progress
+     *
+     * @return array<int, BitPlane> by leader
+     */
+    private static function pixelForPixel(ColourField $field, array $leaders, ?callable $progress): array
+    {
+        $width = $field->width;
+        $stride = ($width + 7) >> 3;
+        $padding = str_repeat('0', $stride * 8 - $width);
+        $all = implode('', array_map(\chr(...), range(0, 255)));
+        $digits = [];
+        foreach ($leaders as $leader) {
+            $digits[$leader] = substr_replace(str_repeat('0', 256), '1', $leader, 1);
+        }
+        $planes = array_fill_keys($leaders, []);
+        $blank = str_repeat("\0", $stride);
+        $known = '';
+        $rows = [];
+        for ($y = 0; $y < $field->height; ++$y) {
+            $row = substr($field->first, $y * $width, $width);
+            if ($row !== $known) {
+                $known = $row;
+                $present = count_chars($row, 1);
+                foreach ($leaders as $leader) {
+                    $rows[$leader] = isset($present[$leader]) ? str_pad(gmp_export(gmp_init(strtr($row, $all, $digits[$leader]).$padding, 2)), $stride, "\0", \STR_PAD_LEFT) : $blank;
+                }
+            }
+            foreach ($leaders as $leader) {
+                $planes[$leader][] = $rows[$leader];
+            }
+            if ($progress !== null && ($y & 1023) === 0) {
+                $progress($y / $field->height);
+            }
+        }
+        $drawn = [];
+        foreach ($leaders as $leader) {
+            $drawn[$leader] = new BitPlane($width, $field->height, implode('', $planes[$leader]));
             unset($planes[$leader]);
         }
 

@@ -13,19 +13,30 @@ final readonly class SeparatedPlate
     public float $coveragePct;
 
     /**
-     * @param string $orderReason why it prints at this place
-     * @param bool   $flashAfter  whether it is flashed before the next plate
+     * @param Srgb         $colour      what it prints: its ink's colour where one was given, else the art's
+     * @param Srgb         $artColour   the art's colour that it stands for
+     * @param float        $areaCm2     what it prints, trap included
+     * @param float        $artAreaCm2  what the art has of it, before trap
+     * @param string       $orderReason why it prints at this place
+     * @param bool         $flashAfter  whether it is flashed before the next plate
+     * @param string       $ink         name of the ink that was given, empty where none was
+     * @param bool         $overprints  whether its neighbours run on under it
+     * @param StrokeWidths $strokes     its thin lines and gaps
      */
     public function __construct(
         public string $name,
         public PlateRole $role,
         public Srgb $colour,
+        public Srgb $artColour,
         public BitPlane $plane,
         public float $areaCm2,
+        public float $artAreaCm2,
         public string $orderReason,
         public bool $flashAfter,
         public string $flashReason,
-        public ?float $finestLineMm,
+        public string $ink,
+        public bool $overprints,
+        public StrokeWidths $strokes,
     ) {
         $this->coveragePct = 100 * $plane->count() / ($plane->width * $plane->height);
     }

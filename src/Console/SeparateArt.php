@@ -33,7 +33,7 @@ final class SeparateArt extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG or SVG')
+        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP or SVG')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
             ->addOption('inks', null, InputOption::VALUE_REQUIRED, 'How many inks at the most; without it, every colour found')

@@ -6,6 +6,7 @@ namespace Ektype\App\Work;
 
 use Ektype\Core\Art\ArtDecoder;
 use Ektype\Core\Art\ArtFile;
+use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 
@@ -16,17 +17,12 @@ final readonly class ArtOnGarment
     {
     }
 
-    public function of(string $path, float $widthMm, Srgb $garment): ArtRaster
+    /** @param float $dpi of the film: a drawing is drawn at that resolution */
+    public function of(string $path, float $widthMm, Srgb $garment, float $dpi, ?ArtFraming $framing = null): ArtRaster
     {
         $file = ArtFile::at($path);
-        if ($file->kind !== 'svg') {
-            return ArtDecoder::over($file, $garment);
-        }
-        $drawn = $this->drawing->toPixels($file, $widthMm);
-        try {
-            return ArtDecoder::over($drawn, $garment);
-        } finally {
-            unlink($drawn->path);
-        }
+        $framing ??= new ArtFraming();
+
+        return $file->kind === 'svg' ? $this->drawing->over($file, $widthMm, $dpi, $garment, $framing) : ArtDecoder::over($file, $garment, $framing);
     }
 }

@@ -34,7 +34,7 @@ final readonly class NewJob
             if ((int) $request->headers->get('Content-Length', '0') > ArtFile::MOST_BYTES) {
                 throw Refusal::at('art', 'The file is larger than the 64 MB that Ektype takes. Save it as PNG at the size it will print, 300 to 600 ppi.');
             }
-            throw Refusal::at('art', 'No picture came with the job. Drop a PNG, a JPEG or an SVG.');
+            throw Refusal::at('art', 'No picture came with the job. Drop a PNG, JPEG, TIFF, WebP or SVG.');
         }
         if (!$upload->isValid()) {
             throw Refusal::at('art', $upload->getError() === \UPLOAD_ERR_INI_SIZE || $upload->getError() === \UPLOAD_ERR_FORM_SIZE

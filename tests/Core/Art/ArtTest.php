@@ -88,7 +88,7 @@ final class ArtTest extends TestCase
         imagepng($picture);
         $file = ArtFile::at($this->file((string) ob_get_clean()));
         $bands = new \ReflectionMethod(ArtDecoder::class, 'inBands');
-        $other = $bands->invoke(null, $file, Srgb::fromHex('#ffffff'));
+        $other = $bands->invoke(null, $file, Srgb::fromHex('#ffffff'), new \Ektype\Core\Art\ArtFraming());
         self::assertInstanceOf(\Ektype\Core\Art\ArtRaster::class, $other);
         self::assertSame(md5(ArtDecoder::over($file, Srgb::fromHex('#ffffff'))->rgb), md5($other->rgb));
     }

@@ -61,7 +61,7 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
             reset();
             setFile(e.target.files?.[0] ?? null);
           }}
-          aria-label="Picture for a new job: PNG, JPEG or SVG"
+          aria-label="Picture for a new job: PNG, JPEG, TIFF, WebP or SVG"
         />
         {file && preview ? (
           <Box bg={hex} className="colours" p="10px">
@@ -108,7 +108,7 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
           <Trouble of={make.error} />
           {!file && (
             <Text fontSize="small" color="quiet">
-              PNG, JPEG or SVG of flat colours. The plates are separated at once; you can change everything later.
+              PNG, JPEG, TIFF, WebP or SVG of flat colours. The plates are separated at once; you can change everything later.
             </Text>
           )}
         </Box>

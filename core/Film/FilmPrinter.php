@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Film;
+
+use Ektype\Core\Unit\Refusal;
+
+/** A film printer as the shop has measured it. */
+final readonly class FilmPrinter
+{
+    /** Film lifts and distorts this near to a feed edge, mm (heuristic). */
+    public const FEED_MARGIN_MM = 12.0;
+    /** From this density on black stops the lamp; under the second it burns through. */
+    public const DENSITY_SOLID = 3.0;
+    public const DENSITY_RISKY = 2.0;
+    /** Larger scale errors are a mistake in measuring or in the printer's settings, %. */
+    public const MOST_SCALE_ERROR_PCT = 3.0;
+
+    /**
+     * @param float      $mediaWidthMm   across the feed
+     * @param float|null $sheetLengthMm  null on a roll
+     * @param float|null $density        of solid black, null where nobody measured it
+     * @param float      $scaleErrorXPct how much too wide a film comes out, % (across the feed)
+     * @param float      $scaleErrorYPct how much too long (along it)
+     */
+    public function __construct(
+        public string $name = 'no film printer named',
+        public float $dpi = 600.0,
+        public float $mediaWidthMm = 610.0,
+        public ?float $sheetLengthMm = null,
+        public float $feedMarginMm = self::FEED_MARGIN_MM,
+        public ?float $density = null,
+        public float $scaleErrorXPct = 0.0,
+        public float $scaleErrorYPct = 0.0,
+    ) {
+    }
+
+    /** What its black means for the screen; empty where it stops the lamp. */
+    public function densitySentence(): string
+    {
+        return match (true) {
+            $this->density === null => 'Nobody has measured the density of its black: burn a test strip under solid black before you trust it.',
+            $this->density < self::DENSITY_RISKY => \sprintf('Its black has density %.1f: under %.0f light burns through and the stencil hardens where it should wash out. Double each film in register, or use another printer.', $this->density, self::DENSITY_RISKY),
+            $this->density < self::DENSITY_SOLID => \sprintf('Its black has density %.1f: between %.0f and %.0f long times burn through. Keep to short times, or double the film.', $this->density, self::DENSITY_RISKY, self::DENSITY_SOLID),
+            default => '',
+        };
+    }
+
+    /** @throws Refusal where a film does not go on the media */
+    public function mustTake(FilmSheet $sheet): void
+    {
+        $wide = $sheet->mm($sheet->widthPx);
+        $high = $sheet->mm($sheet->heightPx);
+        $length = $this->sheetLengthMm ?? \INF;
+        if (($wide > $this->mediaWidthMm || $high > $length) && ($high > $this->mediaWidthMm || $wide > $length)) {
+            throw Refusal::at('filmPrinter', \sprintf('A film of %.0f × %.0f mm does not go on the media of %s (%.0f mm wide%s): part of the print would be cut off. Print it smaller, or choose a printer with wider film.', $wide, $high, $this->name, $this->mediaWidthMm, $this->sheetLengthMm === null ? '' : \sprintf(', %.0f mm long', $this->sheetLengthMm)));
+        }
+    }
+}
