@@ -135,7 +135,7 @@ final class ArtDecoder
         for ($i = 0; $i < self::CALM_SAMPLES; ++$i) {
             $x = (int) (($width - 4) * fmod($i * 0.6180339887, 1.0));
             $y = (int) (($height - 4) * fmod($i * 0.7548776662, 1.0));
-            /** @var list<int> $nine */
+            /** @var non-empty-list<int> $nine */
             $nine = $picture->exportImagePixels($x, $y, 3, 3, 'G', \Imagick::PIXEL_CHAR);
             $ranges[] = max($nine) - min($nine);
         }
@@ -177,10 +177,13 @@ final class ArtDecoder
     {
         if ($framing->width < 0.9999 || $framing->height < 0.9999) {
             [$x, $y, $width, $height] = self::part($framing, imagesx($picture), imagesy($picture));
-            $picture = imagecrop($picture, ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height]) ?: throw self::tooLarge();
+            $picture = imagecrop($picture, ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height]);
         }
-        if ($framing->turns()) {
-            $picture = imagerotate($picture, $framing->turnDeg, (int) imagecolorallocate($picture, self::byte($garment->red), self::byte($garment->green), self::byte($garment->blue))) ?: throw self::tooLarge();
+        if ($picture !== false && $framing->turns()) {
+            $picture = imagerotate($picture, $framing->turnDeg, (int) imagecolorallocate($picture, self::byte($garment->red), self::byte($garment->green), self::byte($garment->blue)));
+        }
+        if ($picture === false) {
+            throw self::tooLarge();
         }
         if ($framing->mirror) {
             imageflip($picture, \IMG_FLIP_HORIZONTAL);

@@ -67,14 +67,17 @@ final class MarkFinder
 
             return $i;
         };
+        /** @var list<int> $before */
         $before = [];
+        /** @var list<int> $names */
         $names = [];
         for ($y = 0; $y < $plane->height; $y += $step) {
             $runs = Crossings::ofRow($plane->row($y), $plane->width);
             $here = [];
             $k = 0;
             for ($r = 0, $end = \count($runs); $r < $end; $r += 2) {
-                [$a, $b] = [$runs[$r], $runs[$r + 1]];
+                $a = $runs[$r];
+                $b = $runs[$r + 1];
                 $name = null;
                 while ($k < \count($before) && $before[$k + 1] < $a) {
                     $k += 2;

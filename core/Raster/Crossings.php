@@ -18,7 +18,9 @@ final class Crossings
      */
     public static function ofRow(string $row, int $width): array
     {
-        self::$within === [] && self::$within = self::table();
+        if (self::$within === []) {
+            self::$within = self::table();
+        }
         $found = [];
         $on = false;
         $bytes = \strlen($row);

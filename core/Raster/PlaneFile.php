@@ -77,14 +77,14 @@ final class PlaneFile
     {
         $bands = intdiv($height + self::BAND_ROWS - 1, self::BAND_ROWS);
         /** @var array<int, int>|false $lengths from 1 */
-        $lengths = unpack('N*', (string) fread($stream, 4 * $bands));
+        $lengths = unpack('N*', (string) fread($stream, max(1, 4 * $bands)));
         if ($lengths === false || \count($lengths) !== $bands) {
             throw self::damaged();
         }
         $stride = ($width + 7) >> 3;
         $first = intdiv($from, self::BAND_ROWS);
         $last = $count === 0 ? $first - 1 : intdiv($from + $count - 1, self::BAND_ROWS);
-        fseek($stream, (int) array_sum(\array_slice($lengths, 0, $first)), \SEEK_CUR);
+        fseek($stream, array_sum(\array_slice($lengths, 0, $first)), \SEEK_CUR);
         $bytes = [];
         for ($band = $first; $band <= $last; ++$band) {
             $rows = @gzuncompress((string) fread($stream, max(1, $lengths[$band + 1] ?? 0)));

@@ -68,6 +68,70 @@ final class PngFile
         return implode('', $clean);
     }
 
+    /** A film's plane from its PNG: one bit a pixel, grey, not interlaced, black prints; null where it is another kind. */
+    public static function plane(string $png): ?BitPlane
+    {
+        if (!str_starts_with($png, self::SIGNATURE) || \strlen($png) < 33) {
+            throw new \UnexpectedValueException('It is no PNG.');
+        }
+        [$width, $height] = [self::word($png, 16), self::word($png, 20)];
+        if (substr($png, 24, 2) !== "\x01\0" || $png[28] !== "\0") {
+            return null;
+        }
+        $data = '';
+        for ($at = 8; $at + 8 <= \strlen($png); $at += 12 + $length) {
+            $length = self::word($png, $at);
+            $data .= substr($png, $at + 4, 4) === 'IDAT' ? substr($png, $at + 8, $length) : '';
+        }
+        $rows = @gzuncompress($data);
+        $stride = ($width + 7) >> 3;
+        if ($rows === false || \strlen($rows) !== ($stride + 1) * $height) {
+            throw new \UnexpectedValueException('The pixel data of the PNG does not unpack.');
+        }
+        $clean = [];
+        $above = str_repeat("\0", $stride);
+        foreach (str_split($rows, max(1, $stride + 1)) as $row) {
+            $filter = \ord($row[0]);
+            $row = substr($row, 1);
+            for ($i = 0; $filter !== 0 && $i < $stride; ++$i) {
+                $left = $i === 0 ? 0 : \ord($row[$i - 1]);
+                $up = \ord($above[$i]);
+                $corner = $i === 0 ? 0 : \ord($above[$i - 1]);
+                $row[$i] = \chr((\ord($row[$i]) + match ($filter) {
+                    1 => $left,
+                    2 => $up,
+                    3 => ($left + $up) >> 1,
+                    default => self::nearest($left, $up, $corner),
+                }) & 255);
+            }
+            $clean[] = $above = $row;
+        }
+        // Bits beyond the width are no pixels.
+        $bytes = ~implode('', $clean);
+        if ($width % 8 !== 0) {
+            $bytes &= str_repeat(str_repeat("\xff", $stride - 1).\chr(0xFF << (8 - $width % 8) & 255), $height);
+        }
+
+        return new BitPlane($width, $height, $bytes);
+    }
+
+    /** @return array{float, float}|null pixels per inch in x and y, as the file says */
+    public static function resolution(string $png): ?array
+    {
+        $at = strpos($png, 'pHYs');
+
+        return $at === false || $png[$at + 12] !== "\x01" ? null : [self::word($png, $at + 4) * 0.0254, self::word($png, $at + 8) * 0.0254];
+    }
+
+    private static function nearest(int $left, int $up, int $corner): int
+    {
+        $byLeft = abs($up - $corner);
+        $byUp = abs($left - $corner);
+        $byCorner = abs($left + $up - 2 * $corner);
+
+        return $byLeft <= $byUp && $byLeft <= $byCorner ? $left : ($byUp <= $byCorner ? $up : $corner);
+    }
+
     /** Row filter 1; runs of zeros, the flat parts, are repeated whole. */
     private static function plusLeft(string $row): string
     {
@@ -120,11 +184,7 @@ final class PngFile
             $left = $i < 3 ? 0 : \ord($row[$i - 3]);
             $up = \ord($above[$i]);
             $corner = $i < 3 ? 0 : \ord($above[$i - 3]);
-            $byLeft = abs($up - $corner);
-            $byUp = abs($left - $corner);
-            $byCorner = abs($left + $up - 2 * $corner);
-            $nearest = $byLeft <= $byUp && $byLeft <= $byCorner ? $left : ($byUp <= $byCorner ? $up : $corner);
-            $row[$i] = \chr((\ord($row[$i]) + $nearest) & 255);
+            $row[$i] = \chr((\ord($row[$i]) + self::nearest($left, $up, $corner)) & 255);
         }
 
         return $row;

@@ -65,9 +65,7 @@ final readonly class Palette
         if ($one === null || $two === null) {
             throw Refusal::at('split', \sprintf('%s is one shade through and through, so there is nothing to part. Draw the two parts in different colours and bring the art again.', $whole->colour->hex()));
         }
-        $colours = $this->colours;
-        $colours[$colour] = $one;
-        $colours[] = $two;
+        $colours = [...array_map(static fn (PaletteColour $c): PaletteColour => $c === $whole ? $one : $c, $this->colours), $two];
 
         return new self($colours, $this->noisy, [...$this->printsAs, \count($colours) - 1], $this->flatShare);
     }

@@ -10,17 +10,16 @@ use Ektype\Core\Ink\ColourName;
 use Ektype\Core\Press\PrintOrder;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
+use Ektype\Core\Raster\SideBySide;
 
-/**
- * From the colours as the art has them to the plates as they print: base, trap, order, and what each must hold.
- *
- * @phpstan-type Draft array{role: PlateRole, lab: Lab, share: float, colour: Srgb, art: Srgb, plane: BitPlane, name: string, ink: string, overprints: bool, onBase: bool, leader: int}
- */
+/** From the colours as the art has them to the plates as they print: base, trap, order, and what each must hold. */
 final readonly class PlateMaking
 {
     /** A plate may serve as the base from this difference in lightness to the garment, L* (heuristic). */
     public const BASE_CONTRAST = 35.0;
     private const BASE_WHITE = [246, 244, 238];
+    /** Planes from this size on are worth a process of their own. */
+    private const LARGE_BYTES = 500_000;
 
     /**
      * @param list<SeparatedPlate>                               $plates
@@ -53,141 +52,184 @@ final readonly class PlateMaking
      */
     public static function of(array $planes, SpotPalette $colours, SpotRequest $request, float $heightMm, callable $tell): self
     {
-        $garment = Lab::of($request->garment);
-        $perMm = $request->dpi / 25.4;
-        $warnings = [];
+        $drafts = self::drafts($planes, $colours, $request);
+        $large = \strlen(reset($planes)->bytes) > self::LARGE_BYTES;
+        $serving = self::serving($drafts, $colours->leaderOf($request->baseFrom));
 
-        $specs = self::inOrder($planes, $colours, $request, $garment);
-        $tell('Building the base', 0.5);
-        [$base, $specs] = self::base($specs, $colours, $request, $warnings);
-
-        $tell('Spreading the traps', 0.6);
-        $spread = Trap::spread(
-            array_map(static fn (array $s): array => ['plane' => $s['plane'], 'lightness' => $s['lab']->l, 'highlight' => $s['role'] === PlateRole::Highlight, 'overprints' => $s['overprints']], $specs),
-            $request->trapMm * $perMm,
-            $request->trapMm > 0 ? Trap::OVERPRINT_MM * $perMm : 0,
-        );
-        $tell('Measuring the register budget', 0.7);
-        $names = ColourName::toldApart(array_column($specs, 'name'));
-        $pairs = [];
-        foreach ($specs as $i => $spec) {
-            $pairs[] = ['name' => $names[$i], 'alone' => $spec['plane'], 'printed' => $spread[$i]];
+        $tell('Building the base and the traps', 0.5);
+        $pieces = [static fn (): ?ChokedBase => self::base($drafts, $serving, $request)];
+        foreach (array_keys($drafts) as $i) {
+            $pieces[] = static fn (): BitPlane => Trap::one($drafts, $i, $request->trapMm / 25.4 * $request->dpi, $request->trapMm > 0 ? Trap::OVERPRINT_MM / 25.4 * $request->dpi : 0);
         }
-        $budget = RegisterBudget::of($pairs, $request->dpi);
-        unset($pairs);
-
-        if ($base !== null) {
-            $white = new Srgb(...self::BASE_WHITE);
-            array_unshift($specs, ['role' => PlateRole::Base, 'lab' => Lab::of($white), 'share' => $base->plane->count() / ($base->plane->width * $base->plane->height), 'colour' => $white, 'art' => $white, 'plane' => $base->plane, 'name' => 'Base white', 'ink' => '', 'overprints' => false, 'onBase' => false, 'leader' => -1]);
-            array_unshift($spread, $base->plane);
-            array_unshift($names, 'Base white');
-        }
-        $steps = PrintOrder::inGivenOrder(array_keys($specs), $specs, $garment);
-        $plates = [];
-        $maps = [];
-        $cm2 = $request->widthMm * $heightMm / 100;
-        foreach ($steps as $place => $step) {
-            $tell('Measuring lines and gaps', 0.75 + 0.24 * $place / \count($steps));
-            $spec = $specs[$step->plate];
-            $plane = $spread[$step->plate];
-            $pixels = $plane->width * $plane->height;
-            $plates[] = new SeparatedPlate($names[$step->plate], $spec['role'], $spec['colour'], $spec['art'], $plane, $cm2 * $plane->count() / $pixels, $cm2 * $spec['share'], $step->reason, $step->flashAfter, $step->flashReason, $spec['ink'], $spec['overprints'], StrokeWidths::of($plane, $request->dpi, $spec['role'] === PlateRole::Base ? ChokedBase::LEAST_BASE_MM : 0.0));
-            if ($spec['role'] !== PlateRole::Base) {
-                $maps[] = CoverageMap::of($plane);
+        $base = null;
+        $printed = [];
+        foreach (SideBySide::all($pieces, $large) as $made) {
+            if ($made instanceof BitPlane) {
+                $printed[] = $made;
+            } else {
+                $base = $made;
             }
         }
 
-        return new self($plates, $warnings, $budget, $base->limited ?? [], WitnessSpots::of($maps, $request->dpi));
+        $tell('Measuring the register budget', 0.7);
+        $budget = RegisterBudget::of($drafts, $printed, $request->dpi);
+        $warnings = self::warnings($drafts, $serving, $base, $request);
+        if ($base !== null && $serving !== null) {
+            // Full size where it shows, choked where another ink covers it; it goes down first.
+            $first = [$drafts[$serving]->asBase(), $printed[$serving]->or($base->plane)];
+            unset($drafts[$serving], $printed[$serving]);
+            $drafts = [$first[0], ...array_values($drafts)];
+            $printed = [$first[1], ...array_values($printed)];
+        } elseif ($base !== null && !$base->plane->isBlank()) {
+            $white = new Srgb(...self::BASE_WHITE);
+            $drafts = [new PlateDraft(PlateRole::Base, $white, $white, $base->plane, 'Base white'), ...$drafts];
+            $printed = [$base->plane, ...$printed];
+        }
+
+        return new self(
+            self::measured($drafts, $printed, $request, $request->widthMm * $heightMm / 100, $tell, $large),
+            $warnings,
+            $budget,
+            $base->limited ?? [],
+            WitnessSpots::of(self::maps($drafts, $printed, $large), $request->dpi),
+        );
+    }
+
+    /**
+     * @param list<PlateDraft>              $drafts  in print order
+     * @param list<BitPlane>                $printed of each
+     * @param callable(string, float): void $tell
+     *
+     * @return list<SeparatedPlate>
+     */
+    private static function measured(array $drafts, array $printed, SpotRequest $request, float $cm2, callable $tell, bool $large): array
+    {
+        $tell('Measuring lines and gaps', 0.8);
+        $strokes = SideBySide::all(array_map(
+            static fn (PlateDraft $draft, BitPlane $plane): \Closure => static fn (): StrokeWidths => StrokeWidths::of($plane, $request->dpi, $draft->role === PlateRole::Base ? ChokedBase::LEAST_BASE_MM : 0.0),
+            $drafts,
+            $printed,
+        ), $large);
+        $plates = [];
+        foreach (PrintOrder::inGivenOrder(array_keys($drafts), array_map(static fn (PlateDraft $d): array => $d->forOrder(), $drafts), Lab::of($request->garment)) as $i => $step) {
+            $draft = $drafts[$i];
+            $plane = $printed[$i];
+            $plates[] = new SeparatedPlate($draft->name, $draft->role, $draft->colour, $draft->art, $plane, $cm2 * $plane->count() / ($plane->width * $plane->height), $cm2 * $draft->share, $step->reason, $step->flashAfter, $step->flashReason, $draft->ink, $draft->overprints, $strokes[$i]);
+        }
+
+        return $plates;
+    }
+
+    /**
+     * @param list<PlateDraft> $drafts
+     * @param list<BitPlane>   $printed
+     *
+     * @return list<CoverageMap> of the plates that are no base
+     */
+    private static function maps(array $drafts, array $printed, bool $large): array
+    {
+        $pieces = [];
+        foreach ($drafts as $i => $draft) {
+            if ($draft->role !== PlateRole::Base) {
+                $plane = $printed[$i];
+                $pieces[] = static fn (): CoverageMap => CoverageMap::of($plane);
+            }
+        }
+
+        return SideBySide::all($pieces, $large);
     }
 
     /**
      * @param non-empty-array<int, BitPlane> $planes
      *
-     * @return non-empty-list<Draft>
+     * @return list<PlateDraft> in print order
      */
-    private static function inOrder(array $planes, SpotPalette $colours, SpotRequest $request, Lab $garment): array
+    private static function drafts(array $planes, SpotPalette $colours, SpotRequest $request): array
     {
-        $specs = [];
+        $garment = Lab::of($request->garment);
+        $drafts = [];
         foreach ($planes as $leader => $plane) {
             $colour = $colours->colour($leader);
             $lab = Lab::of($colour);
-            $share = $plane->count() / ($plane->width * $plane->height);
-            $highlight = $colours->decision($request->highlights, $leader) ?? PrintOrder::isHighlight($lab, $share, $garment);
             $ink = ($colours->inks[$leader] ?? null)->name ?? '';
-            $specs[] = [
-                'role' => $highlight ? PlateRole::Highlight : PlateRole::Colour,
-                'lab' => $lab,
-                'share' => $share,
-                'colour' => $colour,
-                'art' => $colours->palette->colours[$leader]->colour,
-                'plane' => $plane,
-                'name' => $ink !== '' ? $ink : ColourName::of($colour),
-                'ink' => $ink,
-                'overprints' => false,
-                'onBase' => $colours->decision($request->onBase, $leader) ?? PrintOrder::needsBase($lab, $garment),
-                'leader' => $leader,
-            ];
+            $highlight = $colours->decision($request->highlights, $leader) ?? PrintOrder::isHighlight($lab, $plane->count() / ($plane->width * $plane->height), $garment);
+            $drafts[] = new PlateDraft(
+                $highlight ? PlateRole::Highlight : PlateRole::Colour,
+                $colour,
+                $colours->palette->colours[$leader]->colour,
+                $plane,
+                $ink !== '' ? $ink : ColourName::of($colour),
+                $ink,
+                false,
+                $colours->decision($request->onBase, $leader) ?? PrintOrder::needsBase($lab, $garment),
+                $leader,
+            );
         }
         $ordered = [];
-        foreach (PrintOrder::of($specs, $garment) as $step) {
-            $ordered[] = $specs[$step->plate];
+        $darkest = 100.0;
+        foreach (PrintOrder::of(array_map(static fn (PlateDraft $d): array => $d->forOrder(), $drafts), $garment) as $step) {
+            $ordered[] = $drafts[$step->plate];
+            $darkest = min($darkest, $drafts[$step->plate]->lab->l);
         }
-        $darkest = array_key_first($ordered);
-        foreach ($ordered as $i => $spec) {
-            $darkest = $spec['lab']->l < $ordered[$darkest]['lab']->l ? $i : $darkest;
-        }
-        foreach ($ordered as $i => $spec) {
-            $ordered[$i]['overprints'] = $colours->decision($request->overprints, $spec['leader']) ?? ($i === $darkest && \count($ordered) > 1 && $spec['lab']->l < Trap::DARK);
+        $names = ColourName::toldApart(array_map(static fn (PlateDraft $d): string => $d->name, $ordered));
+        $several = \count($ordered) > 1 && $darkest < Trap::DARK;
+
+        return array_map(static fn (PlateDraft $d, string $name): PlateDraft => $d->called($name)->thatOverprints($colours->decision($request->overprints, $d->leader) ?? ($several && $d->lab->l === $darkest)), $ordered, $names);
+    }
+
+    /** @param list<PlateDraft> $drafts */
+    private static function serving(array $drafts, ?int $leader): ?int
+    {
+        foreach ($drafts as $i => $draft) {
+            if ($leader !== null && $draft->leader === $leader) {
+                return $i;
+            }
         }
 
-        return $ordered;
+        return null;
     }
 
     /**
-     * @param non-empty-list<Draft> $specs
-     * @param list<string>          $warnings
+     * The base under all that needs one; null where nothing does.
      *
-     * @return array{ChokedBase|null, non-empty-list<Draft>}
+     * @param list<PlateDraft> $drafts
+     * @param int|null         $serving the plate that serves as the base
      */
-    private static function base(array $specs, SpotPalette $colours, SpotRequest $request, array &$warnings): array
+    private static function base(array $drafts, ?int $serving, SpotRequest $request): ?ChokedBase
     {
-        $choke = $request->chokeMm / 25.4 * $request->dpi;
-        $from = $colours->leaderOf($request->baseFrom);
-        $serving = null;
-        foreach ($specs as $i => $spec) {
-            $serving = $from !== null && $spec['leader'] === $from ? $i : $serving;
-        }
-        if ($serving !== null) {
-            $contrast = abs($specs[$serving]['lab']->l - Lab::of($request->garment)->l);
-            if ($contrast < self::BASE_CONTRAST) {
-                $warnings[] = \sprintf('%s is only ΔL* %.0f from the garment; a plate that serves as the base wants %.0f or more. The inks over it will look dull.', $specs[$serving]['name'], $contrast, self::BASE_CONTRAST);
-            }
-        }
         $needed = null;
-        foreach ($specs as $i => $spec) {
-            if ($spec['onBase'] && $i !== $serving) {
-                $needed = $needed === null ? $spec['plane'] : $needed->or($spec['plane']);
+        foreach ($drafts as $i => $draft) {
+            if ($draft->onBase && $i !== $serving) {
+                $needed = $needed === null ? $draft->alone : $needed->or($draft->alone);
             }
         }
         if ($needed === null) {
-            return [null, $specs];
+            return null;
         }
+
+        // Where a serving plate touches what it carries, ink runs on under ink: no choke there.
+        return ChokedBase::under($serving === null ? $needed : $needed->or($drafts[$serving]->alone), $request->chokeMm / 25.4 * $request->dpi, $request->dpi);
+    }
+
+    /**
+     * @param list<PlateDraft> $drafts
+     *
+     * @return list<string>
+     */
+    private static function warnings(array $drafts, ?int $serving, ?ChokedBase $base, SpotRequest $request): array
+    {
+        $warnings = [];
         if ($serving !== null) {
-            // Full size where it shows, choked where another ink covers it; where they touch, ink runs under ink.
-            $shown = $specs[$serving]['plane'];
-            $under = ChokedBase::under($needed->or($shown), $choke, $request->dpi);
-            $specs[$serving]['plane'] = $shown->or($under->plane);
-            $specs[$serving]['role'] = PlateRole::Base;
-            $first = $specs[$serving];
-            unset($specs[$serving]);
-
-            return [null, [$first, ...array_values($specs)]];
+            $contrast = abs($drafts[$serving]->lab->l - Lab::of($request->garment)->l);
+            if ($contrast < self::BASE_CONTRAST) {
+                $warnings[] = \sprintf('%s is only ΔL* %.0f from the garment; a plate that serves as the base wants %.0f or more. The inks over it will look dull.', $drafts[$serving]->name, $contrast, self::BASE_CONTRAST);
+            }
         }
-        $base = ChokedBase::under($needed, $choke, $request->dpi);
-        if ($base->limited !== []) {
-            $warnings[] = \sprintf('At %d %s, the thinnest of %.2f mm, the whole choke of %.2f mm would leave a stroke without its base: there it is choked by a quarter of the stroke’s width at most. White may show beside it if register wanders.', \count($base->limited), \count($base->limited) === 1 ? 'place' : 'places', $base->limited[0]->widthMm, $request->chokeMm);
+        if ($base !== null && $base->limited !== []) {
+            $places = \count($base->limited);
+            $warnings[] = \sprintf('At %d %s, the thinnest of %.2f mm, the whole choke of %.2f mm would leave a stroke without its base: there it is choked by a quarter of the stroke’s width at most. White may show beside it if register wanders.', $places, $places === 1 ? 'place' : 'places', $base->limited[0]->widthMm, $request->chokeMm);
         }
 
-        return [$base->plane->isBlank() ? null : $base, $specs];
+        return $warnings;
     }
 }

@@ -6,12 +6,14 @@ namespace Ektype\Core\Separation;
 
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PlaneDistance;
+use Ektype\Core\Raster\SideBySide;
 
 /**
  * How far each pair of neighbouring plates may shift against each other before something shows between them.
  *
- * A gap opens when a point that only the second plate covers comes to lie where only the first was missing: the
- * shortest way between what only the one covers and what only the other covers, less the pixel that they touch by.
+ * A gap opens when the edge of the second plate is drawn back over what only the second was to cover. So the budget is
+ * the shortest way between the part of the art that only the one plate prints and the part that only the other prints,
+ * less the pixel by which they touch.
  */
 final class RegisterBudget
 {
@@ -19,23 +21,30 @@ final class RegisterBudget
     public const MOST_MM = 0.6;
 
     /**
-     * @param list<array{name: string, alone: BitPlane, printed: BitPlane}> $plates the colour plates in print order: as the art has them, and as they print with their trap
+     * @param list<PlateDraft> $plates  the colour plates as the art has them
+     * @param list<BitPlane>   $printed each as it prints, with its trap
      *
      * @return list<array{one: string, two: string, mm: float}> neighbours only, tightest first
      */
-    public static function of(array $plates, float $dpi): array
+    public static function of(array $plates, array $printed, float $dpi): array
     {
-        $pairs = [];
         $most = self::MOST_MM / 25.4 * $dpi;
+        $pieces = [];
         foreach ($plates as $i => $one) {
-            foreach (\array_slice($plates, $i + 1) as $two) {
-                if (!self::touch($one['alone'], $two['alone'])) {
-                    continue;
-                }
-                $way = PlaneDistance::between($one['printed']->without($two['printed']), $two['printed']->without($one['printed']), $most);
-                $pairs[] = ['one' => $one['name'], 'two' => $two['name'], 'mm' => round(max(0.0, min($way, $most) - 1) * 25.4 / $dpi, 3)];
+            for ($j = $i + 1; $j < \count($plates); ++$j) {
+                $two = $plates[$j];
+                $pieces[] = static function () use ($one, $two, $i, $j, $printed, $most, $dpi): ?array {
+                    if (!self::touch($one->alone, $two->alone)) {
+                        return null;
+                    }
+                    $way = PlaneDistance::between($one->alone->without($printed[$j]), $two->alone->without($printed[$i]), $most);
+
+                    return ['one' => $one->name, 'two' => $two->name, 'mm' => round(max(0.0, min($way, $most) - 1) * 25.4 / $dpi, 3)];
+                };
             }
         }
+        $large = $plates !== [] && \strlen($plates[0]->alone->bytes) > 500_000;
+        $pairs = array_values(array_filter(SideBySide::all($pieces, $large), static fn (?array $pair): bool => $pair !== null));
         usort($pairs, static fn (array $a, array $b): int => $a['mm'] <=> $b['mm']);
 
         return $pairs;

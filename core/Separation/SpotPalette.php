@@ -52,13 +52,30 @@ final class SpotPalette
         return $self;
     }
 
+    /**
+     * Plates that were drawn by hand, each with its ink.
+     *
+     * @param non-empty-list<GivenInk> $inks
+     */
+    public static function drawn(array $inks): self
+    {
+        $self = new self(new Palette(array_map(static fn (GivenInk $ink): PaletteColour => new PaletteColour($ink->colour, 1 / \count($inks)), $inks), false), []);
+        $self->inks = $inks;
+
+        return $self;
+    }
+
     /** @return list<int> the colours that get a plate */
     public function printing(): array
     {
         return array_values(array_diff($this->palette->leaders(), array_keys($this->open)));
     }
 
-    /** Whether something was decided for a colour, or for any that prints with it. @param array<string, bool> $decisions */
+    /**
+     * What was decided for a colour, or for any that prints with it.
+     *
+     * @param array<string, bool> $decisions
+     */
     public function decision(array $decisions, int $leader): ?bool
     {
         foreach ($decisions as $hex => $decision) {

@@ -74,6 +74,23 @@ final class SpotSeparation
         );
     }
 
+    /**
+     * Plates drawn by hand, taken as they are: only the base is added, the order set and everything measured.
+     *
+     * @param non-empty-list<array{GivenInk, BitPlane}> $drawn
+     * @param (callable(string, float): void)|null      $progress
+     */
+    public static function ofDrawn(array $drawn, SpotRequest $request, ?callable $progress = null): SpotResult
+    {
+        $colours = SpotPalette::drawn(array_column($drawn, 0));
+        $planes = array_column($drawn, 1);
+        $heightMm = $request->widthMm * $planes[0]->height / $planes[0]->width;
+        $made = PlateMaking::of($planes, $colours, $request, $heightMm, $progress ?? static function (string $step, float $share): void {});
+        $inked = array_sum(array_map(static fn (BitPlane $p): float => $p->count() / ($p->width * $p->height), $planes));
+
+        return new SpotResult($request->widthMm, $heightMm, $request->dpi, $request->dpi, $made->plates, self::described($colours), [], true, $made->warnings, ArtKind::of($colours->palette, \count($planes), $inked, $made->finestLineMm()), $made->budget, $made->thinBase, $made->witnesses);
+    }
+
     /** @return array{int, int} film pixels */
     private static function filmSize(ArtRaster $art, SpotRequest $request): array
     {

@@ -77,6 +77,8 @@ final readonly class StrokeWidths
     /**
      * @param list<list<int>>                              $lines starts and ends of runs, line by line
      * @param array<int, list<array{float, float, float}>> $found
+     *
+     * @param-out array<int, list<array{float, float, float}>> $found
      */
     private static function measure(array $lines, int $step, float $dpi, bool $down, array &$found): void
     {
@@ -133,7 +135,7 @@ final readonly class StrokeWidths
                 $middle = ($a + $b) / 2;
                 $across = $i * $step + 0.5;
                 [$x, $y] = $down ? [$across, $middle] : [$middle, $across];
-                $found[((int) ($y / $cell) << 16) | (int) ($x / $cell)][] = [$width, $x, $y];
+                $found[((int) ($y / $cell) << 16) | (int) ($x / $cell)][] = [$width, (float) $x, (float) $y];
             }
         }
     }

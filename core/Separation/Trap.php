@@ -25,45 +25,38 @@ final class Trap
     public const DARK = 40.0;
 
     /**
-     * @param list<array{plane: BitPlane, lightness: float, highlight: bool, overprints: bool}> $plates in print order, none over another
-     * @param float                                                                              $trap      in pixels
-     * @param float                                                                              $overprint in pixels
+     * One of the plates, spread under those that lie over it.
      *
-     * @return list<BitPlane> the planes, spread
+     * @param list<PlateDraft> $plates    in print order, none over another
+     * @param float            $trap      in pixels
+     * @param float            $overprint in pixels
      */
-    public static function spread(array $plates, float $trap, float $overprint): array
+    public static function one(array $plates, int $i, float $trap, float $overprint): BitPlane
     {
-        $spread = [];
-        foreach ($plates as $i => $plate) {
-            $plane = $plate['plane'];
-            foreach ([[false, $trap], [true, max($trap, $overprint)]] as [$overprinting, $reach]) {
-                $room = null;
-                foreach ($plates as $j => $other) {
-                    if ($i !== $j && $other['overprints'] === $overprinting && self::liesUnder($plate, $i, $other, $j)) {
-                        $room = $room === null ? $other['plane'] : $room->or($other['plane']);
-                    }
-                }
-                if ($room !== null && $reach >= 1) {
-                    $plane = $plane->or(Spread::by($plate['plane'], $reach)->and($room));
+        $plate = $plates[$i];
+        $plane = $plate->alone;
+        foreach ([[false, $trap], [true, max($trap, $overprint)]] as [$overprinting, $reach]) {
+            $room = null;
+            foreach ($plates as $j => $other) {
+                if ($i !== $j && $other->overprints === $overprinting && self::liesUnder($plate, $i, $other, $j)) {
+                    $room = $room === null ? $other->alone : $room->or($other->alone);
                 }
             }
-            $spread[] = $plane;
+            if ($room !== null && $reach >= 1) {
+                $plane = $plane->or(Spread::by($plate->alone, $reach)->and($room));
+            }
         }
 
-        return $spread;
+        return $plane;
     }
 
-    /**
-     * @param array{plane: BitPlane, lightness: float, highlight: bool, overprints: bool} $one
-     * @param array{plane: BitPlane, lightness: float, highlight: bool, overprints: bool} $two
-     */
-    private static function liesUnder(array $one, int $placeOfOne, array $two, int $placeOfTwo): bool
+    private static function liesUnder(PlateDraft $one, int $placeOfOne, PlateDraft $two, int $placeOfTwo): bool
     {
         return match (true) {
-            $one['highlight'] !== $two['highlight'] => $two['highlight'],
-            $one['overprints'] !== $two['overprints'] => $two['overprints'],
-            abs($one['lightness'] - $two['lightness']) < 1.0 => $placeOfOne < $placeOfTwo,
-            default => $one['lightness'] > $two['lightness'],
+            $one->role !== $two->role => $two->role === PlateRole::Highlight,
+            $one->overprints !== $two->overprints => $two->overprints,
+            abs($one->lab->l - $two->lab->l) < 1.0 => $placeOfOne < $placeOfTwo,
+            default => $one->lab->l > $two->lab->l,
         };
     }
 }

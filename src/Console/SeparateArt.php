@@ -8,12 +8,15 @@ use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\FilmSetWriter;
 use Ektype\App\Work\ShopFiles;
 use Ektype\Core\Colour\Srgb;
+use Ektype\App\Work\InkPalette;
 use Ektype\Core\Film\FilmPlate;
+use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotResult;
 use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Separation\ThinPlace;
 use Ektype\Core\Unit\Given;
 use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -26,6 +29,9 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('art:separate', 'Takes a picture and a garment to a set of films')]
 final class SeparateArt extends Command
 {
+    /** So many thin places of a plate are listed, thinnest first. */
+    private const LISTED = 60;
+
     public function __construct(private readonly ArtOnGarment $art, private readonly FilmSetWriter $writer)
     {
         parent::__construct();
@@ -39,6 +45,11 @@ final class SeparateArt extends Command
             ->addOption('inks', null, InputOption::VALUE_REQUIRED, 'How many inks at the most; without it, every colour found')
             ->addOption('dpi', null, InputOption::VALUE_REQUIRED, 'Film resolution', '600')
             ->addOption('choke-mm', null, InputOption::VALUE_REQUIRED, 'Choke of the base, mm', '0.25')
+            ->addOption('trap-mm', null, InputOption::VALUE_REQUIRED, 'How far a lighter plate spreads under a darker neighbour, mm; 0 lets plates butt', '0')
+            ->addOption('palette', null, InputOption::VALUE_REQUIRED, 'The only inks there are: a JSON file {"inks": [{"name", "hex"}]} or a GIMP palette')
+            ->addOption('formats', null, InputOption::VALUE_REQUIRED, 'pdf, png, tiff, svg', 'pdf,png')
+            ->addOption('media', null, InputOption::VALUE_REQUIRED, 'Film as width of the roll, or sheet as WIDTHxLENGTH, mm; lays the set out on it')
+            ->addOption('step-wedge', null, InputOption::VALUE_NONE, 'Print a step wedge below the art')
             ->addOption('print-ground', null, InputOption::VALUE_NONE, 'Print a paper-white ground too, instead of leaving it open')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Folder for the films');
     }
@@ -54,7 +65,13 @@ final class SeparateArt extends Command
                 $options->number('dpi', 100, 2880, 'dpi'),
                 $options->number('choke-mm', 0, 3, 'mm'),
                 printGround: $options->flag('print-ground'),
+                trapMm: $options->number('trap-mm', 0, 2, 'mm'),
+                palette: $options->has('palette') ? InkPalette::read(self::word($input->getOption('palette'))) : [],
             );
+            $formats = FilmSetWriter::formats(self::word($input->getOption('formats')));
+            $printer = new FilmPrinter(dpi: $request->dpi, mediaWidthMm: 2000);
+            $nested = $input->getOption('media') !== null;
+            $printer = $nested ? FilmSetWriter::media(self::word($input->getOption('media')), $printer) : $printer;
             $out = self::word($input->getOption('out'));
             if ($out === '') {
                 throw Refusal::at('out', 'There is no folder to write the films to. Give one with --out=DIR.');
@@ -63,11 +80,11 @@ final class SeparateArt extends Command
                 throw Refusal::at('out', \sprintf('“%s” is a file, not a folder. Give another --out.', $out));
             }
             $path = self::word($input->getArgument('art'));
-            $result = SpotSeparation::of($this->art->of($path, $request->widthMm, $request->garment), $request);
+            $result = SpotSeparation::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $request);
+            $this->films($result, $request, basename($path), $out, $formats, $printer, $nested, $options->flag('step-wedge'));
         } catch (Refusal $refusal) {
             return JsonCommand::refuse($output, $refusal);
         }
-        $this->films($result, $request, basename($path), $out);
         foreach ($result->warnings as $warning) {
             $output->writeln($warning, OutputInterface::OUTPUT_RAW);
         }
@@ -76,16 +93,17 @@ final class SeparateArt extends Command
         return self::SUCCESS;
     }
 
-    private function films(SpotResult $result, SpotRequest $request, string $artName, string $out): void
+    /** @param list<string> $formats */
+    private function films(SpotResult $result, SpotRequest $request, string $artName, string $out, array $formats, FilmPrinter $printer, bool $nested, bool $wedge): void
     {
         $count = \count($result->plates);
-        $sheet = new FilmSheet($result->plates[0]->plane->width, $result->plates[0]->plane->height, $result->dpi, $count);
+        $sheet = new FilmSheet($result->plates[0]->plane->width, $result->plates[0]->plane->height, $result->dpi, $count, $printer->feedMarginMm, $wedge);
         $films = [];
         $plates = [];
         foreach ($result->plates as $i => $plate) {
-            $label = \sprintf('%s   plate %d of %d   %s   on %s   this way up', $artName, $i + 1, $count, $plate->name, $request->garment->hex());
+            $label = \sprintf('%s   plate %d of %d   %s   on %s   no halftone   this way up, ink side up', $artName, $i + 1, $count, $plate->name, $request->garment->hex());
             $films[] = new FilmPlate($plate->name, $plate->plane, $label);
-            $plates[] = self::described($plate, $i);
+            $plates[] = self::described($plate, $i, $formats);
         }
         $manifest = [
             'art' => $artName,
@@ -94,16 +112,23 @@ final class SeparateArt extends Command
             'size_mm' => [round($result->widthMm, 4), round($result->heightMm, 4)],
             'garment' => $request->garment->hex(),
             'art_ppi' => round($result->ppi, 1),
-            ...FilmSetWriter::sheet($sheet),
+            'choke_mm' => $request->chokeMm,
+            'trap_mm' => $request->trapMm,
+            ...FilmSetWriter::sheet($sheet, $printer),
             'plates' => $plates,
             'palette' => $result->palette,
             'strays' => $result->strays,
             'ground_left_open' => $result->groundLeftOpen,
+            'art_kind' => ['kind' => $result->kind->kind, 'method' => $result->kind->method, 'why' => $result->kind->why],
+            'register_budget' => ['mm' => $result->budgetMm, 'pairs' => $result->budget],
+            'thin_base' => array_map(self::place(...), $result->thinBase),
+            'witness_spots' => $result->witnesses,
             'warnings' => $result->warnings,
         ];
+        $printer->mustTake($sheet);
         // All is written beside the wish first: a run that breaks off leaves no half set under its name.
         $aside = rtrim($out, '/').'.part-'.getmypid();
-        $names = $this->writer->write(ShopFiles::in($aside), '', $artName, $sheet, $films, $manifest);
+        $names = $this->writer->write(ShopFiles::in($aside), '', $artName, $sheet, $films, $manifest, $formats, $printer, $nested);
         if (!is_dir($out)) {
             mkdir($out, 0o777, true);
         }
@@ -113,8 +138,12 @@ final class SeparateArt extends Command
         rmdir($aside);
     }
 
-    /** @return array<string, mixed> */
-    private static function described(SeparatedPlate $plate, int $i): array
+    /**
+     * @param list<string> $formats
+     *
+     * @return array<string, mixed>
+     */
+    private static function described(SeparatedPlate $plate, int $i, array $formats): array
     {
         return [
             'name' => $plate->name,
@@ -122,12 +151,24 @@ final class SeparateArt extends Command
             'hex' => $plate->colour->hex(),
             'coverage_pct' => round($plate->coveragePct, 4),
             'area_cm2' => round($plate->areaCm2, 3),
-            'finest_line_mm' => $plate->finestLineMm,
-            'png' => FilmPlate::fileName($i + 1, $plate->name),
+            'art_area_cm2' => round($plate->artAreaCm2, 3),
+            'ink' => $plate->ink,
+            'overprints' => $plate->overprints,
+            'finest_line_mm' => $plate->strokes->finestLineMm(),
+            'finest_gap_mm' => $plate->strokes->finestGapMm(),
+            'thin_lines' => array_map(self::place(...), \array_slice($plate->strokes->lines, 0, self::LISTED)),
+            'thin_gaps' => array_map(self::place(...), \array_slice($plate->strokes->gaps, 0, self::LISTED)),
+            ...FilmSetWriter::filesOf($i + 1, $plate->name, $formats),
             'why_here' => $plate->orderReason,
             'flash_after' => $plate->flashAfter,
             'why_flash' => $plate->flashReason,
         ];
+    }
+
+    /** @return array{at_mm: array{float, float}, width_mm: float, length_mm: float} from the print's top left corner */
+    private static function place(ThinPlace $place): array
+    {
+        return ['at_mm' => [$place->xMm, $place->yMm], 'width_mm' => $place->widthMm, 'length_mm' => $place->lengthMm];
     }
 
     private static function word(mixed $value): string

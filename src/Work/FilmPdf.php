@@ -4,55 +4,67 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
+use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlate;
+use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Film\RegistrationMark;
 use Ektype\Core\Raster\PngFile;
 
-/** A film set as one PDF, a page a film, true to size: the plate as pixels, marks and label as vectors. */
+/**
+ * Films as PDF, true to size: the plate as pixels, marks, wedge and label as vectors. A page a film, or all of a set
+ * nested on the media. What the printer is known to stretch is taken back over the whole page.
+ */
 final class FilmPdf extends \FPDF
 {
     /** Bézier handle of a quarter circle. */
     private const QUARTER = 0.5522847498;
     private const LABEL_POINTS = 8;
+    private const POINTS_A_MM = 72 / 25.4;
 
-    public function __construct(private readonly FilmSheet $sheet, string $title)
+    private readonly float $scaleX;
+    private readonly float $scaleY;
+
+    public function __construct(private readonly FilmSheet $sheet, string $title, ?FilmPrinter $printer = null)
     {
         parent::__construct('P', 'mm', [$sheet->mm($sheet->widthPx), $sheet->mm($sheet->heightPx)]);
+        $this->scaleX = 1 / (1 + ($printer->scaleErrorXPct ?? 0) / 100);
+        $this->scaleY = 1 / (1 + ($printer->scaleErrorYPct ?? 0) / 100);
         $this->SetAutoPageBreak(false);
         $this->SetCreator('Ektype');
         $this->SetTitle($title, true);
     }
 
-    public function addFilm(FilmPlate $plate): void
+    public function addFilm(FilmPlate $plate, string $png): void
     {
-        $width = $this->sheet->mm($this->sheet->widthPx);
-        $height = $this->sheet->mm($this->sheet->heightPx);
-        $margin = $this->sheet->mm($this->sheet->marginPx);
-        $this->AddPage($width > $height ? 'L' : 'P', [$width, $height]);
-        $png = tempnam(sys_get_temp_dir(), 'ektype');
-        if ($png === false) {
-            throw new \RuntimeException('There is no room for temporary files, so the film set cannot be written. Free some disk space and write it again.');
+        $this->page($this->sheet->mm($this->sheet->widthPx), $this->sheet->mm($this->sheet->heightPx));
+        $this->film($plate, $png);
+        $this->_out('Q');
+    }
+
+    /**
+     * @param list<FilmPlate> $plates in the order of the nesting
+     * @param list<string>    $pngs   of each
+     */
+    public function addNested(FilmNesting $nesting, array $plates, array $pngs): void
+    {
+        $film = 0;
+        for ($page = 0; $page < $nesting->pages; ++$page) {
+            $this->page($nesting->widthMm, $nesting->pageLengthMm);
+            foreach ($nesting->places as $place) {
+                if ($place['page'] !== $page) {
+                    continue;
+                }
+                $k = self::POINTS_A_MM;
+                $this->_out($place['turned']
+                    ? \sprintf('q 0 1 -1 0 %.5F %.5F cm', ($place['x_mm'] + $nesting->pageLengthMm) * $k, ($nesting->pageLengthMm - $place['y_mm'] - $this->sheet->mm($this->sheet->widthPx)) * $k)
+                    : \sprintf('q 1 0 0 1 %.5F %.5F cm', $place['x_mm'] * $k, -$place['y_mm'] * $k));
+                $this->film($plates[$film], $pngs[$film]);
+                $this->_out('Q');
+                ++$film;
+            }
+            $this->_out('Q');
         }
-        try {
-            file_put_contents($png, PngFile::ofPlane($plate->plane, $this->sheet->dpi));
-            $this->Image($png, $margin, $margin, $this->sheet->mm($plate->plane->width), $this->sheet->mm($plate->plane->height), 'PNG');
-        } finally {
-            unlink($png);
-        }
-        $this->SetDrawColor(0);
-        $this->SetLineWidth(RegistrationMark::HAIRLINE_MM);
-        $arm = RegistrationMark::ARM_MM;
-        foreach ($this->sheet->marks() as $mark) {
-            [$x, $y] = $this->sheet->onFilm($mark->xMm, $mark->yMm);
-            $this->Line($x - $arm, $y, $x + $arm, $y);
-            $this->Line($x, $y - $arm, $x, $y + $arm);
-            $this->ring($x, $y, RegistrationMark::RING_RADIUS_MM);
-        }
-        $this->Line(3, $height / 2, 9, $height / 2);
-        $this->Line($width - 9, $height / 2, $width - 3, $height / 2);
-        $this->SetFont('Helvetica', '', self::LABEL_POINTS);
-        $this->Text($margin, $height - 5, (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $plate->label));
     }
 
     public function bytes(): string
@@ -62,11 +74,53 @@ final class FilmPdf extends \FPDF
         return \is_string($pdf) ? $pdf : throw new \UnexpectedValueException('The PDF could not be put together.');
     }
 
+    /** A page as large as the printer must be told; on it all is drawn in true millimetres. */
+    private function page(float $width, float $height): void
+    {
+        $size = [$width * $this->scaleX, $height * $this->scaleY];
+        $this->AddPage($size[0] > $size[1] ? 'L' : 'P', $size);
+        $this->_out(\sprintf('q %.7F 0 0 %.7F 0 0 cm', $this->scaleX, $this->scaleY));
+        $this->h = $height;
+    }
+
+    private function film(FilmPlate $plate, string $png): void
+    {
+        $sheet = $this->sheet;
+        $width = $sheet->mm($sheet->widthPx);
+        $height = $sheet->mm($sheet->heightPx);
+        $this->Image($png, $sheet->mm($sheet->marginPx), $sheet->mm($sheet->feedMarginPx), $sheet->mm($plate->plane->width), $sheet->mm($plate->plane->height), 'PNG');
+        $this->SetDrawColor(0);
+        $this->SetFillColor(0);
+        $this->SetLineWidth(RegistrationMark::HAIRLINE_MM);
+        $arm = RegistrationMark::ARM_MM;
+        foreach ($sheet->marks() as $mark) {
+            [$x, $y] = $sheet->onFilm($mark->xMm, $mark->yMm);
+            $this->Line($x - $arm, $y, $x + $arm, $y);
+            $this->Line($x, $y - $arm, $x, $y + $arm);
+            $this->ring($x, $y, RegistrationMark::RING_RADIUS_MM);
+        }
+        $this->Line(3, $height / 2, 9, $height / 2);
+        $this->Line($width - 9, $height / 2, $width - 3, $height / 2);
+        foreach ($sheet->wedge() as [$x, $y, $wide, $high]) {
+            $this->Rect($x, $y, $wide, $high, 'F');
+        }
+        $label = (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $plate->label);
+        $this->SetFont('Helvetica', '', self::LABEL_POINTS);
+        $room = $width - 2 * $sheet->mm($sheet->marginPx);
+        $long = self::millimetres($this->GetStringWidth($label));
+        $this->SetFontSize($long > $room ? max(4.0, self::LABEL_POINTS * $room / $long) : self::LABEL_POINTS);
+        $this->Text($sheet->mm($sheet->marginPx), $height - 5, $label);
+    }
+
+    private static function millimetres(mixed $told): float
+    {
+        return \is_float($told) || \is_int($told) ? (float) $told : 0.0;
+    }
+
     private function ring(float $x, float $y, float $radius): void
     {
-        // The page's own measures: points a millimetre, height in millimetres.
-        $k = 72 / 25.4;
-        $h = $this->sheet->mm($this->sheet->heightPx);
+        $k = self::POINTS_A_MM;
+        $h = self::millimetres($this->h);
         $point = static fn (float $px, float $py): string => \sprintf('%.4F %.4F', $px * $k, ($h - $py) * $k);
         $handle = $radius * self::QUARTER;
         $this->_out($point($x + $radius, $y).' m');

@@ -4,43 +4,135 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
+use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlane;
 use Ektype\Core\Film\FilmPlate;
+use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PngFile;
+use Ektype\Core\Raster\Rescaled;
+use Ektype\Core\Raster\TiffFile;
+use Ektype\Core\Unit\Given;
+use Ektype\Core\Unit\Refusal;
+use Symfony\Component\Process\Process;
 
-/** Writes a film set: a PNG a plate, one PDF of all, and the manifest beside them. */
+/** Writes a film set in the formats asked for, and the manifest beside them. */
 final class FilmSetWriter
 {
+    public const FORMATS = ['pdf', 'png', 'tiff', 'svg'];
+    private const PACKING_SECONDS = 120;
+
+    /**
+     * @return list<string>
+     *
+     * @throws Refusal where a format is not known
+     */
+    public static function formats(string $list): array
+    {
+        $formats = array_values(array_unique(array_filter(array_map(trim(...), explode(',', strtolower($list))), static fn (string $f): bool => $f !== '')));
+        foreach ($formats as $format) {
+            if (!\in_array($format, self::FORMATS, true)) {
+                throw Refusal::at('formats', \sprintf('Films are not written as “%s”. Choose from %s.', mb_strimwidth($format, 0, 20, '…'), implode(', ', self::FORMATS)));
+            }
+        }
+
+        return $formats === [] ? throw Refusal::at('formats', 'No format is named, so no film would be written. Choose from '.implode(', ', self::FORMATS).'.') : $formats;
+    }
+
+    /**
+     * A roll as its width, a sheet as width × length, in mm.
+     *
+     * @throws Refusal where it is neither
+     */
+    public static function media(string $media, FilmPrinter $printer): FilmPrinter
+    {
+        if (preg_match('/^\s*(\d+(?:\.\d+)?)\s*(?:[x×]\s*(\d+(?:\.\d+)?))?\s*$/u', $media, $parts) !== 1) {
+            throw Refusal::at('media', \sprintf('“%s” is no media. Give the width of the roll, such as 610, or a sheet, such as 420x594, in mm.', mb_strimwidth($media, 0, 30, '…')));
+        }
+        $size = Given::of(['media' => (float) $parts[1], 'length' => (float) ($parts[2] ?? 0)]);
+
+        return new FilmPrinter('the media', $printer->dpi, $size->number('media', 50, 3000, 'mm'), isset($parts[2]) ? $size->number('length', 50, 5000, 'mm') : null, $printer->feedMarginMm, $printer->density, $printer->scaleErrorXPct, $printer->scaleErrorYPct);
+    }
+
     /**
      * @param list<FilmPlate>              $plates   in print order
-     * @param array<string, mixed>         $manifest gains a “png” for each plate
+     * @param array<string, mixed>         $manifest gains the files of each plate
+     * @param list<string>                 $formats
+     * @param bool                         $nested   whether the set is also laid out on the media as one PDF
      * @param (callable(float): void)|null $progress
      *
      * @return list<string> file names within the folder, the manifest last
      */
-    public function write(ShopFiles $files, string $folder, string $title, FilmSheet $sheet, array $plates, array $manifest, ?callable $progress = null): array
+    public function write(ShopFiles $files, string $folder, string $title, FilmSheet $sheet, array $plates, array $manifest, array $formats, FilmPrinter $printer, bool $nested = false, ?callable $progress = null): array
     {
+        $nesting = FilmNesting::of($printer, $sheet, \count($plates));
         $in = $folder === '' ? '' : $folder.'/';
-        $pdf = new FilmPdf($sheet, $title);
+        $pdf = \in_array('pdf', $formats, true) ? new FilmPdf($sheet, $title, $printer) : null;
         $names = [];
-        foreach ($plates as $i => $plate) {
-            $name = FilmPlate::fileName($i + 1, $plate->name);
-            $files->put($in.$name, PngFile::ofPlane(FilmPlane::of($sheet, $plate->plane, $plate->label), $sheet->dpi));
-            $pdf->addFilm($plate);
-            $names[] = $name;
-            if ($progress !== null) {
-                $progress(($i + 1) / \count($plates));
+        $pngs = [];
+        try {
+            foreach ($plates as $i => $plate) {
+                $png = PngFile::ofPlane($plate->plane, $sheet->dpi);
+                $pngs[] = self::aside($png);
+                $pdf?->addFilm($plate, $pngs[$i]);
+                $plain = substr(FilmPlate::fileName($i + 1, $plate->name), 0, -4);
+                $raster = array_intersect($formats, ['png', 'tiff']) === [] ? null : self::corrected(FilmPlane::of($sheet, $plate->plane, $plate->label), $printer);
+                if ($raster !== null && \in_array('png', $formats, true)) {
+                    $files->put($in.$plain.'.png', PngFile::ofPlane($raster, $sheet->dpi));
+                    $names[] = $plain.'.png';
+                }
+                if ($raster !== null && \in_array('tiff', $formats, true)) {
+                    $files->put($in.$plain.'.tif', self::packed($raster, $sheet->dpi));
+                    $names[] = $plain.'.tif';
+                }
+                if (\in_array('svg', $formats, true)) {
+                    $files->put($in.$plain.'.svg', FilmSvg::of($sheet, $plate, $png, $printer));
+                    $names[] = $plain.'.svg';
+                }
+                if ($progress !== null) {
+                    $progress(($i + 1) / \count($plates));
+                }
             }
+            if ($pdf !== null) {
+                $files->put($in.'films.pdf', $pdf->bytes());
+                $names[] = 'films.pdf';
+            }
+            if ($nested) {
+                $layout = new FilmPdf($sheet, $title.', nested', $printer);
+                $layout->addNested($nesting, $plates, $pngs);
+                $files->put($in.'nested.pdf', $layout->bytes());
+                $names[] = 'nested.pdf';
+            }
+        } finally {
+            array_map(unlink(...), $pngs);
         }
-        $files->put($in.'films.pdf', $pdf->bytes());
+        $manifest['media'] = ['width_mm' => $nesting->widthMm, 'sheet_length_mm' => $printer->sheetLengthMm, 'used_mm' => round($nesting->lengthMm, 1), 'places' => $nesting->places];
         $files->put($in.'manifest.json', json_encode($manifest, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR)."\n");
 
-        return [...$names, 'films.pdf', 'manifest.json'];
+        return [...$names, 'manifest.json'];
     }
 
-    /** @return array<string, mixed> the part of a manifest that the sheet gives */
-    public static function sheet(FilmSheet $sheet): array
+    /**
+     * @param list<string> $formats
+     *
+     * @return array<string, string> the files of one plate, as the manifest names them
+     */
+    public static function filesOf(int $number, string $name, array $formats): array
+    {
+        $plain = substr(FilmPlate::fileName($number, $name), 0, -4);
+        $files = [];
+        foreach (['png' => 'png', 'tiff' => 'tif', 'svg' => 'svg'] as $format => $ending) {
+            if (\in_array($format, $formats, true)) {
+                $files[$format] = $plain.'.'.$ending;
+            }
+        }
+
+        return $files;
+    }
+
+    /** @return array<string, mixed> the part of a manifest that the sheet and its printer give */
+    public static function sheet(FilmSheet $sheet, FilmPrinter $printer): array
     {
         $marks = [];
         foreach ($sheet->marks() as $mark) {
@@ -52,6 +144,38 @@ final class FilmSetWriter
             'film_mm' => [round($sheet->mm($sheet->widthPx), 4), round($sheet->mm($sheet->heightPx), 4)],
             'dpi' => $sheet->dpi,
             'marks' => $marks,
+            'step_wedge' => $sheet->stepWedge,
+            'film_printer' => ['name' => $printer->name, 'density' => $printer->density, 'scale_error_pct' => [$printer->scaleErrorXPct, $printer->scaleErrorYPct]],
         ];
+    }
+
+    /** What the printer stretches is taken back before it prints. */
+    private static function corrected(BitPlane $film, FilmPrinter $printer): BitPlane
+    {
+        return Rescaled::to($film, (int) round($film->width / (1 + $printer->scaleErrorXPct / 100)), (int) round($film->height / (1 + $printer->scaleErrorYPct / 100)));
+    }
+
+    private static function aside(string $png): string
+    {
+        $path = tempnam(sys_get_temp_dir(), 'ektype');
+        if ($path === false || file_put_contents($path, $png) === false) {
+            throw new \RuntimeException('There is no room for temporary files, so the film set cannot be written. Free some disk space and write it again.');
+        }
+
+        return $path;
+    }
+
+    /** TIFF Group 4, packed by the tool from Debian. */
+    private static function packed(BitPlane $film, float $dpi): string
+    {
+        $plain = self::aside(TiffFile::ofPlane($film, $dpi));
+        try {
+            (new Process(['tiffcp', '-c', 'g4', '-r', (string) $film->height, $plain, $plain.'.g4'], timeout: self::PACKING_SECONDS))->mustRun();
+
+            return (string) file_get_contents($plain.'.g4');
+        } finally {
+            unlink($plain);
+            is_file($plain.'.g4') && unlink($plain.'.g4');
+        }
     }
 }

@@ -51,7 +51,9 @@ final class SvgDrawing
 
             return new ArtRaster($width, $height, implode('', $rows), $seeThrough, unsmoothed: true);
         } finally {
-            array_map(unlink(...), glob($folder.'/*') ?: []);
+            foreach (['style.css', 'band.svg', 'band.png', 'glance.png'] as $file) {
+                @unlink($folder.'/'.$file);
+            }
             rmdir($folder);
         }
     }

@@ -6,8 +6,11 @@ namespace Ektype\App\Work;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Unit\Refusal;
 
@@ -18,6 +21,7 @@ final readonly class WriteFilms
         private EntityManagerInterface $entities,
         private FilmSetWriter $writer,
         private ShopFiles $files,
+        private LightTable $table,
         private string $shopData,
     ) {
     }
@@ -36,7 +40,7 @@ final readonly class WriteFilms
             $plane = PlaneFile::read($this->files->read(\sprintf('%s/%d.plane', $job->separationPath, $plate->drawing)));
             $mesh = $plate->frame?->mesh();
             $films[] = new FilmPlate($plate->name, $plane, \sprintf(
-                '%s   plate %d of %d   %s   %son %s   %s   this way up',
+                '%s   plate %d of %d   %s   %sno halftone   on %s   %s   this way up, ink side up',
                 $job->name,
                 $i + 1,
                 \count($plates),
@@ -51,26 +55,53 @@ final readonly class WriteFilms
                 'hex' => $plate->hex,
                 'coverage_pct' => round($plate->coveragePct, 4),
                 'area_cm2' => round($plate->areaCm2, 3),
+                'art_area_cm2' => round($plate->artAreaCm2, 3),
+                'ink' => $plate->ink->name ?? '',
+                'overprints' => $plate->overprints,
                 'finest_line_mm' => $plate->finestLineMm,
-                'png' => FilmPlate::fileName($i + 1, $plate->name),
+                'finest_gap_mm' => $plate->finestGapMm,
+                ...FilmSetWriter::filesOf($i + 1, $plate->name, $job->filmFormats),
             ];
         }
-        $sheet = new FilmSheet($films[0]->plane->width, $films[0]->plane->height, 600, \count($films));
+        $printer = $job->filmProfile();
+        $sheet = new FilmSheet($films[0]->plane->width, $films[0]->plane->height, $printer->dpi, \count($films), $printer->feedMarginMm, $job->stepWedge);
+        $found = $job->separation ?? [];
         $manifest = [
             'job' => $job->name,
             'art' => $job->artName,
             'width_mm' => round($job->widthMm, 4),
             'height_mm' => round($job->heightMm(), 4),
             'garment' => $job->garmentHex,
-            ...FilmSetWriter::sheet($sheet),
+            'choke_mm' => $job->chokeMm,
+            'trap_mm' => $found['trap_mm'] ?? 0.0,
+            ...FilmSetWriter::sheet($sheet, $printer),
             'plates' => $described,
+            'register_budget' => ['mm' => $found['budget_mm'] ?? null, 'pairs' => $found['budget'] ?? []],
+            'witness_spots' => $found['witnesses'] ?? [],
         ];
         $folder = \sprintf('jobs/%d/films-%d', $job->idOrFail(), $taskId);
-        $names = $this->writer->write($this->files, $folder, $job->name, $sheet, $films, $manifest, static fn (float $share) => $progress->tell('Writing the films', 0.1 + 0.85 * $share));
+        $names = $this->writer->write($this->files, $folder, $job->name, $sheet, $films, $manifest, $job->filmFormats, $printer, true, static fn (float $share) => $progress->tell('Writing the films', 0.1 + 0.5 * $share));
+        $kept = [];
+        $check = $this->table->folder(
+            $this->shopData.'/files/'.$folder,
+            static fn (float $share) => $progress->tell('Reading them back on the light table', 0.6 + 0.35 * $share),
+            function (string $file, int $page, BitPlane $read) use ($folder, $plates, $job, &$kept): void {
+                // What the light table shows is what was read from the files, one film a plate.
+                foreach ($plates as $i => $plate) {
+                    if (!isset($kept[$i]) && ($file === 'films.pdf' ? $page === $i + 1 : \in_array($file, FilmSetWriter::filesOf($i + 1, $plate->name, $job->filmFormats), true))) {
+                        $kept[$i] = true;
+                        $this->files->put(\sprintf('%s/read-%d.plane', $folder, $i), PlaneFile::of($read));
+                        $this->files->put(\sprintf('%s/read-%d.cover', $folder, $i), CoverageFile::of(CoverageMap::of($read)));
+                    }
+                }
+            },
+        );
         $progress->tell('Packing the set', 0.96);
         $this->pack($folder, $names);
         $job->filmsPath = $folder;
         $job->filmsKey = $key;
+        $laid = FilmNesting::of($printer, $sheet, \count($films));
+        $job->filmCheck = ['in_register' => $check->inRegister, 'worst_mm' => $check->worstMm, 'says' => $check->says, 'films' => $check->films, 'media' => ['width_mm' => $laid->widthMm, 'page_length_mm' => $laid->pageLengthMm, 'used_mm' => $laid->lengthMm, 'pages' => $laid->pages, 'places' => $laid->places], 'film_mm' => [$sheet->mm($sheet->widthPx), $sheet->mm($sheet->heightPx)], 'margin_mm' => [$sheet->mm($sheet->marginPx), $sheet->mm($sheet->feedMarginPx)]];
         $this->entities->flush();
     }
 

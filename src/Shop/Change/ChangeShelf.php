@@ -6,6 +6,7 @@ namespace Ektype\App\Shop\Change;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
@@ -18,8 +19,8 @@ use Ektype\Core\Unit\Refusal;
 final readonly class ChangeShelf
 {
     /** Plain fields of a job and of a plate that a change can touch. */
-    private const JOB = ['name', 'customer', 'substrate', 'garment', 'garmentName', 'garmentHex', 'quantity', 'place', 'dueOn', 'widthMm', 'chokeMm', 'inks', 'printGround', 'merges', 'leftOpen', 'separationPath', 'separation', 'separationKey', 'filmsPath', 'filmsKey', 'toleranceMm'];
-    private const PLATE = ['position', 'drawing', 'name', 'role', 'hex', 'coveragePct', 'areaCm2', 'finestLineMm', 'gaugedEomUm', 'burnedSeconds', 'readings'];
+    private const JOB = ['name', 'customer', 'substrate', 'garment', 'garmentName', 'garmentHex', 'quantity', 'place', 'dueOn', 'widthMm', 'chokeMm', 'inks', 'printGround', 'merges', 'leftOpen', 'separationPath', 'separation', 'separationKey', 'filmsPath', 'filmsKey', 'toleranceMm', 'toleranceSet', 'trapMm', 'acrossMm', 'dropMm', 'framing', 'splits', 'locks', 'highlights', 'onBase', 'overprints', 'baseFrom', 'positives', 'filmFormats', 'stepWedge', 'filmCheck'];
+    private const PLATE = ['position', 'drawing', 'name', 'role', 'hex', 'coveragePct', 'areaCm2', 'artHex', 'artAreaCm2', 'overprints', 'finestLineMm', 'finestGapMm', 'thinLines', 'thinGaps', 'gaugedEomUm', 'burnedSeconds', 'readings'];
     private const KEPT_A_JOB = 100;
 
     public function __construct(private EntityManagerInterface $entities)
@@ -39,7 +40,7 @@ final readonly class ChangeShelf
             }
             $plates[] = $kept;
         }
-        $before = ['press' => $job->press?->id, 'lamp' => $job->lamp?->id, 'emulsion' => $job->emulsion?->id, 'plates' => $plates];
+        $before = ['press' => $job->press?->id, 'lamp' => $job->lamp?->id, 'emulsion' => $job->emulsion?->id, 'filmPrinter' => $job->filmPrinter?->id, 'plates' => $plates];
         foreach (self::JOB as $field) {
             $before[$field] = $ofJob->getFieldValue($job, $field);
         }
@@ -56,11 +57,15 @@ final readonly class ChangeShelf
         $before = $change->before;
         $ofJob = $this->entities->getClassMetadata(Job::class);
         foreach (self::JOB as $field) {
-            $ofJob->setFieldValue($job, $field, $before[$field] ?? null);
+            // A change kept by an older version knows fewer fields.
+            if (\array_key_exists($field, $before)) {
+                $ofJob->setFieldValue($job, $field, $before[$field]);
+            }
         }
         $job->press = $this->find(Press::class, $before['press'] ?? null);
         $job->lamp = $this->find(Lamp::class, $before['lamp'] ?? null);
         $job->emulsion = $this->find(Emulsion::class, $before['emulsion'] ?? null);
+        $job->filmPrinter = $this->find(FilmPrinter::class, $before['filmPrinter'] ?? null);
         $this->plates($job, \is_array($before['plates'] ?? null) ? $before['plates'] : []);
         $this->entities->remove($change);
         $this->entities->flush();
@@ -84,7 +89,9 @@ final readonly class ChangeShelf
             $plate = $here[$id] ?? new Plate($job, 0, 0, '', \Ektype\Core\Separation\PlateRole::Colour, '#000000');
             unset($here[$id]);
             foreach (self::PLATE as $field) {
-                $ofPlate->setFieldValue($plate, $field, $row[$field] ?? null);
+                if (\array_key_exists($field, $row)) {
+                    $ofPlate->setFieldValue($plate, $field, $row[$field]);
+                }
             }
             $plate->ink = $this->find(Ink::class, $row['ink'] ?? null);
             $plate->frame = $this->find(Frame::class, $row['frame'] ?? null);

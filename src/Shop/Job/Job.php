@@ -8,9 +8,14 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
+use Ektype\Core\Art\ArtFraming;
+use Ektype\Core\Film\FilmPrinter as Profile;
+use Ektype\Core\Separation\Trap;
+use Ektype\Core\Unit\Given;
 
 /** An order to print: its art, its garment, and its plates in print order. */
 #[ORM\Entity]
@@ -54,6 +59,64 @@ class Job
 
     #[ORM\Column]
     public float $chokeMm = 0.25;
+
+    /** How far a lighter plate spreads under a darker one, mm; null follows the press. */
+    #[ORM\Column(nullable: true)]
+    public ?float $trapMm = null;
+
+    /** From the usual place of the print on the garment: to the right as it is worn, and down, mm. */
+    #[ORM\Column(options: ['default' => 0])]
+    public float $acrossMm = 0.0;
+
+    #[ORM\Column(options: ['default' => 0])]
+    public float $dropMm = 0.0;
+
+    /** @var array<string, mixed> part, turn and mirror of the art; empty takes it as it is */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $framing = [];
+
+    /** @var list<string> hex of colours parted into their two shades */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $splits = [];
+
+    /** @var array<string, int> hex => ink of the shelf that it prints in */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $locks = [];
+
+    /** @var array<string, bool> hex => prints last as a highlight */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $highlights = [];
+
+    /** @var array<string, bool> hex => stands on the base */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $onBase = [];
+
+    /** @var array<string, bool> hex => neighbours run on under it */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $overprints = [];
+
+    /** hex of the colour whose plate serves as the base */
+    #[ORM\Column(length: 7, nullable: true)]
+    public ?string $baseFrom = null;
+
+    /** @var list<array{path: string, name: string, hex: string, inkId: int|null, marks: int, weak: list<array{x_mm: float, y_mm: float, mm2: float}>}> hand-drawn plates */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $positives = [];
+
+    #[ORM\ManyToOne]
+    #[ORM\JoinColumn(nullable: true)]
+    public ?FilmPrinter $filmPrinter = null;
+
+    /** @var list<string> */
+    #[ORM\Column(options: ['default' => '["pdf","png"]'])]
+    public array $filmFormats = ['pdf', 'png'];
+
+    #[ORM\Column(options: ['default' => false])]
+    public bool $stepWedge = false;
+
+    /** @var array<string, mixed>|null what the light table read back from the files */
+    #[ORM\Column(nullable: true)]
+    public ?array $filmCheck = null;
 
     #[ORM\Column(nullable: true)]
     public ?int $inks = null;
@@ -106,6 +169,10 @@ class Job
     #[ORM\Column]
     public float $toleranceMm = 0.15;
 
+    /** Whether the printer set the tolerance; else it is the register budget of the plates. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $toleranceSet = false;
+
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: true)]
     public ?Press $press = null;
@@ -142,7 +209,25 @@ class Job
 
     public function heightMm(): float
     {
-        return $this->widthMm * $this->artHeightPx / $this->artWidthPx;
+        [$width, $height] = $this->framing()->size($this->artWidthPx, $this->artHeightPx);
+
+        return $this->widthMm * $height / $width;
+    }
+
+    public function framing(): ArtFraming
+    {
+        return ArtFraming::given(Given::of($this->framing));
+    }
+
+    /** mm; twice the measured register sigma of the press where the printer set none. */
+    public function trap(): float
+    {
+        return $this->trapMm ?? Trap::SIGMAS * ($this->press->registerSigmaMm ?? Press::USUAL_SIGMA_MM);
+    }
+
+    public function filmProfile(): Profile
+    {
+        return $this->filmPrinter?->profile() ?? new Profile();
     }
 
     /** @return list<Plate> in print order */
@@ -157,15 +242,15 @@ class Job
     /** Tells apart everything that the plates are drawn from. */
     public function separationKey(): string
     {
-        return hash('sha256', serialize([$this->artPath, $this->widthMm, $this->garmentHex, $this->chokeMm, $this->inks, $this->printGround, $this->merges, $this->leftOpen]));
+        return hash('sha256', serialize([$this->artPath, $this->widthMm, $this->garmentHex, $this->chokeMm, $this->trap(), $this->filmProfile()->dpi, $this->framing()->toArray(), $this->inks, $this->printGround, $this->merges, $this->leftOpen, $this->splits, $this->locks, $this->highlights, $this->onBase, $this->overprints, $this->baseFrom, array_column($this->positives, 'path')]));
     }
 
     /** Tells apart everything that a film shows. */
     public function filmsKey(): string
     {
-        $plates = array_map(static fn (Plate $p): string => $p->drawing.' '.$p->name, $this->platesInOrder());
+        $plates = array_map(static fn (Plate $p): string => $p->drawing.' '.$p->name.' '.$p->frame?->mesh()->name(), $this->platesInOrder());
 
-        return hash('sha256', serialize([$this->separationPath, $this->name, $this->garmentName, $plates]));
+        return hash('sha256', serialize([$this->separationPath, $this->name, $this->garmentName, $plates, (array) $this->filmProfile(), $this->filmFormats, $this->stepWedge]));
     }
 
     public function filmsAreCurrent(): bool

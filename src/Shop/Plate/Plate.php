@@ -45,8 +45,30 @@ class Plate
     #[ORM\Column]
     public float $areaCm2;
 
+    /** The art's colour that it stands for; null for a base that is no colour of the art. */
+    #[ORM\Column(length: 7, nullable: true)]
+    public ?string $artHex = null;
+
+    /** What the art has of it, before its trap. */
+    #[ORM\Column(options: ['default' => 0])]
+    public float $artAreaCm2 = 0;
+
+    #[ORM\Column(options: ['default' => false])]
+    public bool $overprints = false;
+
     #[ORM\Column(nullable: true)]
     public ?float $finestLineMm = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $finestGapMm = null;
+
+    /** @var list<array{float, float, float, float}> thin lines, thinnest first: x, y, width, length in mm */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $thinLines = [];
+
+    /** @var list<array{float, float, float, float}> thin gaps, the same way */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $thinGaps = [];
 
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: true)]

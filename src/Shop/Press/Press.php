@@ -10,6 +10,9 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity]
 class Press
 {
+    /** Taken for a press that nobody measured, mm (heuristic). */
+    public const USUAL_SIGMA_MM = 0.1;
+
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
@@ -35,6 +38,9 @@ class Press
         /** Centre of the print from the inner edge of the frame's clamped end, mm. */
         #[ORM\Column]
         public float $centreFromEndMm,
+        /** How far its prints scatter about the set register, standard deviation, mm; null until measured. */
+        #[ORM\Column(nullable: true)]
+        public ?float $registerSigmaMm = null,
     ) {
     }
 }

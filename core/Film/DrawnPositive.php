@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Film;
+
+/**
+ * A positive drawn by hand and scanned: where its black is too weak to stop the lamp, and how its scan lies against the
+ * marks that it ought to match.
+ */
+final class DrawnPositive
+{
+    /** Black that lets through more than this share of the light between black and white is weak (heuristic). */
+    private const WEAK = 0.35;
+    /** Half light parts ink from paper. */
+    private const INK = 0.6;
+    /** Specks smaller than this matter to nobody, mm². */
+    private const LEAST_MM2 = 0.02;
+    private const CELL_MM = 4.0;
+
+    /**
+     * Places to touch up: weak spots inside ink, largest first.
+     *
+     * @param string $grey one byte a pixel, 0 black
+     *
+     * @return list<array{x_mm: float, y_mm: float, mm2: float}> from the scan's top left corner
+     */
+    public static function weakPlaces(string $grey, int $width, int $height, float $ppi): array
+    {
+        [$black, $white] = self::ends($grey);
+        $ink = $black + self::INK * ($white - $black);
+        $weak = $black + self::WEAK * ($white - $black);
+        $mm = 25.4 / $ppi;
+        $reach = max(2, (int) round(0.4 / $mm));
+        $classes = '';
+        for ($i = 0; $i < 256; ++$i) {
+            $classes .= $i <= $weak ? "\0" : ($i <= $ink ? "\1" : "\2");
+        }
+        $map = strtr($grey, implode('', array_map(\chr(...), range(0, 255))), $classes);
+        $cell = (int) ceil(self::CELL_MM / $mm);
+        $sums = [];
+        for ($y = $reach; $y < $height - $reach; ++$y) {
+            $row = $y * $width;
+            for ($x = $reach + strcspn($map, "\1\2", $row + $reach, $width - 2 * $reach); $x < $width - $reach; ++$x) {
+                if ($map[$row + $x] === "\0") {
+                    $x += strspn($map, "\0", $row + $x, $width - $x) - 1;
+                    continue;
+                }
+                if ($map[$row + $x] === "\2" && $map[$row + $x - 1] === "\2") {
+                    // Paper goes on: only its edge could be a hole.
+                    $run = strspn($map, "\2", $row + $x, $width - $x);
+                    if ($run > 2 * $reach) {
+                        $x += $run - $reach;
+                        continue;
+                    }
+                }
+                // A weak pixel lies in ink where solid ink stands on all four sides nearby.
+                if (self::solidNear($map, $row + $x, -1, $reach) && self::solidNear($map, $row + $x, 1, $reach)
+                    && self::solidNear($map, $row + $x, -$width, $reach) && self::solidNear($map, $row + $x, $width, $reach)) {
+                    $key = intdiv($y, $cell) << 16 | intdiv($x, $cell);
+                    $sum = $sums[$key] ?? [0, 0, 0];
+                    $sums[$key] = [$sum[0] + 1, $sum[1] + $x, $sum[2] + $y];
+                }
+            }
+        }
+        $places = [];
+        foreach ($sums as [$count, $x, $y]) {
+            $mm2 = $count * $mm * $mm;
+            if ($mm2 >= self::LEAST_MM2) {
+                $places[] = ['x_mm' => round($x / $count * $mm, 1), 'y_mm' => round($y / $count * $mm, 1), 'mm2' => round($mm2, 2)];
+            }
+        }
+        usort($places, static fn (array $a, array $b): int => $b['mm2'] <=> $a['mm2']);
+
+        return $places;
+    }
+
+    /** @return float the grey, 0–255, that parts ink from paper */
+    public static function threshold(string $grey): float
+    {
+        [$black, $white] = self::ends($grey);
+
+        return $black + self::INK * ($white - $black);
+    }
+
+    /**
+     * The turn, scale and shift that lay marks of a scan on the marks of the plan, by least squares: to = a·from + b as
+     * complex numbers. Marks are matched by where they lie about their common middle.
+     *
+     * @param list<array{float, float}> $from mm
+     * @param list<array{float, float}> $to   mm, as many
+     *
+     * @return array{a: array{float, float}, b: array{float, float}, floor_mm: float}|null null where they are too few or do not match
+     */
+    public static function lay(array $from, array $to): ?array
+    {
+        $count = \count($to);
+        if ($count < 2 || \count($from) !== $count) {
+            return null;
+        }
+        $middle = static fn (array $points): array => [array_sum(array_column($points, 0)) / $count, array_sum(array_column($points, 1)) / $count];
+        [$fx, $fy] = $middle($from);
+        [$tx, $ty] = $middle($to);
+        $pairs = [];
+        $used = [];
+        foreach ($to as $place) {
+            $least = \INF;
+            $best = null;
+            foreach ($from as $i => $mark) {
+                $distance = hypot($mark[0] - $fx - $place[0] + $tx, $mark[1] - $fy - $place[1] + $ty);
+                if (!isset($used[$i]) && $distance < $least) {
+                    $least = $distance;
+                    $best = $i;
+                }
+            }
+            if ($best === null) {
+                return null;
+            }
+            $used[$best] = true;
+            $pairs[] = [$from[$best][0] - $fx, $from[$best][1] - $fy, $place[0] - $tx, $place[1] - $ty];
+        }
+        $size = $re = $im = 0.0;
+        foreach ($pairs as [$u, $v, $x, $y]) {
+            $size += $u * $u + $v * $v;
+            $re += $u * $x + $v * $y;
+            $im += $u * $y - $v * $x;
+        }
+        if ($size < 1) {
+            return null;
+        }
+        $a = [$re / $size, $im / $size];
+        $floor = 0.0;
+        foreach ($pairs as [$u, $v, $x, $y]) {
+            $floor = max($floor, hypot($a[0] * $u - $a[1] * $v - $x, $a[1] * $u + $a[0] * $v - $y));
+        }
+
+        return ['a' => $a, 'b' => [$tx - $a[0] * $fx + $a[1] * $fy, $ty - $a[1] * $fx - $a[0] * $fy], 'floor_mm' => $floor];
+    }
+
+    private static function solidNear(string $map, int $at, int $step, int $reach): bool
+    {
+        for ($i = 1; $i <= $reach; ++$i) {
+            if (($map[$at + $i * $step] ?? "\2") === "\0") {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array{float, float} the greys of solid black and of clear film: the 1st and the 90th of a hundred pixels */
+    private static function ends(string $grey): array
+    {
+        $counts = count_chars($grey, 0);
+        $total = \strlen($grey);
+        $sum = 0;
+        $black = $white = 0;
+        foreach ($counts as $value => $count) {
+            $black = $sum <= 0.01 * $total ? $value : $black;
+            $white = $sum <= 0.9 * $total ? $value : $white;
+            $sum += $count;
+        }
+
+        return [(float) $black, (float) $white];
+    }
+}

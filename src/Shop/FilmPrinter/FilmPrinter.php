@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\FilmPrinter;
+
+use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Film\FilmPrinter as Profile;
+
+/** A film printer of the shop, as it was measured. */
+#[ORM\Entity]
+class FilmPrinter
+{
+    #[ORM\Id]
+    #[ORM\GeneratedValue]
+    #[ORM\Column]
+    public ?int $id = null;
+
+    public function __construct(
+        #[ORM\Column(length: 60, unique: true)]
+        public string $name,
+        #[ORM\Column]
+        public float $dpi,
+        #[ORM\Column]
+        public float $mediaWidthMm,
+        /** null on a roll */
+        #[ORM\Column(nullable: true)]
+        public ?float $sheetLengthMm,
+        #[ORM\Column]
+        public float $feedMarginMm,
+        /** of solid black; null where nobody measured it */
+        #[ORM\Column(nullable: true)]
+        public ?float $density,
+        #[ORM\Column]
+        public float $scaleErrorXPct = 0.0,
+        #[ORM\Column]
+        public float $scaleErrorYPct = 0.0,
+    ) {
+    }
+
+    public function profile(): Profile
+    {
+        return new Profile($this->name, $this->dpi, $this->mediaWidthMm, $this->sheetLengthMm, $this->feedMarginMm, $this->density, $this->scaleErrorXPct, $this->scaleErrorYPct);
+    }
+}

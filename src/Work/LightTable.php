@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Work;
+
+use Ektype\Core\Film\FilmCheck;
+use Ektype\Core\Film\MarkFinder;
+use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Unit\Given;
+use Ektype\Core\Unit\Refusal;
+
+/** Reads films back from the files that were written and lays them over each other. */
+final readonly class LightTable
+{
+    public function __construct(private FilmReader $reader)
+    {
+    }
+
+    /**
+     * Every PNG, TIFF and PDF of a folder; against the plan where a manifest lies beside them.
+     *
+     * @param (callable(float): void)|null               $progress
+     * @param (callable(string, int, BitPlane): void)|null $keep     given each film as it was read, with its file and page
+     *
+     * @throws Refusal where there is no film
+     */
+    public function folder(string $dir, ?callable $progress = null, ?callable $keep = null): FilmCheck
+    {
+        if (!is_dir($dir)) {
+            throw Refusal::at('dir', \sprintf('There is no folder “%s”. Name the folder that the films lie in.', $dir));
+        }
+        $names = array_values(array_filter((array) scandir($dir), static fn (mixed $name): bool => \is_string($name) && preg_match('/\.(png|tiff?|pdf)$/i', $name) === 1 && $name !== 'nested.pdf'));
+        if ($names === []) {
+            throw Refusal::at('dir', \sprintf('In “%s” lies no PNG, TIFF or PDF, so there are no films to check.', $dir));
+        }
+        $films = [];
+        foreach ($names as $i => $name) {
+            for ($page = 1, $pages = $this->reader->pages($dir.'/'.$name); $page <= $pages; ++$page) {
+                [$plane, $dpiX, $dpiY] = $this->reader->read($dir.'/'.$name, $page);
+                $films[] = [
+                    'file' => $pages > 1 ? \sprintf('%s, page %d', $name, $page) : $name,
+                    'wide_mm' => $plane->width * 25.4 / $dpiX,
+                    'high_mm' => $plane->height * 25.4 / $dpiY,
+                    'marks' => MarkFinder::in($plane, $dpiX, $dpiY),
+                ];
+                if ($keep !== null) {
+                    $keep($name, $page, $plane);
+                }
+            }
+            if ($progress !== null) {
+                $progress(($i + 1) / \count($names));
+            }
+        }
+
+        return FilmCheck::of($films, self::plan($dir.'/manifest.json'));
+    }
+
+    /** @return list<array{float, float}> */
+    private static function plan(string $manifest): array
+    {
+        if (!is_file($manifest)) {
+            return [];
+        }
+        try {
+            $given = Given::fromJson((string) file_get_contents($manifest));
+            // Films that a printer will stretch are written shorter by as much.
+            $scale = $given->has('film_printer') && $given->object('film_printer')->has('scale_error_pct') ? $given->object('film_printer')->pair('scale_error_pct', '%') : [0.0, 0.0];
+
+            return array_map(static function (Given $mark) use ($scale): array {
+                [$x, $y] = $mark->pair('on_film_mm');
+
+                return [$x / (1 + $scale[0] / 100), $y / (1 + $scale[1] / 100)];
+            }, $given->objects('marks', true));
+        } catch (Refusal) {
+            return [];
+        }
+    }
+}

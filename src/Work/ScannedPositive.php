@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Work;
+
+use Ektype\Core\Art\ArtFile;
+use Ektype\Core\Film\DrawnPositive;
+use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Film\MarkFinder;
+use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Unit\Refusal;
+
+/** Takes the scan of a hand-drawn plate as it is: found by its marks, turned true, brought to film resolution. */
+final class ScannedPositive
+{
+    /** The look for marks and weak black is made at about this resolution. */
+    private const LOOK_PPI = 200.0;
+    private const LEAST_PPI = 75.0;
+    /** A scan whose marks lie further apart than this from the plan was not drawn over these marks, mm. */
+    private const MOST_FLOOR_MM = 1.5;
+    private const MOST_SCALE = 0.05;
+
+    /**
+     * @return array{marks: int, weak: list<array{x_mm: float, y_mm: float, mm2: float}>, floor_mm: float}
+     *
+     * @throws Refusal where its marks are not found
+     */
+    public function look(string $path, FilmSheet $sheet): array
+    {
+        [$picture, $ppi] = $this->open($path);
+        [$place, $marks] = $this->lay($picture, $ppi, $sheet);
+        $look = clone $picture;
+        $share = min(1.0, self::LOOK_PPI / $ppi);
+        $look->resizeImage(max(1, (int) round($picture->getImageWidth() * $share)), max(1, (int) round($picture->getImageHeight() * $share)), \Imagick::FILTER_BOX, 1);
+
+        return ['marks' => $marks, 'weak' => \array_slice(DrawnPositive::weakPlaces(self::grey($look), $look->getImageWidth(), $look->getImageHeight(), $ppi * $share), 0, 60), 'floor_mm' => round($place['floor_mm'], 2)];
+    }
+
+    /** The print's part of the scan at film resolution. */
+    public function plane(string $path, FilmSheet $sheet): BitPlane
+    {
+        [$picture, $ppi] = $this->open($path);
+        [$place] = $this->lay($picture, $ppi, $sheet);
+        $threshold = DrawnPositive::threshold(self::grey($picture));
+        // From a scan pixel (u, v) to a film pixel of the print: film mm = a (pixel mm) + b, less the margins.
+        $perMm = $sheet->dpi / 25.4;
+        $scale = 25.4 / $ppi * $perMm;
+        [$re, $im] = $place['a'];
+        $picture->setImageVirtualPixelMethod(\Imagick::VIRTUALPIXELMETHOD_WHITE);
+        $picture->setImageArtifact('distort:viewport', \sprintf('%dx%d+0+0', $sheet->artWidthPx, $sheet->artHeightPx));
+        $picture->distortImage(\Imagick::DISTORTION_AFFINEPROJECTION, [$re * $scale, $im * $scale, -$im * $scale, $re * $scale, $place['b'][0] * $perMm - $sheet->marginPx, $place['b'][1] * $perMm - $sheet->feedMarginPx], false);
+        $picture->setImagePage(0, 0, 0, 0);
+        $picture->thresholdImage($threshold / 255 * \Imagick::getQuantumRange()['quantumRangeLong']);
+        $picture->setImageDepth(1);
+        $picture->setImageFormat('GRAY');
+        $bytes = ~$picture->getImageBlob();
+        $width = $sheet->artWidthPx;
+        if ($width % 8 !== 0) {
+            $stride = ($width + 7) >> 3;
+            $bytes &= str_repeat(str_repeat("\xff", $stride - 1).\chr(0xFF << (8 - $width % 8) & 255), $sheet->artHeightPx);
+        }
+
+        return new BitPlane($width, $sheet->artHeightPx, $bytes);
+    }
+
+    /** @return array{\Imagick, float} the scan in grey, and its pixels per inch */
+    private function open(string $path): array
+    {
+        $file = ArtFile::at($path);
+        if ($file->kind === 'svg') {
+            throw Refusal::at('scan', 'This is a drawing file, not a scan. Bring the scan of the drawn plate as PNG, TIFF or JPEG.');
+        }
+        try {
+            $picture = new \Imagick($path.'[0]');
+            $resolution = $picture->getImageResolution();
+            $ppi = $resolution['x'] * ($picture->getImageUnits() === \Imagick::RESOLUTION_PIXELSPERCENTIMETER ? 2.54 : 1.0);
+            $picture->setImageBackgroundColor(new \ImagickPixel('#ffffff'));
+            $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+            $picture->transformImageColorspace(\Imagick::COLORSPACE_GRAY);
+        } catch (\ImagickException) {
+            throw Refusal::at('scan', 'The scan breaks off or is damaged, so part of the plate would be missing. Scan it again.');
+        }
+        if ($ppi < self::LEAST_PPI) {
+            throw Refusal::at('scan', \sprintf('The scan says %.0f pixels an inch, too coarse to hold an edge, or it does not say its resolution. Scan at 300 to 600.', $ppi));
+        }
+
+        return [$picture, $ppi];
+    }
+
+    /** @return array{array{a: array{float, float}, b: array{float, float}, floor_mm: float}, int} */
+    private function lay(\Imagick $picture, float $ppi, FilmSheet $sheet): array
+    {
+        $width = $picture->getImageWidth();
+        $height = $picture->getImageHeight();
+        $grey = self::grey($picture);
+        $threshold = DrawnPositive::threshold($grey);
+        $digits = '';
+        for ($i = 0; $i < 256; ++$i) {
+            $digits .= $i <= $threshold ? '1' : '0';
+        }
+        $all = implode('', array_map(\chr(...), range(0, 255)));
+        $stride = ($width + 7) >> 3;
+        $padding = str_repeat('0', 8 * $stride - $width);
+        $rows = [];
+        for ($y = 0; $y < $height; ++$y) {
+            $rows[] = str_pad(gmp_export(gmp_init(strtr(substr($grey, $y * $width, $width), $all, $digits).$padding, 2)), $stride, "\0", \STR_PAD_LEFT);
+        }
+        $found = MarkFinder::in(new BitPlane($width, $height, implode('', $rows)), $ppi, null, MarkFinder::ON_SCAN);
+        $plan = array_map(static fn ($mark): array => $sheet->onFilm($mark->xMm, $mark->yMm), $sheet->marks());
+        $place = DrawnPositive::lay($found, $plan);
+        if ($place === null || $place['floor_mm'] > self::MOST_FLOOR_MM || abs(hypot(...$place['a']) - 1) > self::MOST_SCALE) {
+            throw Refusal::at('scan', \sprintf('On the scan %d of %d marks were found where they belong, so it cannot be laid on the other plates. Draw over the mark sheet of this job and scan it whole, without scaling, marks and all.', \count($found), \count($plan)));
+        }
+
+        return [$place, \count($found)];
+    }
+
+    private static function grey(\Imagick $picture): string
+    {
+        $copy = clone $picture;
+        $copy->setImageDepth(8);
+        $copy->setImageFormat('GRAY');
+
+        return $copy->getImageBlob();
+    }
+}
