@@ -22,7 +22,7 @@ final class Version20261123150000 extends AbstractMigration
         foreach ([
             'trap_mm DOUBLE PRECISION DEFAULT NULL', 'across_mm DOUBLE PRECISION DEFAULT 0 NOT NULL', 'drop_mm DOUBLE PRECISION DEFAULT 0 NOT NULL',
             "framing CLOB DEFAULT '[]' NOT NULL", "splits CLOB DEFAULT '[]' NOT NULL", "locks CLOB DEFAULT '[]' NOT NULL", "highlights CLOB DEFAULT '[]' NOT NULL",
-            "on_base CLOB DEFAULT '[]' NOT NULL", "overprints CLOB DEFAULT '[]' NOT NULL", 'base_from VARCHAR(7) DEFAULT NULL', "positives CLOB DEFAULT '[]' NOT NULL",
+            "on_base CLOB DEFAULT '[]' NOT NULL", "overprints CLOB DEFAULT '[]' NOT NULL", "thicken CLOB DEFAULT '[]' NOT NULL", 'base_from VARCHAR(7) DEFAULT NULL', "positives CLOB DEFAULT '[]' NOT NULL",
             "film_formats CLOB DEFAULT '[\"pdf\",\"png\"]' NOT NULL", 'step_wedge BOOLEAN DEFAULT 0 NOT NULL', 'film_check CLOB DEFAULT NULL',
             'tolerance_set BOOLEAN DEFAULT 0 NOT NULL',
             'film_printer_id INTEGER DEFAULT NULL CONSTRAINT FK_FBD8E0F8F908E402 REFERENCES film_printer (id) NOT DEFERRABLE INITIALLY IMMEDIATE',

@@ -27,6 +27,7 @@ final readonly class SpotRequest
      * @param array<string, bool>     $onBase      colour => whether it stands on the base
      * @param array<string, bool>     $overprints  colour => whether neighbours run on under it instead of being knocked out
      * @param string|null             $baseFrom    a colour whose plate serves as the base
+     * @param array<string, float>    $thicken     colour => lines thinner than so many mm are brought to it
      */
     public function __construct(
         public float $widthMm,
@@ -45,6 +46,7 @@ final readonly class SpotRequest
         public array $onBase = [],
         public array $overprints = [],
         public ?string $baseFrom = null,
+        public array $thicken = [],
     ) {
     }
 }

@@ -54,6 +54,7 @@ final class SpotSeparation
             throw Refusal::at('art', 'No colour of the picture holds a film pixel: nothing would print. Bring larger art.');
         }
 
+        $planes = self::thickened($planes, $colours, $request);
         $made = PlateMaking::of($planes, $colours, $request, $heightMm, $tell);
         $inked = array_sum(array_map(static fn (BitPlane $p): float => $p->count() / ($p->width * $p->height), $planes));
 
@@ -72,6 +73,31 @@ final class SpotSeparation
             $made->thinBase,
             $made->witnesses,
         );
+    }
+
+    /**
+     * What grows on one plate is knocked out of the others.
+     *
+     * @param non-empty-array<int, BitPlane> $planes
+     *
+     * @return non-empty-array<int, BitPlane>
+     */
+    private static function thickened(array $planes, SpotPalette $colours, SpotRequest $request): array
+    {
+        foreach ($request->thicken as $hex => $mm) {
+            $leader = $colours->leaderOf($hex);
+            if ($leader === null || !isset($planes[$leader])) {
+                continue;
+            }
+            $limit = $mm / 25.4 * $request->dpi;
+            $finest = StrokeWidths::of($planes[$leader], $request->dpi)->finestLineMm();
+            $grown = Thickened::lines($planes[$leader], $limit, $limit - min($limit, ($finest ?? $mm) / 25.4 * $request->dpi));
+            foreach ($planes as $other => $plane) {
+                $planes[$other] = $other === $leader ? $grown : $plane->without($grown);
+            }
+        }
+
+        return $planes;
     }
 
     /**

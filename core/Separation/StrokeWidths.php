@@ -19,6 +19,9 @@ final readonly class StrokeWidths
     /** Wider strokes hold on any mesh and are not listed, mm. */
     public const WIDEST_MM = 1.3;
     private const CELL_MM = 5.0;
+    /** Thinner and shorter than this is a sliver (heuristic). */
+    private const SLIVER_MM = 0.1;
+    private const SLIVER_LENGTH_MM = 1.5;
     private const HAIR_MM = 0.12;
     private const HAIR_LENGTH_MM = 0.8;
     /** Edges that lean together more than this are a wedge, not a line, radians (heuristic). */
@@ -41,13 +44,29 @@ final readonly class StrokeWidths
     /** mm, null where every line is wider than WIDEST_MM */
     public function finestLineMm(): ?float
     {
-        return ($this->lines[0] ?? null)?->widthMm;
+        return self::finest($this->lines);
     }
 
     /** mm, null where every gap is wider than WIDEST_MM */
     public function finestGapMm(): ?float
     {
-        return ($this->gaps[0] ?? null)?->widthMm;
+        return self::finest($this->gaps);
+    }
+
+    /**
+     * Slivers where shapes cross are listed but are not the finest line: no film draws them.
+     *
+     * @param list<ThinPlace> $places thinnest first
+     */
+    private static function finest(array $places): ?float
+    {
+        foreach ($places as $place) {
+            if ($place->widthMm >= self::SLIVER_MM || $place->lengthMm >= self::SLIVER_LENGTH_MM) {
+                return $place->widthMm;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -182,6 +182,24 @@ final readonly class Given
         return $list;
     }
 
+    /** @return list<string> */
+    public function texts(string $name): array
+    {
+        $value = $this->values[$name] ?? null;
+        if (!\is_array($value) || !array_is_list($value)) {
+            throw Refusal::at($this->pathOf($name), \sprintf('“%s” is %s. Give it as a list of words.', $this->pathOf($name), $value === null ? 'missing' : 'not a list'));
+        }
+        $list = [];
+        foreach ($value as $one) {
+            if (!\is_string($one)) {
+                throw Refusal::at($this->pathOf($name), \sprintf('“%s” holds %s; only words count here.', $this->pathOf($name), self::shown($one)));
+            }
+            $list[] = $one;
+        }
+
+        return $list;
+    }
+
     private static function shown(mixed $value): string
     {
         return match (true) {

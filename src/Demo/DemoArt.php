@@ -9,6 +9,8 @@ final class DemoArt
 {
     public const NAVY = '#1b2440';
     public const CANVAS = '#e6dcc4';
+    /** Clear acrylic on a white bench. */
+    public const ACRYLIC = '#eef2f2';
 
     /** Four inks on dark navy: a moth before the moon. What shows the cloth is drawn in the cloth's colour. */
     public static function nightMoth(): string
@@ -75,6 +77,41 @@ final class DemoArt
             self::CANVAS,
             $grains,
             Lettering::line('PLUM & RYE', 120, 214, 24, 2.6, 1.7, $plum),
+        ));
+    }
+
+    /** An instrument face on clear acrylic: fine ticks and small type in slate, a red hand and a blue field. */
+    public static function weatherDial(): string
+    {
+        $slate = '#31383d';
+        $red = '#c2362f';
+        $blue = '#2f6fa8';
+        $ticks = '';
+        for ($i = 0; $i <= 120; ++$i) {
+            $angle = deg2rad(-225 + $i * 2.25);
+            $inner = $i % 10 === 0 ? 64 : ($i % 5 === 0 ? 68 : 71);
+            $ticks .= \sprintf('<path stroke="%s" stroke-width="%s" d="M%.3F %.3F L%.3F %.3F"/>', $slate, $i % 10 === 0 ? '1.1' : ($i % 5 === 0 ? '0.5' : '0.25'), 90 + $inner * cos($angle), 90 + $inner * sin($angle), 90 + 75 * cos($angle), 90 + 75 * sin($angle));
+        }
+        $words = '';
+        foreach (['STORM', 'RAIN', 'CHANGE', 'FAIR', 'DRY'] as $i => $word) {
+            $angle = deg2rad(-180 + $i * 45);
+            $words .= Lettering::line($word, 90 + 48 * cos($angle), 90 + 48 * sin($angle), 4.2, 1.6, 1.0, $slate);
+        }
+        $arc = static fn (float $r, float $from, float $to): string => \sprintf('M%.3F %.3F A%.3F %.3F 0 0 1 %.3F %.3F', 90 + $r * cos(deg2rad($from)), 90 + $r * sin(deg2rad($from)), $r, $r, 90 + $r * cos(deg2rad($to)), 90 + $r * sin(deg2rad($to)));
+
+        return self::page(180, 180, \sprintf(
+            '<g fill="none"><circle cx="90" cy="90" r="84" stroke="%1$s" stroke-width="2.4"/><circle cx="90" cy="90" r="80.5" stroke="%1$s" stroke-width="0.3"/>%4$s'
+            .'<path stroke="%3$s" stroke-width="7" d="%5$s"/><path stroke="%2$s" stroke-width="7" d="%6$s"/></g>'
+            .'<path fill="%2$s" d="M88.2 92 L90 32 L91.800 92 Z" transform="rotate(38 90 90)"/><circle cx="90" cy="90" r="6" fill="%1$s"/><circle cx="90" cy="90" r="2.200" fill="%2$s"/>%7$s%8$s%9$s',
+            $slate,
+            $red,
+            $blue,
+            $ticks,
+            $arc(58, 135, 225),
+            $arc(58, -45, 45),
+            $words,
+            Lettering::line('WEATHER DIAL', 90, 122, 7, 2.0, 1.1, $slate),
+            Lettering::line('MILLIBARS AT THE HARBOUR WALL', 90, 134, 2.8, 1.8, 0.9, $slate),
         ));
     }
 

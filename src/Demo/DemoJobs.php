@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Api\Jobs\JobReckoner;
 use Ektype\App\Api\Jobs\MarkPlaceView;
 use Ektype\App\Api\Jobs\NewJob;
+use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
@@ -34,12 +35,15 @@ final readonly class DemoJobs
 
     public function fill(): void
     {
-        $this->job('plum-and-rye.svg', DemoArt::plumAndRye(), ['name' => 'Plum & Rye', 'garmentHex' => DemoArt::CANVAS, 'garmentName' => 'natural', 'widthMm' => 240, 'substrate' => 'canvas'], 'Kettle Lane Bakery', 'totes', 150, '2026-12-11');
+        $plum = $this->job('plum-and-rye.svg', DemoArt::plumAndRye(), ['name' => 'Plum & Rye', 'garmentHex' => DemoArt::CANVAS, 'garmentName' => 'natural', 'widthMm' => 240, 'substrate' => 'canvas'], 'Kettle Lane Bakery', 'totes', 150, '2026-12-11');
         $moth = $this->job('night-moth-count.svg', DemoArt::nightMoth(), ['name' => 'Night Moth Count', 'garmentHex' => DemoArt::NAVY, 'garmentName' => 'dark navy', 'widthMm' => 290, 'substrate' => 'cotton'], 'Saltmarsh Moth Survey Club', 'tees', 96, '2026-11-27');
         $id = $moth->idOrFail();
         $this->work($id, 'separate');
         $this->work($id, 'films');
         $this->carryToStrikeOff($this->find($id));
+        $dial = $this->job('weather-dial.svg', DemoArt::weatherDial(), ['name' => 'Weather Dial', 'garmentHex' => DemoArt::ACRYLIC, 'garmentName' => 'clear acrylic', 'widthMm' => 180, 'substrate' => 'rigid'], 'Harbour Observatory', 'panels', 40, '2026-12-04');
+        $this->work($dial->idOrFail(), 'separate');
+        $this->work($plum->idOrFail(), 'separate');
     }
 
     /** @param array<string, mixed> $fields */
@@ -56,6 +60,8 @@ final readonly class DemoJobs
         $job->garment = $garment;
         $job->quantity = $quantity;
         $job->dueOn = $due;
+        $job->filmPrinter = $this->entities->getRepository(FilmPrinter::class)->findOneBy([], ['id' => 'ASC']);
+        $job->place = $garment === 'panels' ? 'face' : 'front';
         $this->entities->flush();
 
         return $job;

@@ -6,6 +6,7 @@ namespace Ektype\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Lamp\Lamp;
@@ -56,6 +57,8 @@ final readonly class DemoShelves
             $this->entities->persist($one);
         }
         $this->presses();
+        $this->entities->persist(new FilmPrinter('Inkjet on clear film', 600, 610, null, 12, 3.2, 0.0, 0.15));
+        $this->entities->persist(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, 0.1, 0.6));
         $this->tests($random, $led, $tubes, $dual, $fast);
         $this->entities->flush();
     }
@@ -66,7 +69,7 @@ final readonly class DemoShelves
             ['name' => 'Left', 'at_mm' => [-210.0, 330.0], 'pushes' => [0.0, 1.0], 'mm_per_turn' => 1.25],
             ['name' => 'Right', 'at_mm' => [210.0, 330.0], 'pushes' => [0.0, 1.0], 'mm_per_turn' => 1.25],
             ['name' => 'Side', 'at_mm' => [0.0, 360.0], 'pushes' => [1.0, 0.0], 'mm_per_turn' => 1.25],
-        ], true, 270));
+        ], true, 270, 0.09));
         $this->entities->persist(new Press('Hinge table', 'hinge', 1, 1, [], false, 260));
     }
 

@@ -116,6 +116,7 @@ final readonly class SeparateJob
             $job->onBase,
             $job->overprints,
             $job->baseFrom,
+            $job->thicken,
         );
     }
 

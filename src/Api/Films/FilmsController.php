@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Films;
 
 use Ektype\App\Api\Answer;
+use Ektype\App\Api\Plates\Loupe;
+use Ektype\App\Api\Plates\Pull;
 use Ektype\App\Api\Jobs\JobReckoner;
 use Ektype\App\Api\Jobs\JobView;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\ShopFiles;
 use Ektype\App\Work\TaskDesk;
+use Ektype\Core\Colour\Srgb;
 use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -18,9 +22,9 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class FilmsController
 {
-    private const TYPES = ['pdf' => 'application/pdf', 'zip' => 'application/zip', 'png' => 'image/png', 'json' => 'application/json'];
+    private const TYPES = ['pdf' => 'application/pdf', 'zip' => 'application/zip', 'png' => 'image/png', 'json' => 'application/json', 'tif' => 'image/tiff', 'svg' => 'image/svg+xml'];
 
-    public function __construct(private JobReckoner $reckoner, private TaskDesk $tasks, private ShopFiles $files)
+    public function __construct(private JobReckoner $reckoner, private TaskDesk $tasks, private ShopFiles $files, private Pull $pull)
     {
     }
 
@@ -33,7 +37,14 @@ final readonly class FilmsController
         return Answer::json($this->reckoner->view($job), 202);
     }
 
-    #[Route('/api/jobs/{id<\d+>}/films/{name<[a-z0-9-]+\.(pdf|zip|png|json)>}', methods: ['GET'])]
+    /** A film as the light table read it back from its file. */
+    #[Route('/api/jobs/{id<\d+>}/table/{film<\d+>}.png', methods: ['GET'])]
+    public function readBack(Job $job, int $film, Request $request): Response
+    {
+        return Answer::picture($this->pull->readBack($job, $film, Loupe::tint(Srgb::fromHex($request->query->getString('tint', '#1b1a17'), 'tint'))->hex()));
+    }
+
+    #[Route('/api/jobs/{id<\d+>}/films/{name<[a-z0-9-]+\.(pdf|zip|png|tif|svg|json)>}', methods: ['GET'])]
     public function download(Job $job, string $name): Response
     {
         $path = $job->filmsPath.'/'.$name;

@@ -7,9 +7,14 @@ namespace Ektype\App\Api\Jobs;
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Shop\Change\ChangeShelf;
 use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\FilmPrinter\FilmPrinter;
+use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Press\Press;
+use Ektype\App\Work\FilmSetWriter;
+use Ektype\App\Work\SeparateJob;
+use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mesh\MeshSuggestion;
 use Ektype\Core\Separation\SpotSeparation;
@@ -38,8 +43,27 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'merge', type: 'object', required: ['from', 'into'], properties: [new OA\Property(property: 'from', type: 'string'), new OA\Property(property: 'into', type: 'string')]),
     new OA\Property(property: 'leaveOpen', type: 'string', description: 'hex of a colour to give to the garment'),
     new OA\Property(property: 'printAgain', type: 'string', description: 'hex of a colour to take back: no longer merged or left open'),
+    new OA\Property(property: 'heightMm', type: 'number', description: 'Height of the print; its width follows'),
+    new OA\Property(property: 'place', type: 'string'),
+    new OA\Property(property: 'acrossMm', type: 'number'),
+    new OA\Property(property: 'dropMm', type: 'number'),
+    new OA\Property(property: 'framing', type: 'object', description: 'Part of the art (left, top, width, height as shares), turnDeg, mirror', properties: [new OA\Property(property: 'left', type: 'number'), new OA\Property(property: 'top', type: 'number'), new OA\Property(property: 'width', type: 'number'), new OA\Property(property: 'height', type: 'number'), new OA\Property(property: 'turnDeg', type: 'number'), new OA\Property(property: 'mirror', type: 'boolean')]),
+    new OA\Property(property: 'trapMm', type: 'number'),
+    new OA\Property(property: 'trapFollowsPress', type: 'boolean'),
+    new OA\Property(property: 'toleranceFollowsPlates', type: 'boolean'),
+    new OA\Property(property: 'split', type: 'string', description: 'hex of a colour to part into its two shades'),
+    new OA\Property(property: 'lock', type: 'object', required: ['hex', 'inkId'], properties: [new OA\Property(property: 'hex', type: 'string'), new OA\Property(property: 'inkId', type: 'integer', description: '0 unlocks')]),
+    new OA\Property(property: 'highlight', ref: '#/components/schemas/ColourDecision'),
+    new OA\Property(property: 'onBase', ref: '#/components/schemas/ColourDecision'),
+    new OA\Property(property: 'overprint', ref: '#/components/schemas/ColourDecision'),
+    new OA\Property(property: 'thicken', type: 'object', required: ['hex', 'mm'], properties: [new OA\Property(property: 'hex', type: 'string'), new OA\Property(property: 'mm', type: 'number', description: '0 leaves lines as they are')]),
+    new OA\Property(property: 'baseFrom', type: 'string', description: 'hex of the colour whose plate serves as the base; empty for a white base'),
+    new OA\Property(property: 'filmPrinterId', type: 'integer', description: '0 for none'),
+    new OA\Property(property: 'filmFormats', type: 'array', items: new OA\Items(type: 'string', enum: ['pdf', 'png', 'tiff', 'svg'])),
+    new OA\Property(property: 'stepWedge', type: 'boolean'),
     new OA\Property(property: 'order', type: 'array', items: new OA\Items(type: 'integer'), description: 'ids of all plates in print order'),
 ], required: [])]
+#[OA\Schema(schema: 'ColourDecision', required: ['hex', 'on'], properties: [new OA\Property(property: 'hex', type: 'string'), new OA\Property(property: 'on', type: 'boolean')])]
 final readonly class JobChange
 {
     public function __construct(private EntityManagerInterface $entities, private ChangeShelf $changes)
@@ -51,7 +75,7 @@ final readonly class JobChange
         // Everything is read before anything is changed: a refused field leaves the job as it was.
         $todo = [];
         $what = [];
-        foreach (['name' => 120, 'customer' => 120, 'garment' => 60, 'garmentName' => 60] as $field => $longest) {
+        foreach (['name' => 120, 'customer' => 120, 'garment' => 60, 'garmentName' => 60, 'place' => 40] as $field => $longest) {
             if ($given->has($field)) {
                 $value = $field === 'name' ? $given->text($field, $longest) : $given->textOr($field, '', $longest);
                 $todo[] = static function () use ($job, $field, $value): void { $job->{$field} = $value; };
@@ -77,7 +101,7 @@ final readonly class JobChange
             $todo[] = static function () use ($job, $due): void { $job->dueOn = $due; };
             $what[] = 'due date';
         }
-        foreach (['widthMm' => [5, SpotSeparation::WIDEST_MM, 'print width'], 'chokeMm' => [0, 3, 'choke'], 'toleranceMm' => [0.01, 5, 'tolerance']] as $field => [$min, $max, $name]) {
+        foreach (['widthMm' => [5, SpotSeparation::WIDEST_MM, 'print width'], 'chokeMm' => [0, 3, 'choke'], 'trapMm' => [0, 2, 'trap'], 'toleranceMm' => [0.01, 5, 'tolerance'], 'acrossMm' => [-500, 500, 'place'], 'dropMm' => [-500, 500, 'place']] as $field => [$min, $max, $name]) {
             if ($given->has($field)) {
                 $value = $given->number($field, $min, $max, 'mm');
                 $todo[] = static function () use ($job, $field, $value): void { $job->{$field} = $value; };
@@ -114,7 +138,10 @@ final readonly class JobChange
             $todo[] = static function () use ($job, $emulsion): void { $job->emulsion = $emulsion; };
             $what[] = 'emulsion';
         }
+        $this->size($job, $given, $todo, $what);
         $this->palette($job, $given, $todo, $what);
+        $this->decisions($job, $given, $todo, $what);
+        $this->films($job, $given, $todo, $what);
         $this->order($job, $given, $todo, $what);
         if ($todo === []) {
             throw Refusal::because('The change names no field of the job, so nothing was changed.');
@@ -151,8 +178,110 @@ final readonly class JobChange
             $todo[] = static function () use ($job, $hex): void {
                 $job->leftOpen = array_values(array_diff($job->leftOpen, [$hex]));
                 $job->merges = array_diff_key($job->merges, [$hex => true]);
+                $job->splits = array_values(array_diff($job->splits, [$hex]));
             };
             $what[] = 'printing '.$hex.' again';
+        }
+    }
+
+    /**
+     * @param list<\Closure(): void> $todo
+     * @param list<string>           $what
+     */
+    private function size(Job $job, Given $given, array &$todo, array &$what): void
+    {
+        if ($given->has('framing')) {
+            $framing = ArtFraming::given($given->object('framing'));
+            $todo[] = static function () use ($job, $framing): void { $job->framing = $framing->toArray(); };
+            $what[] = 'framing of the art';
+        }
+        if ($given->has('heightMm')) {
+            $height = $given->number('heightMm', 5, SpotSeparation::WIDEST_MM, 'mm');
+            $todo[] = static function () use ($job, $height): void { $job->widthMm *= $height / $job->heightMm(); };
+            $what[] = 'print height';
+        }
+        if ($given->has('trapFollowsPress') && $given->flag('trapFollowsPress')) {
+            $todo[] = static function () use ($job): void { $job->trapMm = null; };
+            $what[] = 'trap';
+        }
+        if ($given->has('toleranceMm')) {
+            $todo[] = static function () use ($job): void { $job->toleranceSet = true; };
+        }
+        if ($given->has('toleranceFollowsPlates') && $given->flag('toleranceFollowsPlates')) {
+            $budget = $job->separation['budget_mm'] ?? null;
+            $todo[] = static function () use ($job, $budget): void {
+                $job->toleranceSet = false;
+                $job->toleranceMm = max(SeparateJob::BUTT_MM, \is_float($budget) || \is_int($budget) ? (float) $budget : 0.0);
+            };
+            $what[] = 'tolerance';
+        }
+    }
+
+    /**
+     * @param list<\Closure(): void> $todo
+     * @param list<string>           $what
+     */
+    private function decisions(Job $job, Given $given, array &$todo, array &$what): void
+    {
+        if ($given->has('split')) {
+            $hex = Srgb::fromHex($given->text('split'), 'split')->hex();
+            $todo[] = static function () use ($job, $hex): void { $job->splits = array_values(array_unique([...$job->splits, $hex])); };
+            $what[] = 'parting '.$hex;
+        }
+        if ($given->has('lock')) {
+            $hex = Srgb::fromHex($given->object('lock')->text('hex'), 'lock.hex')->hex();
+            $id = $given->object('lock')->whole('inkId', 0, \PHP_INT_MAX);
+            if ($id > 0 && $this->entities->find(Ink::class, $id) === null) {
+                throw Refusal::at('lock.inkId', 'That ink is not on the shelf any more. Choose another.');
+            }
+            $todo[] = static function () use ($job, $hex, $id): void { $job->locks = $id === 0 ? array_diff_key($job->locks, [$hex => 0]) : [...$job->locks, $hex => $id]; };
+            $what[] = 'ink of '.$hex;
+        }
+        foreach (['highlight' => ['highlights', 'highlight'], 'onBase' => ['onBase', 'base'], 'overprint' => ['overprints', 'overprint']] as $name => [$field, $word]) {
+            if ($given->has($name)) {
+                $hex = Srgb::fromHex($given->object($name)->text('hex'), $name.'.hex')->hex();
+                $on = $given->object($name)->flag('on');
+                $todo[] = static function () use ($job, $field, $hex, $on): void { $job->{$field} = [...$job->{$field}, $hex => $on]; };
+                $what[] = $word.' of '.$hex;
+            }
+        }
+        if ($given->has('thicken')) {
+            $hex = Srgb::fromHex($given->object('thicken')->text('hex'), 'thicken.hex')->hex();
+            $mm = $given->object('thicken')->number('mm', 0, 2, 'mm');
+            $todo[] = static function () use ($job, $hex, $mm): void { $job->thicken = $mm > 0 ? [...$job->thicken, $hex => $mm] : array_diff_key($job->thicken, [$hex => 0]); };
+            $what[] = 'thin lines of '.$hex;
+        }
+        if ($given->has('baseFrom')) {
+            $from = $given->textOr('baseFrom', '');
+            $hex = $from === '' ? null : Srgb::fromHex($from, 'baseFrom')->hex();
+            $todo[] = static function () use ($job, $hex): void { $job->baseFrom = $hex; };
+            $what[] = 'base';
+        }
+    }
+
+    /**
+     * @param list<\Closure(): void> $todo
+     * @param list<string>           $what
+     */
+    private function films(Job $job, Given $given, array &$todo, array &$what): void
+    {
+        if ($given->has('filmPrinterId')) {
+            $printer = $given->whole('filmPrinterId', 0, \PHP_INT_MAX) === 0 ? null : $this->standing(FilmPrinter::class, $given, 'filmPrinterId', 'film printer');
+            $todo[] = static function () use ($job, $printer): void { $job->filmPrinter = $printer; };
+            $what[] = 'film printer';
+        }
+        if ($given->has('filmFormats')) {
+            $formats = FilmSetWriter::formats(implode(',', $given->texts('filmFormats')));
+            if (array_intersect($formats, ['pdf', 'png', 'tiff']) === []) {
+                throw Refusal::at('filmFormats', 'The light table reads films back from PDF, PNG or TIFF. Choose one of these as well.');
+            }
+            $todo[] = static function () use ($job, $formats): void { $job->filmFormats = $formats; };
+            $what[] = 'film formats';
+        }
+        if ($given->has('stepWedge')) {
+            $on = $given->flag('stepWedge');
+            $todo[] = static function () use ($job, $on): void { $job->stepWedge = $on; };
+            $what[] = 'step wedge';
         }
     }
 

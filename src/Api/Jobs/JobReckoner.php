@@ -8,8 +8,10 @@ use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Api\Tasks\TaskView;
 use Ektype\App\Shop\Change\Change;
 use Ektype\App\Shop\Frame\Frame;
+use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Press\Press;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\App\Shop\Task\Task;
 use Ektype\Core\Colour\Ciede2000;
@@ -20,6 +22,8 @@ use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\RankedMesh;
 use Ektype\Core\Press\PrintOrder;
 use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Separation\Trap;
+use Ektype\Core\Unit\Figure;
 use Ektype\Core\Unit\Sign;
 
 /** Puts a job together as its page shows it: every figure reckoned anew from what is stored. */
@@ -56,7 +60,7 @@ final readonly class JobReckoner
         }
         $task = $this->entities->getRepository(Task::class)->findOneBy(['job' => $job], ['id' => 'DESC']);
         $change = $this->entities->getRepository(Change::class)->findOneBy(['job' => $job], ['id' => 'DESC']);
-        $found = Separated::of($job->separation);
+        $found = Separated::of($job, $this->entities->getRepository(Ink::class)->findBy([], ['id' => 'ASC']));
 
         return new JobView(
             $job->idOrFail(),
@@ -79,7 +83,7 @@ final readonly class JobReckoner
             $job->artKind,
             $job->artWidthPx,
             $job->artHeightPx,
-            $job->artKind === 'svg' ? 0.0 : $job->artWidthPx * 25.4 / $job->widthMm,
+            $job->artKind === 'svg' ? 0.0 : $job->framing()->size($job->artWidthPx, $job->artHeightPx)[0] * 25.4 / $job->widthMm,
             $job->separationPath !== null,
             $job->separationIsCurrent(),
             $job->filmsPath !== null,
@@ -98,6 +102,26 @@ final readonly class JobReckoner
             $task === null || $task->state === 'done' ? null : TaskView::of($task),
             $change->what ?? '',
             PrintOrder::SCHOOL,
+            self::trapFigure($job),
+            $job->trapMm === null,
+            $job->acrossMm,
+            $job->dropMm,
+            FramingView::of($job->framing()),
+            $found->kind,
+            $found->kindWhy,
+            $found->budgetMm === null ? null : self::budgetFigure($found->budgetMm, $found->budget),
+            $found->budget,
+            $found->thinBase,
+            $found->witnesses,
+            $job->toleranceSet,
+            $job->baseFrom,
+            $job->filmPrinter?->id,
+            $job->filmProfile()->densitySentence(),
+            $job->filmFormats,
+            $job->stepWedge,
+            $job->filmsPath === null ? null : FilmSetView::of($job->filmCheck),
+            array_map(static fn (array $p): PositiveView => new PositiveView($p['name'], $p['hex'], $p['marks'], array_map(static fn (array $w): ThinPlaceView => new ThinPlaceView('line', $w['x_mm'], $w['y_mm'], $w['mm2'], 0.0), $p['weak'])), $job->positives),
+            $job->filmProfile()->dpi,
         );
     }
 
@@ -172,8 +196,48 @@ final readonly class JobReckoner
             $screens->choices($plate),
             $misfit,
             $stages,
-            $job->filmsAreCurrent() ? FilmPlate::fileName($i + 1, $plate->name) : null,
+            $job->filmsAreCurrent() && \in_array('png', $job->filmFormats, true) ? FilmPlate::fileName($i + 1, $plate->name) : null,
+            $plate->artHex,
+            $plate->artAreaCm2,
+            $plate->overprints,
+            HoldingReckoner::of($plate, $mesh, $job->filmProfile()),
+            $plate->artHex === null ? null : $job->thicken[$plate->artHex] ?? null,
         );
+    }
+
+    private static function trapFigure(Job $job): FigureView
+    {
+        $sigma = $job->press?->registerSigmaMm;
+
+        return FigureView::of(new Figure(
+            $job->trap(),
+            'mm',
+            $job->trapMm === null && $sigma !== null ? Sign::Measured : Sign::Reckoned,
+            match (true) {
+                $job->trapMm !== null => 'set by hand',
+                $sigma !== null => 'register of this shop’s '.$job->press->name,
+                default => 'trade default',
+            },
+            $job->trapMm !== null ? 'As you set it' : \sprintf('Twice the press’s register error: 2 × %.2f mm', $sigma ?? Press::USUAL_SIGMA_MM),
+            [\sprintf('usual %.1f to %.1f mm', Trap::LEAST_MM, Trap::MOST_MM), 'the lighter plate spreads under its darker neighbour', \sprintf('under the darkest ink neighbours run on by %.1f mm', Trap::OVERPRINT_MM)],
+            'Knock out, with a trap; the darkest ink overprints',
+            'Strike-offs of this press tell how far its prints wander.',
+        ));
+    }
+
+    /** @param list<PairBudgetView> $pairs */
+    private static function budgetFigure(float $mm, array $pairs): FigureView
+    {
+        return FigureView::of(new Figure(
+            $mm,
+            'mm',
+            $mm > 0 ? Sign::Reckoned : Sign::OutOfBounds,
+            'geometry of the plates, to a film pixel',
+            'The shortest way, anywhere on the print, between what only the one plate covers and what only its neighbour covers',
+            array_map(static fn (PairBudgetView $p): string => \sprintf('%s and %s: %.2f mm', $p->one, $p->two, $p->mm), $pairs),
+            '',
+            $mm > 0 ? 'A wider trap makes it larger.' : 'Plates butt: any misfit shows. A trap gives room.',
+        ));
     }
 
     /** @return array<int, string> frames held by any plate, by whom */

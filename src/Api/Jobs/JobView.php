@@ -17,6 +17,11 @@ final readonly class JobView
      * @param list<StrayView>         $strays
      * @param list<string>            $warnings
      * @param list<MarkPlaceView>     $marks
+     * @param list<PairBudgetView>    $budget
+     * @param list<ThinPlaceView>     $thinBase
+     * @param list<WitnessView>       $witnesses
+     * @param list<string>            $filmFormats
+     * @param list<PositiveView>      $positives
      */
     public function __construct(
         #[OA\Property]
@@ -97,6 +102,46 @@ final readonly class JobView
         public string $undo,
         #[OA\Property]
         public string $orderSchool,
+        #[OA\Property(description: 'How far lighter plates spread under darker ones, mm')]
+        public FigureView $trap,
+        #[OA\Property]
+        public bool $trapFollowsPress,
+        #[OA\Property]
+        public float $acrossMm,
+        #[OA\Property]
+        public float $dropMm,
+        #[OA\Property]
+        public FramingView $framing,
+        #[OA\Property(description: 'flat, line or tonal; empty until separated')]
+        public string $kindFound,
+        #[OA\Property]
+        public string $kindWhy,
+        #[OA\Property(description: 'The register budget: how far plates may part before something shows')]
+        public ?FigureView $budgetFigure,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PairBudgetView::class))]
+        public array $budget,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ThinPlaceView::class))]
+        public array $thinBase,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WitnessView::class))]
+        public array $witnesses,
+        #[OA\Property]
+        public bool $toleranceSet,
+        #[OA\Property]
+        public ?string $baseFrom,
+        #[OA\Property]
+        public ?int $filmPrinterId,
+        #[OA\Property]
+        public string $filmCaution,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $filmFormats,
+        #[OA\Property]
+        public bool $stepWedge,
+        #[OA\Property]
+        public ?FilmSetView $filmSet,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PositiveView::class))]
+        public array $positives,
+        #[OA\Property]
+        public float $filmDpi,
     ) {
     }
 }

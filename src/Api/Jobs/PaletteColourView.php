@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PaletteColourView
 {
+    /** @param list<NearInkView> $nearInks inks of the shelf, nearest first */
     public function __construct(
         #[OA\Property]
         public string $hex,
@@ -21,6 +22,12 @@ final readonly class PaletteColourView
         public bool $leftOpen,
         #[OA\Property]
         public string $whyOpen,
+        #[OA\Property(description: 'The ink that it is locked to')]
+        public ?int $lockedInkId,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: NearInkView::class))]
+        public array $nearInks,
+        #[OA\Property]
+        public bool $isSplit,
     ) {
     }
 }

@@ -78,6 +78,16 @@ final readonly class PlateView
         public array $stages,
         #[OA\Property]
         public ?string $filmName,
+        #[OA\Property(description: 'The colour of the art that it stands for; null for a base of its own')]
+        public ?string $artHex,
+        #[OA\Property]
+        public float $artAreaCm2,
+        #[OA\Property]
+        public bool $overprints,
+        #[OA\Property]
+        public HoldingView $holding,
+        #[OA\Property(description: 'Lines are brought to this, mm')]
+        public ?float $thickenedToMm,
     ) {
     }
 }

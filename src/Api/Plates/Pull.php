@@ -8,6 +8,7 @@ use Ektype\App\Api\Jobs\JobReckoner;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Work\CoverageFile;
+use Ektype\App\Work\PlateCosts;
 use Ektype\App\Work\ShopFiles;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Raster\CoverageMap;
@@ -44,11 +45,68 @@ final readonly class Pull
         return $png;
     }
 
+    /**
+     * The whole print with some plates given up.
+     *
+     * @param array<int, Plate|null> $becomes id of a plate => the plate in whose ink it prints; null leaves it out
+     */
+    public function withFewer(Job $job, array $becomes): string
+    {
+        $layers = [];
+        $inked = null;
+        foreach ($job->platesInOrder() as $plate) {
+            $as = \array_key_exists($plate->idOrFail(), $becomes) ? $becomes[$plate->idOrFail()] : $plate;
+            if ($as !== null && !PlateCosts::isWhiteBase($plate)) {
+                $map = $this->coverage($plate);
+                $inked = $inked === null ? $map->bytes : $inked | $map->bytes;
+                $layers[] = [$map, Srgb::fromHex($as->ink->hex ?? $as->hex), $as->ink->hiding ?? self::USUAL_HIDING];
+            }
+        }
+        foreach ($job->platesInOrder() as $plate) {
+            if (PlateCosts::isWhiteBase($plate) && $inked !== null) {
+                // A base under a colour that is given up would show white: it goes with it.
+                $map = $this->coverage($plate);
+                array_unshift($layers, [new CoverageMap($map->width, $map->height, $map->filmPixels, $map->bytes & strtr($inked, self::anyInk())), Srgb::fromHex($plate->ink->hex ?? $plate->hex), $plate->ink->hiding ?? self::USUAL_HIDING]);
+            }
+        }
+        if ($layers === []) {
+            throw new NotFoundHttpException();
+        }
+
+        return PngFile::ofRgba($layers[0][0]->width, $layers[0][0]->height, PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers));
+    }
+
+    /** A film as it was read back from its file, in one tint. */
+    public function readBack(Job $job, int $film, string $tint): string
+    {
+        $path = \sprintf('%s/read-%d.cover', $job->filmsPath ?? throw new NotFoundHttpException(), $film);
+        if (!$this->files->has($path)) {
+            throw new NotFoundHttpException();
+        }
+
+        return self::tinted(CoverageFile::read($this->files->read($path)), $tint);
+    }
+
+    /** @return array<string, string> any ink counts as full */
+    private static function anyInk(): array
+    {
+        $full = [];
+        for ($i = 1; $i <= 127; ++$i) {
+            $full[\chr($i)] = "\x7f";
+        }
+
+        return $full;
+    }
+
     /** One plate in one tint, clear where it does not print. */
     public function film(Plate $plate, string $tint): string
     {
+        return self::tinted($this->coverage($plate), $tint);
+    }
+
+    private static function tinted(CoverageMap $map, string $tint): string
+    {
         $colour = Srgb::fromHex($tint, 'tint');
-        $map = $this->coverage($plate);
         $rgb = \chr($colour->red).\chr($colour->green).\chr($colour->blue);
         $pixels = [];
         for ($i = 0; $i <= CoverageMap::FULL; ++$i) {

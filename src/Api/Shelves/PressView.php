@@ -29,6 +29,8 @@ final readonly class PressView
         public float $centreFromEndMm,
         #[OA\Property(type: 'array', items: new OA\Items(ref: KnobView::class))]
         public array $knobs,
+        #[OA\Property(description: 'How far its prints scatter, mm; null until measured')]
+        public ?float $registerSigmaMm,
     ) {
     }
 
@@ -37,6 +39,6 @@ final readonly class PressView
         return new self((int) $of->id, $of->name, $of->kind, $of->heads, $of->platens, $of->collarAtOperator, $of->centreFromEndMm, array_map(
             static fn (array $k): KnobView => new KnobView($k['name'], $k['at_mm'][0], $k['at_mm'][1], $k['pushes'][0], $k['pushes'][1], $k['mm_per_turn']),
             $of->knobs,
-        ));
+        ), $of->registerSigmaMm);
     }
 }

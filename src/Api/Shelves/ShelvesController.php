@@ -7,6 +7,7 @@ namespace Ektype\App\Api\Shelves;
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Api\Answer;
 use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Lamp\Lamp;
@@ -28,8 +29,8 @@ final readonly class ShelvesController
     #[OA\Post(
         path: '/api/shop/{kind}',
         operationId: 'putOnShelf',
-        description: 'Puts an ink, a frame, a lamp, an emulsion or a press on its shelf',
-        parameters: [new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses']))],
+        description: 'Puts an ink, a frame, a lamp, an emulsion, a press or a film printer on its shelf',
+        parameters: [new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses', 'printers']))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties())),
         responses: [new OA\Response(response: 201, description: 'All shelves', content: new OA\JsonContent(ref: ShopView::class)), new OA\Response(response: 422, description: 'Problem details')],
     )]
@@ -45,7 +46,7 @@ final readonly class ShelvesController
         path: '/api/shop/{kind}/{id}',
         operationId: 'takeOffShelf',
         parameters: [
-            new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses'])),
+            new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses', 'printers'])),
             new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer')),
         ],
         responses: [new OA\Response(response: 200, description: 'All shelves', content: new OA\JsonContent(ref: ShopView::class)), new OA\Response(response: 422, description: 'Problem details')],
@@ -73,6 +74,7 @@ final readonly class ShelvesController
             array_map(EmulsionView::of(...), $this->entities->getRepository(Emulsion::class)->findBy([], ['id' => 'ASC'])),
             array_map(PressView::of(...), $this->entities->getRepository(Press::class)->findBy([], ['id' => 'ASC'])),
             array_map(StepTestView::of(...), $this->entities->getRepository(StepTest::class)->findBy([], ['doneOn' => 'DESC', 'id' => 'DESC'])),
+            array_map(FilmPrinterView::of(...), $this->entities->getRepository(FilmPrinter::class)->findBy([], ['id' => 'ASC'])),
         );
     }
 }

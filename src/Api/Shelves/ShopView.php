@@ -17,6 +17,7 @@ final readonly class ShopView
      * @param list<EmulsionView> $emulsions
      * @param list<PressView>    $presses
      * @param list<StepTestView> $tests
+     * @param list<FilmPrinterView> $filmPrinters
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: InkView::class))]
@@ -31,6 +32,8 @@ final readonly class ShopView
         public array $presses,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StepTestView::class))]
         public array $tests,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FilmPrinterView::class))]
+        public array $filmPrinters,
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace Ektype\App\Api\Shelves;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Lamp\Lamp;
@@ -14,6 +15,7 @@ use Ektype\App\Shop\Press\Press;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Exposure\ExposureModel;
+use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshSuggestion;
 use Ektype\Core\Registration\Knob;
@@ -24,7 +26,7 @@ use Ektype\Core\Unit\Refusal;
 /** Puts things on the shop's shelves and takes them off; what cannot be is refused before anything is stored. */
 final readonly class Standing
 {
-    public const KINDS = ['inks' => Ink::class, 'frames' => Frame::class, 'lamps' => Lamp::class, 'emulsions' => Emulsion::class, 'presses' => Press::class];
+    public const KINDS = ['inks' => Ink::class, 'frames' => Frame::class, 'lamps' => Lamp::class, 'emulsions' => Emulsion::class, 'presses' => Press::class, 'printers' => FilmPrinter::class];
 
     public function __construct(private EntityManagerInterface $entities)
     {
@@ -38,6 +40,7 @@ final readonly class Standing
             'lamps' => new Lamp($this->freeName(Lamp::class, 'name', $given, 60), $given->oneOf('kind', array_keys(ExposureModel::LAMPS)), $given->numberOr('hours', 0.0, 0, 200000, 'h') ?? 0.0, $given->numberOr('distanceMm', null, 10, 5000, 'mm')),
             'emulsions' => new Emulsion($this->freeName(Emulsion::class, 'name', $given, 60), $given->oneOf('kind', array_keys(ExposureModel::EMULSIONS))),
             'presses' => $this->press($given),
+            'printers' => $this->printer($given),
             default => throw Refusal::because('There is no such shelf in the shop.'),
         });
         $this->entities->flush();
@@ -85,6 +88,23 @@ final readonly class Standing
             $knobs,
             $given->flag('collarAtOperator'),
             $given->number('centreFromEndMm', 20, 2000, 'mm'),
+            $given->numberOr('registerSigmaMm', null, 0.01, 3, 'mm'),
+        );
+    }
+
+    private function printer(Given $given): FilmPrinter
+    {
+        $most = Profile::MOST_SCALE_ERROR_PCT;
+
+        return new FilmPrinter(
+            $this->freeName(FilmPrinter::class, 'name', $given, 60),
+            $given->number('dpi', 150, 2880, 'dpi'),
+            $given->number('mediaWidthMm', 100, 3000, 'mm'),
+            $given->numberOr('sheetLengthMm', null, 100, 5000, 'mm'),
+            $given->has('feedMarginMm') ? $given->number('feedMarginMm', 0, 60, 'mm') : Profile::FEED_MARGIN_MM,
+            $given->numberOr('density', null, 0.3, 6),
+            $given->has('scaleErrorXPct') ? $given->number('scaleErrorXPct', -$most, $most, '%') : 0.0,
+            $given->has('scaleErrorYPct') ? $given->number('scaleErrorYPct', -$most, $most, '%') : 0.0,
         );
     }
 
@@ -118,6 +138,7 @@ final readonly class Standing
             $one instanceof Lamp => 'lamp',
             $one instanceof Emulsion => 'emulsion',
             $one instanceof Press => 'press',
+            $one instanceof FilmPrinter => 'filmPrinter',
             default => null,
         };
         $jobs = $field === null ? 0 : $this->entities->getRepository(\Ektype\App\Shop\Job\Job::class)->count([$field => $one]);

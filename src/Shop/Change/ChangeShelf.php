@@ -19,7 +19,7 @@ use Ektype\Core\Unit\Refusal;
 final readonly class ChangeShelf
 {
     /** Plain fields of a job and of a plate that a change can touch. */
-    private const JOB = ['name', 'customer', 'substrate', 'garment', 'garmentName', 'garmentHex', 'quantity', 'place', 'dueOn', 'widthMm', 'chokeMm', 'inks', 'printGround', 'merges', 'leftOpen', 'separationPath', 'separation', 'separationKey', 'filmsPath', 'filmsKey', 'toleranceMm', 'toleranceSet', 'trapMm', 'acrossMm', 'dropMm', 'framing', 'splits', 'locks', 'highlights', 'onBase', 'overprints', 'baseFrom', 'positives', 'filmFormats', 'stepWedge', 'filmCheck'];
+    private const JOB = ['name', 'customer', 'substrate', 'garment', 'garmentName', 'garmentHex', 'quantity', 'place', 'dueOn', 'widthMm', 'chokeMm', 'inks', 'printGround', 'merges', 'leftOpen', 'separationPath', 'separation', 'separationKey', 'filmsPath', 'filmsKey', 'toleranceMm', 'toleranceSet', 'trapMm', 'acrossMm', 'dropMm', 'framing', 'splits', 'locks', 'highlights', 'onBase', 'overprints', 'thicken', 'baseFrom', 'positives', 'filmFormats', 'stepWedge', 'filmCheck'];
     private const PLATE = ['position', 'drawing', 'name', 'role', 'hex', 'coveragePct', 'areaCm2', 'artHex', 'artAreaCm2', 'overprints', 'finestLineMm', 'finestGapMm', 'thinLines', 'thinGaps', 'gaugedEomUm', 'burnedSeconds', 'readings'];
     private const KEPT_A_JOB = 100;
 

@@ -95,6 +95,10 @@ class Job
     #[ORM\Column(options: ['default' => '[]'])]
     public array $overprints = [];
 
+    /** @var array<string, float> hex => lines thinner than so many mm are brought to it */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $thicken = [];
+
     /** hex of the colour whose plate serves as the base */
     #[ORM\Column(length: 7, nullable: true)]
     public ?string $baseFrom = null;
@@ -242,7 +246,7 @@ class Job
     /** Tells apart everything that the plates are drawn from. */
     public function separationKey(): string
     {
-        return hash('sha256', serialize([$this->artPath, $this->widthMm, $this->garmentHex, $this->chokeMm, $this->trap(), $this->filmProfile()->dpi, $this->framing()->toArray(), $this->inks, $this->printGround, $this->merges, $this->leftOpen, $this->splits, $this->locks, $this->highlights, $this->onBase, $this->overprints, $this->baseFrom, array_column($this->positives, 'path')]));
+        return hash('sha256', serialize([$this->artPath, $this->widthMm, $this->garmentHex, $this->chokeMm, $this->trap(), $this->filmProfile()->dpi, $this->framing()->toArray(), $this->inks, $this->printGround, $this->merges, $this->leftOpen, $this->splits, $this->locks, $this->highlights, $this->onBase, $this->overprints, $this->thicken, $this->baseFrom, array_column($this->positives, 'path')]));
     }
 
     /** Tells apart everything that a film shows. */
