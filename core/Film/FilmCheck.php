@@ -15,7 +15,7 @@ final readonly class FilmCheck
 
     /**
      * @param list<array{file: string, wide_mm: float, high_mm: float, marks: list<array{at_mm: array{float, float}, off_mm: float|null}>, worst_mm: float|null}> $films
-     * @param list<string>                                                                                                                               $says  plain sentences, one for each trouble
+     * @param list<string>                                                                                                                                        $says  plain sentences, one for each trouble
      */
     private function __construct(public array $films, public float $worstMm, public bool $inRegister, public array $says)
     {
@@ -23,7 +23,7 @@ final readonly class FilmCheck
 
     /**
      * @param list<array{file: string, wide_mm: float, high_mm: float, marks: list<array{float, float}>}> $films
-     * @param list<array{float, float}>                                                                  $plan  where the marks ought to lie on the film, mm; empty where there is none
+     * @param list<array{float, float}>                                                                   $plan  where the marks ought to lie on the film, mm; empty where there is none
      */
     public static function of(array $films, array $plan = []): self
     {

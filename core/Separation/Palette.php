@@ -21,7 +21,7 @@ final readonly class Palette
 
     /**
      * @param list<PaletteColour> $colours
-     * @param bool                $noisy    whether the picture carries noise, as a JPEG or a photo does
+     * @param bool                $noisy     whether the picture carries noise, as a JPEG or a photo does
      * @param list<int>|null      $printsAs
      * @param float               $flatShare how much of the picture lies in flat parts, 0–1
      */

@@ -114,7 +114,7 @@ final readonly class PlateMaking
         foreach (PrintOrder::inGivenOrder(array_keys($drafts), array_map(static fn (PlateDraft $d): array => $d->forOrder(), $drafts), Lab::of($request->garment)) as $i => $step) {
             $draft = $drafts[$i];
             $plane = $printed[$i];
-            $plates[] = new SeparatedPlate($draft->name, $draft->role, $draft->colour, $draft->art, $plane, $cm2 * $plane->count() / ($plane->width * $plane->height), $cm2 * $draft->share, $step->reason, $step->flashAfter, $step->flashReason, $draft->ink, $draft->overprints, $strokes[$i]);
+            $plates[] = new SeparatedPlate($draft->name, $draft->role, $draft->colour, $draft->leader < 0 ? null : $draft->art, $plane, $cm2 * $plane->count() / ($plane->width * $plane->height), $cm2 * $draft->share, $step->reason, $step->flashAfter, $step->flashReason, $draft->ink, $draft->overprints, $strokes[$i]);
         }
 
         return $plates;

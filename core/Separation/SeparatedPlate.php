@@ -14,7 +14,7 @@ final readonly class SeparatedPlate
 
     /**
      * @param Srgb         $colour      what it prints: its ink's colour where one was given, else the art's
-     * @param Srgb         $artColour   the art's colour that it stands for
+     * @param Srgb|null    $artColour   the art's colour that it stands for; null for a base of its own
      * @param float        $areaCm2     what it prints, trap included
      * @param float        $artAreaCm2  what the art has of it, before trap
      * @param string       $orderReason why it prints at this place
@@ -27,7 +27,7 @@ final readonly class SeparatedPlate
         public string $name,
         public PlateRole $role,
         public Srgb $colour,
-        public Srgb $artColour,
+        public ?Srgb $artColour,
         public BitPlane $plane,
         public float $areaCm2,
         public float $artAreaCm2,

@@ -83,7 +83,9 @@ final readonly class StrokeWidths
         foreach ([false, true] as $down) {
             $inked = $down ? Crossings::ofColumns($plane, $step) : Crossings::ofRows($plane, $step);
             self::measure($inked, $step, $dpi, $down, $lines);
-            $between = array_map(static fn (array $line): array => \count($line) > 3 ? \array_slice($line, 1, -1) : [], $inked);
+            // What lies open round the print is no gap, but a gap may open into it.
+            $far = 4 * max($plane->width, $plane->height);
+            $between = array_map(static fn (array $line): array => [-$far, ...$line, $far], $inked);
             unset($inked);
             self::measure($between, $step, $dpi, $down, $gaps);
         }

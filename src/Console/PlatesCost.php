@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Ektype\App\Work\PlateCosts;
 use Ektype\App\Shop\Job\Job;
+use Ektype\App\Work\PlateCosts;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\PlateCost;
 use Ektype\Core\Unit\Given;

@@ -6,9 +6,9 @@ namespace Ektype\App\Console;
 
 use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\FilmSetWriter;
+use Ektype\App\Work\InkPalette;
 use Ektype\App\Work\ShopFiles;
 use Ektype\Core\Colour\Srgb;
-use Ektype\App\Work\InkPalette;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;

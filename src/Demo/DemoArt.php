@@ -95,7 +95,7 @@ final class DemoArt
         $words = '';
         foreach (['STORM', 'RAIN', 'CHANGE', 'FAIR', 'DRY'] as $i => $word) {
             $angle = deg2rad(-180 + $i * 45);
-            $words .= Lettering::line($word, 90 + 48 * cos($angle), 90 + 48 * sin($angle), 4.2, 1.6, 1.0, $slate);
+            $words .= Lettering::line($word, 90 + 37 * cos($angle), 88 + 40 * sin($angle), 4.2, 1.6, 1.0, $slate);
         }
         $arc = static fn (float $r, float $from, float $to): string => \sprintf('M%.3F %.3F A%.3F %.3F 0 0 1 %.3F %.3F', 90 + $r * cos(deg2rad($from)), 90 + $r * sin(deg2rad($from)), $r, $r, 90 + $r * cos(deg2rad($to)), 90 + $r * sin(deg2rad($to)));
 

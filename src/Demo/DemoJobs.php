@@ -39,6 +39,7 @@ final readonly class DemoJobs
         $moth = $this->job('night-moth-count.svg', DemoArt::nightMoth(), ['name' => 'Night Moth Count', 'garmentHex' => DemoArt::NAVY, 'garmentName' => 'dark navy', 'widthMm' => 290, 'substrate' => 'cotton'], 'Saltmarsh Moth Survey Club', 'tees', 96, '2026-11-27');
         $id = $moth->idOrFail();
         $this->work($id, 'separate');
+        $this->chooseFrames($this->find($id));
         $this->work($id, 'films');
         $this->carryToStrikeOff($this->find($id));
         $dial = $this->job('weather-dial.svg', DemoArt::weatherDial(), ['name' => 'Weather Dial', 'garmentHex' => DemoArt::ACRYLIC, 'garmentName' => 'clear acrylic', 'widthMm' => 180, 'substrate' => 'rigid'], 'Harbour Observatory', 'panels', 40, '2026-12-04');
@@ -84,9 +85,8 @@ final readonly class DemoJobs
         return $this->entities->find(Job::class, $jobId) ?? throw new \LogicException('The job is gone.');
     }
 
-    private function carryToStrikeOff(Job $job): void
+    private function chooseFrames(Job $job): void
     {
-        $random = new Randomizer(new Mt19937(7));
         foreach ($job->platesInOrder() as $plate) {
             foreach ($this->reckoner->view($job)->plates[$plate->position]->frames as $choice) {
                 if ($choice->takenBy === '' && $choice->fits) {
@@ -99,6 +99,11 @@ final readonly class DemoJobs
             }
             $this->entities->flush();
         }
+    }
+
+    private function carryToStrikeOff(Job $job): void
+    {
+        $random = new Randomizer(new Mt19937(7));
         $view = $this->reckoner->view($job);
         foreach ($job->platesInOrder() as $i => $plate) {
             $plate->gaugedEomUm = round((float) $view->plates[$i]->stencil->value + 0.4 * DemoShelves::noise($random), 1);

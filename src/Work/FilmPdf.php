@@ -9,7 +9,6 @@ use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Film\RegistrationMark;
-use Ektype\Core\Raster\PngFile;
 
 /**
  * Films as PDF, true to size: the plate as pixels, marks, wedge and label as vectors. A page a film, or all of a set

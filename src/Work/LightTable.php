@@ -20,7 +20,7 @@ final readonly class LightTable
     /**
      * Every PNG, TIFF and PDF of a folder; against the plan where a manifest lies beside them.
      *
-     * @param (callable(float): void)|null               $progress
+     * @param (callable(float): void)|null                 $progress
      * @param (callable(string, int, BitPlane): void)|null $keep     given each film as it was read, with its file and page
      *
      * @throws Refusal where there is no film

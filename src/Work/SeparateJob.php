@@ -16,7 +16,6 @@ use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Separation\GivenInk;
-use Ektype\Core\Separation\PlateRole;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotSeparation;
@@ -153,7 +152,7 @@ final readonly class SeparateJob
         }
         $shelf = $this->entities->getRepository(Ink::class)->findAll();
         foreach ($separated as $i => $one) {
-            $art = $one->role === PlateRole::Base && $one->artAreaCm2 === $one->areaCm2 && $one->name === 'Base white' ? null : $one->artColour->hex();
+            $art = $one->artColour?->hex();
             $key = ($art ?? 'base').$one->role->value;
             $plate = $before[$key] ?? new Plate($job, $i, $i, $one->name, $one->role, $one->colour->hex());
             unset($before[$key]);

@@ -101,7 +101,7 @@ final readonly class WriteFilms
         $job->filmsPath = $folder;
         $job->filmsKey = $key;
         $laid = FilmNesting::of($printer, $sheet, \count($films));
-        $job->filmCheck = ['in_register' => $check->inRegister, 'worst_mm' => $check->worstMm, 'says' => $check->says, 'films' => $check->films, 'media' => ['width_mm' => $laid->widthMm, 'page_length_mm' => $laid->pageLengthMm, 'used_mm' => $laid->lengthMm, 'pages' => $laid->pages, 'places' => $laid->places], 'film_mm' => [$sheet->mm($sheet->widthPx), $sheet->mm($sheet->heightPx)], 'margin_mm' => [$sheet->mm($sheet->marginPx), $sheet->mm($sheet->feedMarginPx)]];
+        $job->filmCheck = ['in_register' => $check->inRegister, 'worst_mm' => $check->worstMm, 'says' => $check->says, 'meshes' => $job->labelledMeshes(), 'films' => $check->films, 'media' => ['width_mm' => $laid->widthMm, 'page_length_mm' => $laid->pageLengthMm, 'used_mm' => $laid->lengthMm, 'pages' => $laid->pages, 'places' => $laid->places], 'film_mm' => [$sheet->mm($sheet->widthPx), $sheet->mm($sheet->heightPx)], 'margin_mm' => [$sheet->mm($sheet->marginPx), $sheet->mm($sheet->feedMarginPx)]];
         $this->entities->flush();
     }
 

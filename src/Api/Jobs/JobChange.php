@@ -53,9 +53,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'toleranceFollowsPlates', type: 'boolean'),
     new OA\Property(property: 'split', type: 'string', description: 'hex of a colour to part into its two shades'),
     new OA\Property(property: 'lock', type: 'object', required: ['hex', 'inkId'], properties: [new OA\Property(property: 'hex', type: 'string'), new OA\Property(property: 'inkId', type: 'integer', description: '0 unlocks')]),
-    new OA\Property(property: 'highlight', ref: '#/components/schemas/ColourDecision'),
-    new OA\Property(property: 'onBase', ref: '#/components/schemas/ColourDecision'),
-    new OA\Property(property: 'overprint', ref: '#/components/schemas/ColourDecision'),
+    new OA\Property(property: 'highlight', ref: ColourDecision::class),
+    new OA\Property(property: 'onBase', ref: ColourDecision::class),
+    new OA\Property(property: 'overprint', ref: ColourDecision::class),
     new OA\Property(property: 'thicken', type: 'object', required: ['hex', 'mm'], properties: [new OA\Property(property: 'hex', type: 'string'), new OA\Property(property: 'mm', type: 'number', description: '0 leaves lines as they are')]),
     new OA\Property(property: 'baseFrom', type: 'string', description: 'hex of the colour whose plate serves as the base; empty for a white base'),
     new OA\Property(property: 'filmPrinterId', type: 'integer', description: '0 for none'),
@@ -63,7 +63,6 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'stepWedge', type: 'boolean'),
     new OA\Property(property: 'order', type: 'array', items: new OA\Items(type: 'integer'), description: 'ids of all plates in print order'),
 ], required: [])]
-#[OA\Schema(schema: 'ColourDecision', required: ['hex', 'on'], properties: [new OA\Property(property: 'hex', type: 'string'), new OA\Property(property: 'on', type: 'boolean')])]
 final readonly class JobChange
 {
     public function __construct(private EntityManagerInterface $entities, private ChangeShelf $changes)

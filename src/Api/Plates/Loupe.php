@@ -28,7 +28,7 @@ final readonly class Loupe
     }
 
     /**
-     * @param array{float, float}                         $at      mm from the print's top left corner
+     * @param array{float, float}                                     $at     mm from the print's top left corner
      * @param array{plate: int, x: float, y: float, turn: float}|null $misfit id of a plate, its shift in mm right and down, its turn in degrees clockwise about the middle of the print
      *
      * @return string PNG
@@ -92,7 +92,42 @@ final readonly class Loupe
             }
         }
 
-        return PngFile::ofRgba($size, $size, PulledPrint::rgba(new Srgb(255, 255, 255), $layers));
+        return PngFile::ofRgba($size, $size, self::lookedThrough($layers));
+    }
+
+    /**
+     * Light through films: every film takes its part, so where all meet it is nearly black.
+     *
+     * @param list<array{CoverageMap, Srgb, float}> $layers
+     */
+    private static function lookedThrough(array $layers): string
+    {
+        $known = [];
+        $out = [];
+        for ($at = 0, $end = \strlen($layers[0][0]->bytes ?? ''); $at < $end; ++$at) {
+            $key = 0;
+            foreach ($layers as $i => [$map]) {
+                $key |= $map->bytes[$at] === "\0" ? 0 : 1 << $i;
+            }
+            $out[] = $known[$key] ??= self::light($layers, $key);
+        }
+
+        return implode('', $out);
+    }
+
+    /** @param list<array{CoverageMap, Srgb, float}> $layers */
+    private static function light(array $layers, int $films): string
+    {
+        $rgb = [255.0, 255.0, 255.0];
+        foreach ($layers as $i => [, $tint, $dense]) {
+            if (($films & 1 << $i) !== 0) {
+                foreach ([$tint->red, $tint->green, $tint->blue] as $c => $channel) {
+                    $rgb[$c] *= 1 - $dense * (1 - $channel / 255);
+                }
+            }
+        }
+
+        return \chr((int) $rgb[0]).\chr((int) $rgb[1]).\chr((int) $rgb[2])."\xff";
     }
 
     /** A film is looked through: near-white inks are tinted darker, so that they are seen on the light. */

@@ -11,12 +11,12 @@ use OpenApi\Attributes as OA;
 final readonly class ShopView
 {
     /**
-     * @param list<InkView>      $inks
-     * @param list<FrameView>    $frames
-     * @param list<LampView>     $lamps
-     * @param list<EmulsionView> $emulsions
-     * @param list<PressView>    $presses
-     * @param list<StepTestView> $tests
+     * @param list<InkView>         $inks
+     * @param list<FrameView>       $frames
+     * @param list<LampView>        $lamps
+     * @param list<EmulsionView>    $emulsions
+     * @param list<PressView>       $presses
+     * @param list<StepTestView>    $tests
      * @param list<FilmPrinterView> $filmPrinters
      */
     public function __construct(

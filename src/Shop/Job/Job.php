@@ -64,7 +64,7 @@ class Job
     #[ORM\Column(nullable: true)]
     public ?float $trapMm = null;
 
-    /** From the usual place of the print on the garment: to the right as it is worn, and down, mm. */
+    /** From the usual place of the print on the garment: to the right as one looks at it, and down, mm. */
     #[ORM\Column(options: ['default' => 0])]
     public float $acrossMm = 0.0;
 
@@ -252,14 +252,38 @@ class Job
     /** Tells apart everything that a film shows. */
     public function filmsKey(): string
     {
-        $plates = array_map(static fn (Plate $p): string => $p->drawing.' '.$p->name.' '.$p->frame?->mesh()->name(), $this->platesInOrder());
+        $plates = array_map(static fn (Plate $p): string => $p->drawing.' '.$p->name, $this->platesInOrder());
 
         return hash('sha256', serialize([$this->separationPath, $this->name, $this->garmentName, $plates, (array) $this->filmProfile(), $this->filmFormats, $this->stepWedge]));
     }
 
     public function filmsAreCurrent(): bool
     {
-        return $this->filmsPath !== null && $this->filmsKey === $this->filmsKey();
+        return $this->filmsPath !== null && $this->filmsKey === $this->filmsKey() && $this->labelsAreTrue();
+    }
+
+    /**
+     * Meshes as the labels of films written now would name them; null where no frame is chosen yet.
+     *
+     * @return list<string|null>
+     */
+    public function labelledMeshes(): array
+    {
+        return array_map(static fn (Plate $p): ?string => $p->frame?->mesh()->name(), $this->platesInOrder());
+    }
+
+    /** A film that names a mesh must be the film of that mesh; one that names none goes with any. */
+    private function labelsAreTrue(): bool
+    {
+        $now = $this->labelledMeshes();
+        $written = \is_array($this->filmCheck['meshes'] ?? null) ? $this->filmCheck['meshes'] : [];
+        foreach ($written as $i => $mesh) {
+            if ($mesh !== null && ($now[$i] ?? null) !== null && $mesh !== $now[$i]) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function separationIsCurrent(): bool

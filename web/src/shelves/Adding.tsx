@@ -4,7 +4,7 @@ import { type ReactNode, useState } from "react";
 import { answer, api } from "../api/client";
 import { Action, Choice, Entry, Field, Trouble } from "../ui/Parts";
 
-type Kind = "inks" | "frames" | "lamps" | "emulsions" | "presses";
+type Kind = "inks" | "frames" | "lamps" | "emulsions" | "presses" | "printers";
 
 /** One thing that a form asks for. */
 export type Asked = {

@@ -1,12 +1,35 @@
 import { type ReactNode, useId } from "react";
 
-type Props = { kind: string; hex: string; widthMm: number; heightMm: number; children?: ReactNode; label: string };
+type Props = {
+  kind: string;
+  hex: string;
+  widthMm: number;
+  heightMm: number;
+  children?: ReactNode;
+  label: string;
+  place?: string;
+  acrossMm?: number;
+  dropMm?: number;
+};
+
+/** Where the middle of the print's upper edge hangs on a tee, mm from the middle and from the shoulder. */
+const onTee: Record<string, [number, number]> = { "left chest": [96, 70], sleeve: [255, 150] };
 
 /**
  * The garment to scale, in millimetres: an adult tee of 540 mm across, a tote of 380 × 420 mm, else a sheet.
  * The print hangs 75 mm under the collar of a tee, in the middle of the rest.
  */
-export function Garment({ kind, hex, widthMm, heightMm, children, label }: Props) {
+export function Garment({
+  kind,
+  hex,
+  widthMm,
+  heightMm,
+  children,
+  label,
+  place = "front",
+  acrossMm = 0,
+  dropMm = 0,
+}: Props) {
   const cut = useId();
   const word = kind.toLowerCase();
   const shape = /tee|shirt/.test(word) ? "tee" : /tote|bag/.test(word) ? "tote" : "sheet";
@@ -18,7 +41,8 @@ export function Garment({ kind, hex, widthMm, heightMm, children, label }: Props
   const seam = light ? "#00000030" : "#00000066";
   const edge = light ? "#00000038" : "none";
   if (shape === "tee") {
-    const top = 88;
+    const [side, usual] = onTee[place] ?? [0, 88];
+    const top = usual + dropMm;
     return (
       <svg
         viewBox={`-322 0 644 ${Math.max(540, top + heightMm + 70)}`}
@@ -49,7 +73,7 @@ export function Garment({ kind, hex, widthMm, heightMm, children, label }: Props
         />
         <svg
           aria-hidden="true"
-          x={-widthMm / 2}
+          x={-widthMm / 2 + side + acrossMm}
           y={top}
           width={widthMm}
           height={heightMm}
@@ -99,8 +123,8 @@ export function Garment({ kind, hex, widthMm, heightMm, children, label }: Props
       )}
       <svg
         aria-hidden="true"
-        x={-widthMm / 2}
-        y={y}
+        x={-widthMm / 2 + acrossMm}
+        y={y + dropMm}
         width={widthMm}
         height={heightMm}
         viewBox={`0 0 ${widthMm} ${heightMm}`}

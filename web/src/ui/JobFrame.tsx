@@ -21,6 +21,13 @@ export const useAtHand = () => useOutletContext<AtHand>();
 /** Fields that show their own trouble where it was made. */
 const atTheirPlace = [
   "widthMm",
+  "heightMm",
+  "acrossMm",
+  "dropMm",
+  "framing",
+  "chokeMm",
+  "trapMm",
+  "filmFormats",
   "garment",
   "quantity",
   "dueOn",

@@ -108,7 +108,8 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
           <Trouble of={make.error} />
           {!file && (
             <Text fontSize="small" color="quiet">
-              PNG, JPEG, TIFF, WebP or SVG of flat colours. The plates are separated at once; you can change everything later.
+              PNG, JPEG, TIFF, WebP or SVG of flat colours. The plates are separated at once; you can change everything
+              later.
             </Text>
           )}
         </Box>

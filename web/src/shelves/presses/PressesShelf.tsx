@@ -4,6 +4,7 @@ import { useShop } from "../../api/use";
 import { useHabits } from "../../ui/habits";
 import { Adding, TakeOff } from "../Adding";
 import { Shelf } from "../Shelf";
+import { FilmPrinters } from "./FilmPrinters";
 import { emptyKnob, type KnobFields, Knobs, knobsToSend } from "./Knobs";
 import { PressDrawing } from "./PressDrawing";
 
@@ -38,6 +39,7 @@ export function PressesShelf() {
           { name: "heads", label: "Heads", start: "6", kind: "number" },
           { name: "platens", label: "Platens", start: "4", kind: "number" },
           { name: "collarAtOperator", label: "Collar at your end", start: "yes", kind: "yes" },
+          { name: "registerSigmaMm", label: "Register scatter, mm (if measured)", start: "", kind: "number" },
           { name: "centreFromEndMm", label: "Print centre from clamp, mm", start: "270", kind: "number" },
         ]}
         more={<Knobs knobs={knobs} set={setKnobs} />}
@@ -57,6 +59,11 @@ export function PressesShelf() {
               {press.platens === 1 ? "platen" : "platens"},{" "}
               {press.collarAtOperator ? "collar at the operator’s end" : "art lies upright"}
             </Text>
+            <Text color="quiet" mb="10px">
+              {press.registerSigmaMm === null
+                ? "Its register scatter is not measured; 0.10 mm is taken."
+                : `Its prints scatter by ${length(press.registerSigmaMm, 2)} about the set register.`}
+            </Text>
             {press.knobs.length === 0 && <Text>No knobs: frames are tapped at their corners.</Text>}
             {press.knobs.map((knob) => (
               <Text key={knob.name}>
@@ -69,6 +76,7 @@ export function PressesShelf() {
           </Box>
         </Box>
       ))}
+      <FilmPrinters />
     </Shelf>
   );
 }

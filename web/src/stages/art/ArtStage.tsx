@@ -1,50 +1,27 @@
-import { Box, Text } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import type { JobChange } from "../../api/client";
+import { type JobChange, Problem } from "../../api/client";
 import { Bench, Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
+import { SmallButton } from "../../ui/SmallButton";
+import { Drawn } from "./Drawn";
+import { ArtWords, Framing } from "./Framing";
 import { Palette } from "./Palette";
 
 /** The picture as it was brought, its size and its garment, and the colours that were found in it. */
 export function ArtStage() {
   const at = useAtHand();
   const { job, work } = at;
-  const { length } = useHabits();
   return (
     <Bench
       tool={
         <Box display="flex" flexDirection="column" h="100%">
-          <Box
-            className="halftone"
-            flex="1"
-            minH="360px"
-            display="flex"
-            alignItems="center"
-            justifyContent="center"
-            p="24px"
-          >
-            <Box bg={job.garmentHex} className="colours" p="18px" maxW="100%">
-              <img
-                src={`/api/jobs/${job.id}/art`}
-                alt={`The art, ${job.artName}`}
-                style={{ height: "min(56vh, 560px)", maxWidth: "100%", objectFit: "contain", display: "block" }}
-              />
-            </Box>
+          <Framing key={JSON.stringify(job.framing)} at={at} />
+          <Box mt="10px">
+            <ArtWords job={job} />
           </Box>
-          <Text mt="12px" color="quiet">
-            {job.artName},{" "}
-            {job.artKind === "svg"
-              ? "a drawing, sharp at any size"
-              : `${job.artWidthPx} × ${job.artHeightPx} pixels, ${Math.round(job.artPpi)} an inch at this width`}
-            . It prints {length(job.widthMm)} × {length(job.heightMm)}.
-          </Text>
-          {job.warnings.map((warning) => (
-            <Text key={warning} borderLeftWidth="3px" borderColor="amber" pl="12px" mt="8px" maxW="76ch">
-              {warning}
-            </Text>
-          ))}
         </Box>
       }
       beside={
@@ -53,6 +30,9 @@ export function ArtStage() {
             key={JSON.stringify([
               job.id,
               job.widthMm,
+              job.heightMm,
+              job.acrossMm,
+              job.dropMm,
               job.garmentHex,
               job.garmentName,
               job.quantity,
@@ -61,28 +41,106 @@ export function ArtStage() {
             ])}
             at={at}
           />
-          {job.palette.length > 0 && <Palette job={job} change={(body) => work.change.mutate(body)} />}
+          {job.palette.length > 0 && job.positives.length === 0 && (
+            <Palette job={job} change={(body) => work.change.mutate(body)} />
+          )}
+          <Edges key={`${job.chokeMm} ${job.trap.value}`} at={at} />
+          <Drawn job={job} />
         </Box>
       }
     />
   );
 }
 
-const garments = ["tees", "totes", "sheets"];
+const garments = ["tees", "totes", "sheets", "panels"];
+const places = ["front", "back", "left chest", "sleeve", "face"];
+
+/** How plates meet: the choke of the base and the trap. */
+function Edges({ at }: { at: ReturnType<typeof useAtHand> }) {
+  const { job, work } = at;
+  const { toField, fromField, lengthUnit } = useHabits();
+  const [choke, setChoke] = useState(toField(job.chokeMm));
+  const [trap, setTrap] = useState(toField(job.trap.value ?? 0));
+  const chokeMm = fromField(choke);
+  const trapMm = fromField(trap);
+  const change: JobChange = {
+    ...(Math.abs(chokeMm - job.chokeMm) > 0.0005 || Number.isNaN(chokeMm) ? { chokeMm } : {}),
+    ...(Math.abs(trapMm - (job.trap.value ?? 0)) > 0.0005 || Number.isNaN(trapMm) ? { trapMm } : {}),
+  };
+  return (
+    <Box
+      as="form"
+      onSubmit={(e: React.FormEvent) => {
+        e.preventDefault();
+        work.change.mutate(change);
+      }}
+    >
+      <Heading
+        note={
+          job.trapFollowsPress
+            ? `Trap: ${job.trap.formula.toLowerCase()} (${job.trap.source}).`
+            : "The trap is set by hand."
+        }
+      >
+        Where plates meet
+      </Heading>
+      <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
+        <Field label={`Choke of the base, ${lengthUnit}`}>
+          <Entry inputMode="decimal" value={choke} onChange={(e) => setChoke(e.target.value)} />
+        </Field>
+        <Field label={`Trap, ${lengthUnit}`}>
+          <Entry inputMode="decimal" value={trap} onChange={(e) => setTrap(e.target.value)} />
+        </Field>
+      </Box>
+      <TroubleAt of={work.change.error} field="chokeMm" />
+      <TroubleAt of={work.change.error} field="trapMm" />
+      <Box display="flex" gap="12px" mt="10px">
+        <Action quiet type="submit" disabled={Object.keys(change).length === 0}>
+          Keep
+        </Action>
+        {!job.trapFollowsPress && (
+          <SmallButton onClick={() => work.change.mutate({ trapFollowsPress: true })}>Let the press set it</SmallButton>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
 const substrates = ["cotton", "polyester", "tri-blend", "nylon", "fleece", "canvas", "paper", "rigid"];
 
 function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
   const { job, work } = at;
   const { toField, fromField, lengthUnit } = useHabits();
   const [width, setWidth] = useState(toField(job.widthMm));
+  const [height, setHeight] = useState(toField(job.heightMm));
+  const [across, setAcross] = useState(toField(job.acrossMm));
+  const [drop, setDrop] = useState(toField(job.dropMm));
   const [hex, setHex] = useState(job.garmentHex);
   const [name, setName] = useState(job.garmentName);
   const [quantity, setQuantity] = useState(String(job.quantity));
   const [due, setDue] = useState(job.dueOn ?? "");
   const [customer, setCustomer] = useState(job.customer);
   const mm = fromField(width);
+  const highMm = fromField(height);
+  const shape = job.heightMm / job.widthMm;
+  const other = (text: string, factor: number) => {
+    const given = fromField(text);
+    return Number.isFinite(given) && given > 0 ? toField(given * factor) : "";
+  };
+  const moved = (text: string, was: number) => {
+    const given = text.trim() === "" ? 0 : fromField(text);
+    return Number.isNaN(given) || Math.abs(given - was) > 0.005 ? given : null;
+  };
+  const acrossMm = moved(across, job.acrossMm);
+  const dropMm = moved(drop, job.dropMm);
   const change: JobChange = {
-    ...(Math.abs(mm - job.widthMm) > 0.005 || Number.isNaN(mm) ? { widthMm: mm } : {}),
+    ...(Math.abs(mm - job.widthMm) > 0.005 || Number.isNaN(mm)
+      ? Number.isNaN(mm) && !Number.isNaN(highMm)
+        ? { heightMm: highMm }
+        : { widthMm: mm }
+      : {}),
+    ...(acrossMm !== null ? { acrossMm } : {}),
+    ...(dropMm !== null ? { dropMm } : {}),
     ...(hex !== job.garmentHex ? { garmentHex: hex } : {}),
     ...(name !== job.garmentName ? { garmentName: name } : {}),
     ...(Number(quantity) !== job.quantity ? { quantity: Number(quantity) } : {}),
@@ -100,8 +158,40 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
       <Heading>Size and garment</Heading>
       <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
         <Field label={`Print width, ${lengthUnit}`}>
-          <Entry inputMode="decimal" value={width} onChange={(e) => setWidth(e.target.value)} />
+          <Entry
+            inputMode="decimal"
+            value={width}
+            onChange={(e) => {
+              setWidth(e.target.value);
+              setHeight(other(e.target.value, shape));
+            }}
+          />
         </Field>
+        <Field label={`Print height, ${lengthUnit}`}>
+          <Entry
+            inputMode="decimal"
+            value={height}
+            onChange={(e) => {
+              setHeight(e.target.value);
+              setWidth(other(e.target.value, 1 / shape));
+            }}
+          />
+        </Field>
+        <Field label="Place on the garment">
+          <Choice fontFamily="body" value={job.place} onChange={(e) => work.change.mutate({ place: e.target.value })}>
+            {[...new Set([job.place, ...places])].map((p) => (
+              <option key={p}>{p}</option>
+            ))}
+          </Choice>
+        </Field>
+        <Box display="grid" gridTemplateColumns="1fr 1fr" gap="8px">
+          <Field label={`right, ${lengthUnit}`}>
+            <Entry inputMode="decimal" value={across} onChange={(e) => setAcross(e.target.value)} />
+          </Field>
+          <Field label={`down, ${lengthUnit}`}>
+            <Entry inputMode="decimal" value={drop} onChange={(e) => setDrop(e.target.value)} />
+          </Field>
+        </Box>
         <Field label="On">
           <Choice value={job.substrate} onChange={(e) => work.change.mutate({ substrate: e.target.value as "cotton" })}>
             {substrates.map((s) => (
@@ -109,14 +199,6 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
             ))}
           </Choice>
         </Field>
-        <Field label="Garment colour">
-          <Entry className="colours" p="4px" type="color" value={hex} onChange={(e) => setHex(e.target.value)} />
-        </Field>
-        <Field label="called">
-          <Entry fontFamily="body" value={name} onChange={(e) => setName(e.target.value)} />
-        </Field>
-      </Box>
-      <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px" mt="14px">
         <Field label="Garment">
           <Choice
             fontFamily="body"
@@ -128,6 +210,14 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
             ))}
           </Choice>
         </Field>
+        <Field label="Garment colour">
+          <Entry className="colours" p="4px" type="color" value={hex} onChange={(e) => setHex(e.target.value)} />
+        </Field>
+        <Field label="called">
+          <Entry fontFamily="body" value={name} onChange={(e) => setName(e.target.value)} />
+        </Field>
+      </Box>
+      <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px" mt="14px">
         <Field label="How many">
           <Entry inputMode="numeric" value={quantity} onChange={(e) => setQuantity(e.target.value)} />
         </Field>
@@ -138,10 +228,19 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
           <Entry fontFamily="body" value={customer} onChange={(e) => setCustomer(e.target.value)} />
         </Field>
       </Box>
-      <Trouble of={work.change.error} />
+      {["widthMm", "heightMm", "quantity", "dueOn", "customer", "garment", "substrate", "acrossMm", "dropMm"].map(
+        (f) => (
+          <TroubleAt key={f} of={work.change.error} field={f} />
+        ),
+      )}
       <Action quiet type="submit" mt="14px" disabled={Object.keys(change).length === 0}>
         Keep
       </Action>
     </Box>
   );
+}
+
+/** Only where the field is named: a trouble without a field stands at the top of the page. */
+function TroubleAt({ of, field }: { of: unknown; field: string }) {
+  return of instanceof Problem && of.field.startsWith(field) ? <Trouble of={of} /> : null;
 }

@@ -1,11 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
 import type { Job, JobChange } from "../../api/client";
 import { Heading } from "../../ui/Bench";
+import { Choice } from "../../ui/Parts";
 import { Swatch } from "../../ui/Swatch";
 
 /** The flat colours of the art: what prints, what the garment gives, and what is likely the same ink. */
 export function Palette({ job, change }: { job: Job; change: (body: JobChange) => void }) {
-  const plateOf = (hex: string) => job.plates.find((p) => p.hex === hex && p.role !== "base");
   return (
     <Box>
       <Heading note="Edges are smoothed in most pictures; their mixed pixels are not counted as colours.">
@@ -33,49 +33,64 @@ export function Palette({ job, change }: { job: Job; change: (body: JobChange) =
       <Box as="ul" listStyleType="none">
         {job.palette.map((colour, i) => {
           const merged = colour.printsAs !== colour.hex;
+          const given = colour.whyOpen === "given to the garment";
           const state = colour.leftOpen
             ? `left open: ${colour.whyOpen}`
             : merged
               ? `prints as ${colour.printsAs}`
-              : (plateOf(colour.hex)?.name ?? "prints");
+              : (job.plates.find((p) => p.artHex === colour.hex)?.name ?? "prints");
+          const value = given ? "open" : merged ? `as ${colour.printsAs}` : `ink ${colour.lockedInkId ?? ""}`;
           return (
             <Box
               as="li"
               key={colour.hex}
               position="relative"
-              minH="56px"
-              pl="48px"
+              minH="84px"
+              pl="44px"
+              py="8px"
               borderTopWidth="1px"
               borderColor="line"
-              display="flex"
-              alignItems="center"
-              gap="10px"
             >
-              <Swatch hex={colour.hex} seed={i + 40} height={56} width={30} />
-              <Box flex="1" minW="0">
-                <Text className="readout" fontSize="text" fontWeight="500">
-                  {colour.hex}
+              <Swatch hex={colour.hex} seed={i + 40} height={84} width={30} />
+              <Box display="flex" justifyContent="space-between" gap="10px">
+                <Text>
+                  <span className="readout">{colour.hex}</span>{" "}
+                  <Text as="span" fontSize="small" color="quiet">
+                    {state}
+                  </Text>
                 </Text>
-                <Text fontSize="small" color="quiet">
-                  {state}
+                <Text className="readout">
+                  {colour.sharePct < 10 ? colour.sharePct.toFixed(1) : Math.round(colour.sharePct)} %
                 </Text>
               </Box>
-              <Text className="readout">
-                {colour.sharePct < 10 ? colour.sharePct.toFixed(1) : Math.round(colour.sharePct)} %
-              </Text>
-              {merged || colour.whyOpen === "given to the garment" ? (
-                <Small onClick={() => change({ printAgain: colour.hex })} label={`Print ${colour.hex} after all`}>
-                  Print
-                </Small>
-              ) : colour.leftOpen ? (
-                <Box w="52px" />
-              ) : (
-                <Small
-                  onClick={() => change({ leaveOpen: colour.hex })}
-                  label={`Open: give ${colour.hex} to the garment`}
+              {!(colour.leftOpen && !given) && (
+                <Choice
+                  aria-label={`What becomes of ${colour.hex}`}
+                  fontFamily="body"
+                  fontSize="text"
+                  value={value}
+                  onChange={(e) => decide(job, colour, e.target.value, change)}
                 >
-                  Open
-                </Small>
+                  <option value="ink ">its own colour</option>
+                  <optgroup label="Lock to an ink of the shelf">
+                    {colour.nearInks.map((ink) => (
+                      <option key={ink.inkId} value={`ink ${ink.inkId}`}>
+                        {ink.name}, ΔE00 {ink.deltaE.toFixed(1)}
+                      </option>
+                    ))}
+                  </optgroup>
+                  <optgroup label="Print it with">
+                    {job.palette
+                      .filter((other) => other.hex !== colour.hex && other.printsAs === other.hex && !other.leftOpen)
+                      .map((other) => (
+                        <option key={other.hex} value={`as ${other.hex}`}>
+                          {job.plates.find((p) => p.artHex === other.hex)?.name ?? other.hex}
+                        </option>
+                      ))}
+                  </optgroup>
+                  <option value="open">give it to the garment</option>
+                  <option value="split">part it into two shades</option>
+                </Choice>
               )}
             </Box>
           );
@@ -104,21 +119,18 @@ export function Palette({ job, change }: { job: Job; change: (body: JobChange) =
   );
 }
 
-function Small({ onClick, label, children }: { onClick: () => void; label: string; children: string }) {
-  return (
-    <Box
-      as="button"
-      aria-label={label}
-      title={label}
-      onClick={onClick}
-      minH="44px"
-      w="52px"
-      cursor="pointer"
-      fontSize="small"
-      textDecoration="underline"
-      textUnderlineOffset="3px"
-    >
-      {children}
-    </Box>
-  );
+/** One decision about a colour; what was decided before is taken back first. */
+function decide(job: Job, colour: Job["palette"][number], value: string, change: (body: JobChange) => void) {
+  const [what, which] = value.split(" ");
+  if (value === "open") change({ leaveOpen: colour.hex });
+  else if (value === "split") change({ split: colour.hex });
+  else if (what === "as" && which) change({ merge: { from: colour.hex, into: which } });
+  else if (which) change({ printAgain: colour.hex, lock: { hex: colour.hex, inkId: Number(which) } });
+  else
+    change({
+      printAgain: colour.hex,
+      ...(job.palette.some((c) => c.hex === colour.hex && c.lockedInkId !== null)
+        ? { lock: { hex: colour.hex, inkId: 0 } }
+        : {}),
+    });
 }

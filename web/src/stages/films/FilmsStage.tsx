@@ -4,11 +4,14 @@ import { Bench, Heading, NotYet } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
 import { Action } from "../../ui/Parts";
+import { Sign } from "../../ui/Sign";
+import { SmallButton } from "../../ui/SmallButton";
 import { Stack } from "../../ui/Stack";
+import { LightTable } from "./LightTable";
+import { Nested } from "./Nested";
+import { Printer } from "./Printer";
 
-const MARGIN = 20;
-
-/** The light table: all films over each other with their marks, and the set to take away. */
+/** The light table: all films over each other as they were read back from their files, and the set to take away. */
 export function FilmsStage() {
   const at = useAtHand();
   const { job, plate, work } = at;
@@ -16,112 +19,71 @@ export function FilmsStage() {
   const { length } = useHabits();
   if (!job.separated) return <NotYet>Films are made from the plates. Separate the art first.</NotYet>;
   const busy = job.task?.state === "waiting" || job.task?.state === "working";
-  const shown = alone && plate ? [plate] : job.plates;
-  const width = job.widthMm + 2 * MARGIN;
-  const height = job.heightMm + 2 * MARGIN;
-  // The press turns the art; the light table shows it upright.
-  const top = job.marks.find((m) => m.name === "top");
-  const turn = top && top.yMm < 0 ? -1 : 1;
   const file = (name: string) => `/api/jobs/${job.id}/films/${name}`;
+  const set = job.filmSet;
   return (
     <Bench
-      wide={452}
+      wide={400}
       tool={
-        <Box display="flex" flexDirection="column" h="100%" gap="16px">
-          <Box
-            flex="1"
-            minH="380px"
-            borderWidth="1px"
-            borderColor="ink"
-            bg="raised"
-            p="16px"
-            display="flex"
-            justifyContent="center"
-            position="relative"
-          >
-            <svg
-              viewBox={`0 0 ${width} ${height}`}
-              style={{ maxHeight: "62vh", width: "100%", height: "auto" }}
-              role="img"
-              aria-label={
-                alone && plate
-                  ? `The film of ${plate.name} on the light table`
-                  : "All films over each other on the light table, tinted in their inks"
-              }
-            >
-              <rect width={width} height={height} fill="none" stroke="var(--line)" strokeWidth=".6" />
-              <g>
-                {shown.map((p) => (
-                  <image
-                    key={p.id}
-                    className="colours"
-                    href={`/api/plates/${p.id}/film.png?tint=${encodeURIComponent(alone ? "#1b1a17" : tint(p.inkHex))}&k=${job.pullKey}`}
-                    x={MARGIN}
-                    y={MARGIN}
-                    width={job.widthMm}
-                    height={job.heightMm}
-                    preserveAspectRatio="none"
-                    opacity={alone ? 1 : 0.72}
-                    style={{ mixBlendMode: "multiply" }}
-                  />
-                ))}
-              </g>
-              {job.marks.map((m) => (
-                <g
-                  key={m.name}
-                  transform={`translate(${width / 2 + turn * m.xMm} ${height / 2 - turn * m.yMm})`}
-                  fill="none"
-                  stroke="var(--ink)"
-                  strokeWidth=".5"
-                >
-                  <circle r="2.400" />
-                  <path d="M-4 0H4M0 -4V4" />
-                </g>
-              ))}
-            </svg>
-          </Box>
-          <Box>
-            <Heading
-              note={`600 dpi, ${job.plates.length} films of ${length(width)} × ${length(height)}. The marks lie at the same place on each.`}
-            >
-              {job.filmsCurrent
-                ? "The film set is written"
-                : job.filmsWritten
-                  ? "The plates have changed since these films were written"
-                  : "The films are not written yet"}
-            </Heading>
-            <Box display="flex" gap="12px" flexWrap="wrap">
-              {!job.filmsCurrent && !busy && (
-                <Action onClick={() => work.films.mutate()}>
-                  {job.filmsWritten ? "Write them again" : "Write the films"}
-                </Action>
+        <Box display="flex" flexDirection="column" gap="18px">
+          <LightTable at={at} alone={alone && plate ? plate.position : null} />
+          <Box display="flex" justifyContent="space-between" gap="20px" flexWrap="wrap" alignItems="flex-start">
+            <Box flex="1 1 320px">
+              <Heading>
+                {job.filmsCurrent
+                  ? "The film set is written"
+                  : job.filmsWritten
+                    ? "The plates have changed since these films were written"
+                    : "The films are not written yet"}
+              </Heading>
+              {set && (
+                <Box display="flex" gap="10px" alignItems="flex-start" color={set.inRegister ? "ink" : "madder"}>
+                  <Box mt="3px">
+                    <Sign kind={set.inRegister ? "measured" : "out_of_bounds"} size={16} />
+                  </Box>
+                  <Box>
+                    <Text fontWeight="600">
+                      {set.inRegister
+                        ? `Read back from ${set.films.length} ${set.films.length === 1 ? "film" : "films"}: every mark is in its place, the worst off by `
+                        : "Read back, and not in register: "}
+                      {set.inRegister && <span className="readout">{length(set.worstMm, 3)}</span>}
+                      {set.inRegister && "."}
+                    </Text>
+                    {set.says.map((one) => (
+                      <Text key={one}>{one}</Text>
+                    ))}
+                  </Box>
+                </Box>
               )}
-              {job.filmsCurrent && (
-                <>
-                  <Download href={file("films.zip")} first>
-                    The set as ZIP
-                  </Download>
-                  <Download href={file("films.pdf")}>PDF, a page a film</Download>
-                  <Download href={file("manifest.json")}>Manifest</Download>
-                </>
-              )}
-              <Box
-                as="button"
-                onClick={() => setAlone(!alone)}
-                aria-pressed={alone}
-                minH="44px"
-                ml="auto"
-                cursor="pointer"
-                textDecoration="underline"
-                textUnderlineOffset="3px"
-              >
-                {alone ? "All films over each other" : "This film alone"}
-              </Box>
             </Box>
-            <Text mt="10px" fontSize="small" color="quiet" maxW="70ch">
-              Print at 100 %, never “fit to page”. Measure between the outer marks before burning: a film that is off by
-              a tenth moves every plate by it.
-            </Text>
+            <SmallButton pressed={alone} onClick={() => setAlone(!alone)} mt="-8px">
+              {alone ? "All films over each other" : "This film alone"}
+            </SmallButton>
+          </Box>
+          <Box display="flex" gap="12px" flexWrap="wrap">
+            {!job.filmsCurrent && !busy && (
+              <Action onClick={() => work.films.mutate()}>
+                {job.filmsWritten ? "Write them again" : "Write the films"}
+              </Action>
+            )}
+            {job.filmsCurrent && (
+              <>
+                <Download href={file("films.zip")} first>
+                  The set as ZIP
+                </Download>
+                {job.filmFormats.includes("pdf") && <Download href={file("films.pdf")}>PDF, a page a film</Download>}
+                <Download href={file("nested.pdf")}>PDF, laid on the media</Download>
+                <Download href={file("manifest.json")}>Manifest</Download>
+              </>
+            )}
+          </Box>
+          <Text fontSize="small" color="quiet" maxW="76ch">
+            Print at 100 %, never “fit to page”. Measure between the outer marks before burning: a film that is off by a
+            tenth moves every plate by it. Look for creases, flaked toner and damp ink before it goes on the glass.
+          </Text>
+          <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="28px">
+            <Printer at={at} />
+            <Nested job={job} />
           </Box>
         </Box>
       }
@@ -154,12 +116,6 @@ export function FilmsStage() {
       }
     />
   );
-}
-
-/** A very light ink would not show on the table: it gets a shade of its own. */
-function tint(hex: string): string {
-  const [r, g, b] = [1, 3, 5].map((i) => Number.parseInt(hex.slice(i, i + 2), 16)) as [number, number, number];
-  return r + g + b > 660 ? "#b9b4a8" : hex;
 }
 
 function Download({ href, first, children }: { href: string; first?: boolean; children: string }) {

@@ -1,101 +1,43 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useShop } from "../../api/use";
-import { Bench, Heading, NotYet } from "../../ui/Bench";
-import { useHabits } from "../../ui/habits";
+import { useSearchParams } from "react-router";
+import { Bench, NotYet } from "../../ui/Bench";
 import { useAtHand } from "../../ui/JobFrame";
-import { Choice, Field } from "../../ui/Parts";
+import { Sign } from "../../ui/Sign";
+import { Views } from "../../ui/SmallButton";
 import { Stack } from "../../ui/Stack";
+import { Buys } from "./Buys";
+import { Falls } from "./Falls";
+import { Holds } from "./Holds";
+import { Shifts } from "./Shifts";
 
-/** One plate at a time: where its ink falls, which ink, and why it prints where it does. */
+const views = [
+  ["falls", "Where it falls"],
+  ["holds", "Will it hold?"],
+  ["shifts", "What if it shifts?"],
+  ["buys", "What it buys"],
+] as const;
+
+type View = (typeof views)[number][0];
+
+/** One plate at a time: where its ink falls, whether it holds, what shows when it shifts, what it is worth. */
 export function PlatesStage() {
   const at = useAtHand();
-  const { job, plate, work } = at;
-  const inks = useShop().data?.inks ?? [];
-  const { length } = useHabits();
+  const { job, plate } = at;
+  const [search, setSearch] = useSearchParams();
+  const asked = search.get("look");
+  const view = views.find(([id]) => id === asked)?.[0] ?? "falls";
+  const look = (to: View) => setSearch((was) => ({ ...Object.fromEntries(was), look: to }), { replace: true });
   if (!job.separated || !plate) return <NotYet>The plates come out of the art. Separate it first.</NotYet>;
   return (
     <Bench
-      wide={452}
+      wide={view === "falls" ? 452 : 372}
       tool={
         <Box display="flex" flexDirection="column" h="100%" gap="16px">
-          <Box
-            flex="1"
-            minH="340px"
-            display="flex"
-            alignItems="center"
-            justifyContent="center"
-            className="halftone"
-            p="20px"
-          >
-            <Box bg={job.garmentHex} className="colours" p="14px" position="relative">
-              <img
-                src={`/api/plates/${plate.id}/film.png?tint=${encodeURIComponent(plate.inkHex)}&k=${job.pullKey}`}
-                alt={`${plate.name} alone on ${job.garmentName || "the garment"}`}
-                style={{ maxHeight: "50vh", maxWidth: "100%", display: "block" }}
-              />
-            </Box>
-          </Box>
-          <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="24px">
-            <Box>
-              <Heading>
-                {plate.name}, plate {plate.position + 1} of {job.plates.length}
-              </Heading>
-              <Text>{plate.orderReason}</Text>
-              <Text mt="6px">{plate.flashReason}</Text>
-              <Text mt="6px" fontSize="small" color="quiet">
-                School: {job.orderSchool}.
-              </Text>
-            </Box>
-            <Box>
-              <Field
-                label="Ink from the shelf"
-                hint={
-                  plate.inkDeltaE === null
-                    ? ""
-                    : plate.inkDeltaE < 0.05
-                      ? "The art’s colour to the letter."
-                      : `ΔE00 ${plate.inkDeltaE.toFixed(1)} from the art’s ${plate.hex}.`
-                }
-              >
-                <Choice
-                  fontFamily="body"
-                  value={plate.inkId ?? ""}
-                  onChange={(e) => work.plate.mutate({ plateId: plate.id, inkId: Number(e.target.value) })}
-                >
-                  {plate.inkId === null && <option value="">no ink on the shelf yet</option>}
-                  {inks.map((ink) => (
-                    <option key={ink.id} value={ink.id}>
-                      {ink.name}
-                    </option>
-                  ))}
-                </Choice>
-              </Field>
-              <Box as="dl" display="grid" gridTemplateColumns="auto 1fr" columnGap="18px" rowGap="4px" mt="14px">
-                <Box as="dt" color="quiet">
-                  Covers
-                </Box>
-                <Box as="dd" className="readout">
-                  {plate.coveragePct.toFixed(1)} %, {plate.areaCm2.toFixed(0)} cm²
-                </Box>
-                <Box as="dt" color="quiet">
-                  Finest line
-                </Box>
-                <Box as="dd" className="readout">
-                  {plate.finestLineMm === null ? "all bold" : `about ${length(plate.finestLineMm, 2)}`}
-                </Box>
-                {plate.role === "base" && (
-                  <>
-                    <Box as="dt" color="quiet">
-                      Choked
-                    </Box>
-                    <Box as="dd" className="readout">
-                      {length(job.chokeMm, 2)}
-                    </Box>
-                  </>
-                )}
-              </Box>
-            </Box>
-          </Box>
+          <Views of={views} at={view} pick={look} label="Look at the plate" />
+          {view === "falls" && <Falls at={at} plate={plate} />}
+          {view === "holds" && <Holds key={plate.id} at={at} plate={plate} />}
+          {view === "shifts" && <Shifts key={plate.id} at={at} plate={plate} />}
+          {view === "buys" && <Buys at={at} />}
         </Box>
       }
       beside={
@@ -103,9 +45,17 @@ export function PlatesStage() {
           at={at}
           reorder
           figures={(p) => (
-            <Text mt="4px" fontSize="small" color="quiet">
-              {p.areaCm2.toFixed(0)} cm²{p.inkName && p.inkName !== p.name ? `, ${p.inkName}` : ""}
-            </Text>
+            <Box display="flex" gap="8px" alignItems="center" mt="4px">
+              <Text fontSize="small" color="quiet">
+                {p.areaCm2.toFixed(0)} cm²{p.inkName && p.inkName !== p.name ? `, ${p.inkName}` : ""}
+              </Text>
+              {p.holding.atRisk > 0 && (
+                <Box display="flex" gap="5px" alignItems="center" color="madder" fontSize="small">
+                  <Sign kind="out_of_bounds" size={12} />
+                  {p.holding.atRisk} thin
+                </Box>
+              )}
+            </Box>
           )}
         />
       }

@@ -104,6 +104,9 @@ export function Pull({ at }: { at: AtHand }) {
               hex={job.garmentHex}
               widthMm={job.widthMm}
               heightMm={job.heightMm}
+              place={job.place}
+              acrossMm={job.acrossMm}
+              dropMm={job.dropMm}
               label={`${label}, on ${job.garmentName || job.garmentHex} ${job.garment}`}
             >
               {source && (

@@ -1,0 +1,241 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useRef, useState } from "react";
+import { type Job, Problem } from "../../api/client";
+import { useHabits } from "../../ui/habits";
+import type { AtHand } from "../../ui/JobFrame";
+import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { SmallButton, Tick } from "../../ui/SmallButton";
+
+type Part = { left: number; top: number; width: number; height: number };
+
+/** The picture as it was brought, on its garment; a part of it is taken by drawing over it or by numbers. */
+export function Framing({ at }: { at: AtHand }) {
+  const { job, work } = at;
+  const [cropping, setCropping] = useState(false);
+  const kept = job.framing;
+  const [part, setPart] = useState<Part>(kept);
+  const keep = (change: Partial<Job["framing"]>) => work.change.mutate({ framing: { ...kept, ...change } });
+  const whole = kept.width > 0.999 && kept.height > 0.999;
+  return (
+    <Box display="flex" flexDirection="column" flex="1">
+      <Box
+        className="halftone"
+        flex="1"
+        minH="340px"
+        display="flex"
+        alignItems="center"
+        justifyContent="center"
+        p="20px"
+      >
+        <Box bg={job.garmentHex} className="colours" p="18px" maxW="100%">
+          {cropping ? <Cropper job={job} part={part} set={setPart} /> : <Picture job={job} />}
+        </Box>
+      </Box>
+      <Box display="flex" flexWrap="wrap" alignItems="center" mt="8px" ml="-10px">
+        {cropping ? (
+          <>
+            {(["left", "top", "width", "height"] as const).map((side) => (
+              <Box key={side} w="104px" px="10px">
+                <Field label={`${side}, %`}>
+                  <Entry
+                    inputMode="decimal"
+                    value={String(Math.round(part[side] * 1000) / 10)}
+                    onChange={(e) =>
+                      setPart({ ...part, [side]: Math.min(1, Math.max(0, Number(e.target.value) / 100 || 0)) })
+                    }
+                  />
+                </Field>
+              </Box>
+            ))}
+            <Action
+              ml="10px"
+              onClick={() => {
+                keep(part);
+                setCropping(false);
+              }}
+            >
+              Take this part
+            </Action>
+            <SmallButton
+              onClick={() => {
+                setPart(kept);
+                setCropping(false);
+              }}
+            >
+              Leave it
+            </SmallButton>
+          </>
+        ) : (
+          <>
+            <SmallButton onClick={() => setCropping(true)}>Take a part</SmallButton>
+            {!whole && (
+              <SmallButton onClick={() => keep({ left: 0, top: 0, width: 1, height: 1 })}>Whole picture</SmallButton>
+            )}
+            <SmallButton onClick={() => keep({ turnDeg: (kept.turnDeg + 90) % 360 })}>Turn left</SmallButton>
+            <SmallButton onClick={() => keep({ turnDeg: (kept.turnDeg + 270) % 360 })}>Turn right</SmallButton>
+            <Turn key={kept.turnDeg} degrees={kept.turnDeg} set={(turnDeg) => keep({ turnDeg })} />
+            <Box pl="10px">
+              <Tick checked={kept.mirror} set={(mirror) => keep({ mirror })}>
+                Mirrored
+              </Tick>
+            </Box>
+          </>
+        )}
+      </Box>
+      {work.change.error instanceof Problem && work.change.error.field.startsWith("framing") && (
+        <Trouble of={work.change.error} />
+      )}
+    </Box>
+  );
+}
+
+function Turn({ degrees, set }: { degrees: number; set: (degrees: number) => void }) {
+  const [text, setText] = useState(String(Math.round(degrees * 100) / 100));
+  const take = () => {
+    const value = Number(text.replace(",", "."));
+    if (!Number.isNaN(value) && Math.abs(value - degrees) > 0.004) set(value);
+  };
+  return (
+    <Box w="110px" px="10px">
+      <Field label="degrees left">
+        <Entry
+          inputMode="decimal"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          onBlur={take}
+          onKeyDown={(e) => e.key === "Enter" && take()}
+        />
+      </Field>
+    </Box>
+  );
+}
+
+const source = (job: Job) =>
+  job.artKind === "tiff"
+    ? `/api/jobs/${job.id}/art.png`
+    : `/api/jobs/${job.id}/art?k=${encodeURIComponent(job.artName)}`;
+
+/** What is taken of the picture, as it will print. */
+function Picture({ job }: { job: Job }) {
+  const f = job.framing;
+  const [w, h] = [job.artWidthPx * f.width, job.artHeightPx * f.height];
+  const turn = (f.turnDeg * Math.PI) / 180;
+  const wide = Math.abs(w * Math.cos(turn)) + Math.abs(h * Math.sin(turn));
+  const high = Math.abs(w * Math.sin(turn)) + Math.abs(h * Math.cos(turn));
+  return (
+    <svg
+      viewBox={`${-wide / 2} ${-high / 2} ${wide} ${high}`}
+      style={{ display: "block", height: "min(50vh, 520px)", maxWidth: "100%" }}
+      role="img"
+      aria-label={`The art, ${job.artName}`}
+    >
+      <g transform={`scale(${f.mirror ? -1 : 1} 1) rotate(${-f.turnDeg})`}>
+        <svg
+          x={-w / 2}
+          y={-h / 2}
+          width={w}
+          height={h}
+          viewBox={`${f.left * job.artWidthPx} ${f.top * job.artHeightPx} ${w} ${h}`}
+          aria-hidden="true"
+        >
+          <image
+            className="colours"
+            href={source(job)}
+            width={job.artWidthPx}
+            height={job.artHeightPx}
+            preserveAspectRatio="none"
+          />
+        </svg>
+      </g>
+    </svg>
+  );
+}
+
+function Cropper({ job, part, set }: { job: Job; part: Part; set: (part: Part) => void }) {
+  const box = useRef<HTMLDivElement>(null);
+  const start = useRef<[number, number] | null>(null);
+  const at = (e: React.PointerEvent): [number, number] => {
+    const area = box.current?.getBoundingClientRect();
+    if (!area) return [0, 0];
+    return [
+      Math.min(1, Math.max(0, (e.clientX - area.left) / area.width)),
+      Math.min(1, Math.max(0, (e.clientY - area.top) / area.height)),
+    ];
+  };
+  const draw = (e: React.PointerEvent) => {
+    if (!start.current) return;
+    const [x, y] = at(e);
+    const [x0, y0] = start.current;
+    if (Math.abs(x - x0) > 0.01 && Math.abs(y - y0) > 0.01)
+      set({ left: Math.min(x, x0), top: Math.min(y, y0), width: Math.abs(x - x0), height: Math.abs(y - y0) });
+  };
+  const veil = "color-mix(in srgb, var(--ink) 55%, transparent)";
+  return (
+    <Box
+      ref={box}
+      position="relative"
+      cursor="crosshair"
+      touchAction="none"
+      onPointerDown={(e) => {
+        start.current = at(e);
+        e.currentTarget.setPointerCapture(e.pointerId);
+      }}
+      onPointerMove={draw}
+      onPointerUp={() => {
+        start.current = null;
+      }}
+    >
+      <img
+        src={source(job)}
+        alt="The whole picture; draw over the part to take"
+        draggable={false}
+        style={{ display: "block", height: "min(50vh, 520px)", maxWidth: "100%" }}
+      />
+      <Box
+        position="absolute"
+        style={{
+          left: `${100 * part.left}%`,
+          top: `${100 * part.top}%`,
+          width: `${100 * part.width}%`,
+          height: `${100 * part.height}%`,
+          boxSizing: "border-box",
+          outline: `2000px solid ${veil}`,
+          clipPath: "none",
+        }}
+        borderWidth="1px"
+        borderColor="paper"
+        pointerEvents="none"
+      />
+      <Text position="absolute" left="-9999px">
+        Or give the part in percent below.
+      </Text>
+    </Box>
+  );
+}
+
+/** The size and the words under the picture. */
+export function ArtWords({ job }: { job: Job }) {
+  const { length } = useHabits();
+  return (
+    <>
+      <Text color="quiet">
+        {job.artName},{" "}
+        {job.artKind === "svg"
+          ? "a drawing, sharp at any size"
+          : `${job.artWidthPx} × ${job.artHeightPx} pixels, ${Math.round(job.artPpi)} an inch at this width`}
+        . It prints {length(job.widthMm)} × {length(job.heightMm)}.
+      </Text>
+      {job.kindFound !== "" && (
+        <Text mt="6px" maxW="76ch">
+          <b>{job.kindFound === "flat" ? "Flat art. " : job.kindFound === "line" ? "Line art. " : "Tonal art. "}</b>
+          {job.kindWhy}
+        </Text>
+      )}
+      {job.warnings.map((warning) => (
+        <Text key={warning} borderLeftWidth="3px" borderColor="amber" pl="12px" mt="8px" maxW="76ch">
+          {warning}
+        </Text>
+      ))}
+    </>
+  );
+}

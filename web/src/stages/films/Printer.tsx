@@ -1,0 +1,69 @@
+import { Box, Text } from "@chakra-ui/react";
+import { Link } from "react-router";
+import { Problem } from "../../api/client";
+import { useShop } from "../../api/use";
+import { Heading } from "../../ui/Bench";
+import type { AtHand } from "../../ui/JobFrame";
+import { Choice, Field, Trouble } from "../../ui/Parts";
+import { Tick } from "../../ui/SmallButton";
+
+const formats = [
+  ["pdf", "PDF, marks and label as vectors"],
+  ["png", "PNG, one bit"],
+  ["tiff", "TIFF, Group 4"],
+  ["svg", "SVG, marks and label as vectors"],
+] as const;
+
+/** Which printer makes the films, and what is written for it. */
+export function Printer({ at }: { at: AtHand }) {
+  const { job, work } = at;
+  const printers = useShop().data?.filmPrinters ?? [];
+  const swap = (format: (typeof formats)[number][0]) =>
+    work.change.mutate({
+      filmFormats: (job.filmFormats.includes(format)
+        ? job.filmFormats.filter((f) => f !== format)
+        : [...job.filmFormats, format]) as ("pdf" | "png" | "tiff" | "svg")[],
+    });
+  return (
+    <Box>
+      <Heading>Film printer</Heading>
+      <Field label="Printed on">
+        <Choice
+          fontFamily="body"
+          value={job.filmPrinterId ?? 0}
+          onChange={(e) => work.change.mutate({ filmPrinterId: Number(e.target.value) })}
+        >
+          <option value={0}>any printer of 600 dpi</option>
+          {printers.map((p) => (
+            <option key={p.id} value={p.id}>
+              {p.name}
+            </option>
+          ))}
+        </Choice>
+      </Field>
+      {job.filmCaution && (
+        <Text borderLeftWidth="3px" borderColor="amber" pl="12px" mt="8px">
+          {job.filmCaution}
+        </Text>
+      )}
+      <Box mt="10px">
+        {formats.map(([format, words]) => (
+          <Tick key={format} checked={job.filmFormats.includes(format)} set={() => swap(format)}>
+            {words}
+          </Tick>
+        ))}
+        <Tick checked={job.stepWedge} set={(stepWedge) => work.change.mutate({ stepWedge })}>
+          A step wedge below the print
+        </Tick>
+      </Box>
+      {work.change.error instanceof Problem && work.change.error.field.startsWith("filmFormats") && (
+        <Trouble of={work.change.error} />
+      )}
+      <Link to="/presses" style={{ display: "inline-flex", minHeight: 44, alignItems: "center" }}>
+        <Text textDecoration="underline" textUnderlineOffset="3px" fontSize="small">
+          The shop’s film printers
+        </Text>
+      </Link>
+    </Box>
+  );
+}
