@@ -31,7 +31,9 @@ final class DrawnPositive
         $ink = $black + self::INK * ($white - $black);
         $weak = $black + self::WEAK * ($white - $black);
         $mm = 25.4 / $ppi;
-        $reach = max(2, (int) round(0.4 / $mm));
+        // A hole through to the film is small, or it is meant; a thin wash of ink may be larger.
+        $reach = max(2, (int) round(0.5 / $mm));
+        $wash = max(2, (int) round(1.5 / $mm));
         $classes = '';
         for ($i = 0; $i < 256; ++$i) {
             $classes .= $i <= $weak ? "\0" : ($i <= $ink ? "\1" : "\2");
@@ -55,8 +57,9 @@ final class DrawnPositive
                     }
                 }
                 // A weak pixel lies in ink where solid ink stands on all four sides nearby.
-                if (self::solidNear($map, $row + $x, -1, $reach) && self::solidNear($map, $row + $x, 1, $reach)
-                    && self::solidNear($map, $row + $x, -$width, $reach) && self::solidNear($map, $row + $x, $width, $reach)) {
+                $far = $map[$row + $x] === "\1" ? $wash : $reach;
+                if (self::solidNear($map, $row + $x, -1, $far) && self::solidNear($map, $row + $x, 1, $far)
+                    && self::solidNear($map, $row + $x, -$width, $far) && self::solidNear($map, $row + $x, $width, $far)) {
                     $key = intdiv($y, $cell) << 16 | intdiv($x, $cell);
                     $sum = $sums[$key] ?? [0, 0, 0];
                     $sums[$key] = [$sum[0] + 1, $sum[1] + $x, $sum[2] + $y];

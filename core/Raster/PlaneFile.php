@@ -85,6 +85,9 @@ final class PlaneFile
         $first = intdiv($from, self::BAND_ROWS);
         $last = $count === 0 ? $first - 1 : intdiv($from + $count - 1, self::BAND_ROWS);
         fseek($stream, array_sum(\array_slice($lengths, 0, $first)), \SEEK_CUR);
+        if ($count === 0) {
+            return new BitPlane($width, 0, '');
+        }
         $bytes = [];
         for ($band = $first; $band <= $last; ++$band) {
             $rows = @gzuncompress((string) fread($stream, max(1, $lengths[$band + 1] ?? 0)));

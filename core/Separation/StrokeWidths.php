@@ -25,7 +25,9 @@ final readonly class StrokeWidths
     private const HAIR_MM = 0.12;
     private const HAIR_LENGTH_MM = 0.8;
     /** Edges that lean together more than this are a wedge, not a line, radians (heuristic). */
-    private const ALIKE = 0.24;
+    private const ALIKE = 0.15;
+    /** A stroke keeps its width from end to end of what is looked at, share (heuristic): one cut off aslant does not. */
+    private const EVEN = 0.12;
     /** Just over 45°, so that no stroke falls between rows and columns, radians. */
     private const STEEPEST = 0.84;
     /** A row every so many millimetres. */
@@ -145,7 +147,7 @@ final readonly class StrokeWidths
                     $left = atan(($downA - $upA) / $away);
                     $right = atan(($downB - $upB) / $away);
                     $lean = ($left + $right) / 2;
-                    if (abs($left - $right) > self::ALIKE + 1.0 / $away || abs($lean) > self::STEEPEST) {
+                    if (abs($left - $right) > self::ALIKE + 1.0 / $away || abs($lean) > self::STEEPEST || abs($downB - $downA - $upB + $upA) > 2 + self::EVEN * $length) {
                         continue;
                     }
                 }

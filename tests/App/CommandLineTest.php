@@ -39,6 +39,98 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    public function testWritesEveryFormatTrueToSizeAndReadsThemBack(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-formats-'.getmypid();
+        $art = $out.'.svg';
+        $inks = $out.'.gpl';
+        file_put_contents($art, '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 150 60"><rect x="4" y="4" width="60" height="52" fill="#efe1ae"/><rect x="64" y="4" width="80" height="52" fill="#b5482f"/></svg>');
+        file_put_contents($inks, "GIMP Palette\nName: House\n#\n240 228 186 House straw\n176 72 47\tBarn red\n");
+        try {
+            $run = self::run1(['art:separate', $art, '--width-mm=300', '--garment=#1b2436', '--trap-mm=0.2', '--palette='.$inks, '--formats=pdf,png,tiff,svg', '--media=610', '--step-wedge', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $manifest = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertIsArray($manifest);
+            self::assertSame(['Base white', 'House straw', 'Barn red'], array_column($manifest['plates'], 'name'));
+            self::assertEqualsWithDelta(0.2, $manifest['register_budget']['mm'], 25.4 / 600);
+            self::assertTrue($manifest['step_wedge']);
+            self::assertSame([], self::breaksSchema($manifest, json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/docs/film-set.schema.json'), true)));
+            [$wide, $high] = $manifest['film_mm'];
+            // 300 mm of art between the edges of the rust and the straw: 280 mm drawn, in every format to 0.02 mm.
+            foreach ($manifest['plates'] as $plate) {
+                $png = new \Imagick($out.'/'.$plate['png']);
+                self::assertEqualsWithDelta($wide, $png->getImageWidth() / 600 * 25.4, 0.005);
+                $info = (new Process(['tiffinfo', $out.'/'.$plate['tiff']]));
+                $info->mustRun();
+                self::assertStringContainsString('CCITT Group 4', $info->getOutput());
+                self::assertStringContainsString('Resolution: 600, 600 pixels/inch', $info->getOutput());
+                $svg = simplexml_load_file($out.'/'.$plate['svg']);
+                self::assertNotFalse($svg);
+                self::assertEqualsWithDelta([$wide, $high], [(float) $svg['width'], (float) $svg['height']], 0.001);
+                self::assertStringEndsWith('mm', (string) $svg['width']);
+            }
+            $pdf = new Process(['pdfinfo', '-l', '3', $out.'/films.pdf']);
+            $pdf->mustRun();
+            self::assertSame(1, preg_match('/size:\s+([\d.]+) x ([\d.]+) pts/', $pdf->getOutput(), $points));
+            self::assertEqualsWithDelta([$wide, $high], [(float) $points[1] / 72 * 25.4, (float) $points[2] / 72 * 25.4], 0.02);
+
+            $check = self::run1(['films:check', $out]);
+            self::assertSame(0, $check->getExitCode(), $check->getOutput());
+            $read = json_decode($check->getOutput(), true);
+            self::assertIsArray($read);
+            self::assertTrue($read['in_register']);
+            self::assertCount(9, $read['films'], 'three PNG, three TIFF, three pages of PDF');
+            self::assertLessThan(0.05, $read['worst_mm']);
+
+            // One film printed off by four pixels is found out.
+            $off = new \Imagick($out.'/'.$manifest['plates'][1]['png']);
+            $off->rollImage(4, 0);
+            $off->setImageFormat('png');
+            $off->setOption('png:bit-depth', '1');
+            file_put_contents($out.'/'.$manifest['plates'][1]['png'], $off->getImageBlob());
+            $check = self::run1(['films:check', $out]);
+            self::assertSame(2, $check->getExitCode());
+            $read = json_decode($check->getOutput(), true);
+            self::assertIsArray($read);
+            self::assertEqualsWithDelta(4 * 25.4 / 600, $read['worst_mm'], 0.02);
+
+            $cost = self::run1(['plates:cost', $out.'/manifest.json']);
+            self::assertSame(0, $cost->getExitCode(), $cost->getErrorOutput());
+            $table = json_decode($cost->getOutput(), true);
+            self::assertIsArray($table);
+            self::assertSame([2, 1], array_column($table['ranked'], 'inks'));
+        } finally {
+            (new Filesystem())->remove([$out, $art, $inks]);
+        }
+    }
+
+    /** @return iterable<string, array{list<string>, string}> */
+    public static function wrongFilms(): iterable
+    {
+        yield 'a film wider than the media' => [['--media=200'], 'does not go on the media'];
+        yield 'no media' => [['--media=wide'], 'is no media'];
+        yield 'an unknown format' => [['--formats=pdf,dwg'], 'not written as “dwg”'];
+        yield 'no palette' => [['--palette=/nowhere.json'], 'no file “/nowhere.json”'];
+        yield 'a trap of 5 mm' => [['--trap-mm=5'], 'must lie between 0 and 2 mm'];
+    }
+
+    /** @param list<string> $options */
+    #[DataProvider('wrongFilms')]
+    public function testFilmsThatCannotBeAreRefusedAndNothingIsWritten(array $options, string $sentence): void
+    {
+        $out = sys_get_temp_dir().'/ektype-wrong-'.getmypid();
+        $art = $out.'.art.svg';
+        file_put_contents($art, '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40"><circle cx="20" cy="20" r="14" fill="#f0e2b0"/></svg>');
+        try {
+            $run = self::run1(['art:separate', $art, '--width-mm=260', '--dpi=150', '--garment=#1b2436', '--out='.$out, ...$options]);
+            self::assertSame(1, $run->getExitCode());
+            self::assertStringContainsString($sentence, $run->getErrorOutput());
+            self::assertDirectoryDoesNotExist($out);
+        } finally {
+            (new Filesystem())->remove([$out, $art]);
+        }
+    }
+
     public function testABadPictureLeavesNothingBehind(): void
     {
         $out = sys_get_temp_dir().'/ektype-none-'.getmypid();
@@ -111,10 +203,41 @@ final class CommandLineTest extends TestCase
         return $answer;
     }
 
+    /**
+     * Checks the parts of JSON Schema that the film set uses: type, required, properties, items, enum.
+     *
+     * @return list<string> what breaks it
+     */
+    private static function breaksSchema(mixed $value, mixed $schema, string $at = '$'): array
+    {
+        self::assertIsArray($schema);
+        $kind = match (true) {
+            $value === null => 'null', \is_bool($value) => 'boolean', \is_int($value) => 'integer', \is_float($value) => 'number', \is_string($value) => 'string',
+            \is_array($value) && array_is_list($value) => 'array', default => 'object',
+        };
+        $allowed = (array) ($schema['type'] ?? [$kind]);
+        $broken = \in_array($kind, $allowed, true) || ($kind === 'integer' && \in_array('number', $allowed, true)) || ($value === [] && \in_array('object', $allowed, true)) ? [] : ["$at is $kind"];
+        foreach (\is_array($value) ? $schema['required'] ?? [] : [] as $name) {
+            if (!\array_key_exists($name, $value)) {
+                $broken[] = "$at lacks $name";
+            }
+        }
+        foreach ($schema['properties'] ?? [] as $name => $inner) {
+            if (\is_array($value) && \array_key_exists($name, $value)) {
+                array_push($broken, ...self::breaksSchema($value[$name], $inner, "$at.$name"));
+            }
+        }
+        foreach ($kind === 'array' && isset($schema['items']) ? $value : [] as $i => $one) {
+            array_push($broken, ...self::breaksSchema($one, $schema['items'], "{$at}[$i]"));
+        }
+
+        return $broken;
+    }
+
     /** @param list<string> $arguments */
     private static function run1(array $arguments, string $input = ''): Process
     {
-        $run = new Process([\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$arguments], null, ['APP_ENV' => 'prod', 'EKTYPE_DATA' => sys_get_temp_dir().'/ektype-cli'], $input, 120);
+        $run = new Process([\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$arguments], null, ['APP_ENV' => 'prod', 'EKTYPE_DATA' => sys_get_temp_dir().'/ektype-cli'], $input, 240);
         $run->run();
 
         return $run;

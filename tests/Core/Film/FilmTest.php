@@ -57,7 +57,7 @@ final class FilmTest extends TestCase
         $film = FilmPlane::of($sheet, $print, '');
         for ($y = 0; $y < 64; ++$y) {
             for ($x = 0; $x < 160; ++$x) {
-                self::assertSame($print->isSet($x, $y), $film->isSet($sheet->marginPx + $x, $sheet->marginPx + $y));
+                self::assertSame($print->isSet($x, $y), $film->isSet($sheet->marginPx + $x, $sheet->feedMarginPx + $y));
             }
         }
     }

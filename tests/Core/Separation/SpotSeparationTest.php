@@ -196,10 +196,14 @@ final class SpotSeparationTest extends TestCase
         };
         // 200 pixels on 16.93 mm are 300 an inch: 4 pixels are 0.34 mm, 24 are 2 mm.
         $thin = self::separate($line(4), KnownArt::GARMENT, 16.93);
-        self::assertStringContainsString('they print dull', implode(' ', $thin->warnings));
+        self::assertStringContainsString('the whole choke of 0.25 mm would leave a stroke without its base', implode(' ', $thin->warnings));
+        self::assertEqualsWithDelta(0.34, $thin->thinBase[0]->widthMm, 0.05);
+        self::assertEqualsWithDelta(122.5 / 200 * 16.93, $thin->thinBase[0]->xMm, 0.2);
         $base = $thin->plates[0]->plane;
-        self::assertFalse($base->isSet((int) (122.5 / 200 * $base->width), (int) ($base->height / 2)), 'and it is true: the base is not there');
-        self::assertStringNotContainsString('they print dull', implode(' ', self::separate($line(24), KnownArt::GARMENT, 16.93)->warnings));
+        self::assertTrue($base->isSet((int) (122.5 / 200 * $base->width), (int) ($base->height / 2)), 'and it keeps a base there');
+        $bold = self::separate($line(24), KnownArt::GARMENT, 16.93);
+        self::assertSame([], $bold->thinBase);
+        self::assertStringNotContainsString('without its base', implode(' ', $bold->warnings));
     }
 
     /** @return iterable<string, array{ArtRaster, string, float, string}> */

@@ -17,10 +17,9 @@ export function Framing({ at }: { at: AtHand }) {
   const keep = (change: Partial<Job["framing"]>) => work.change.mutate({ framing: { ...kept, ...change } });
   const whole = kept.width > 0.999 && kept.height > 0.999;
   return (
-    <Box display="flex" flexDirection="column" flex="1">
+    <Box display="flex" flexDirection="column">
       <Box
         className="halftone"
-        flex="1"
         minH="340px"
         display="flex"
         alignItems="center"
