@@ -18,6 +18,11 @@ final class ColourFieldReader
     private const CLEAR = 1.5;
     /** The same in a noisy picture. */
     private const CLEAR_NOISY = 9.0;
+    /** Weight of colour against lightness in a compressed picture (heuristic). */
+    private const SMEARED = 0.12;
+    /** How far clear colours are looked for beside a mixed pixel. */
+    private const REACH = 3;
+    private const REACH_NOISY = 5;
     private const MIXED = "\xff";
     private const UNKNOWN = "\xfe";
     /** How far a mixture may lie off the line between two colours and still be one, of 255 (heuristic). */
@@ -227,6 +232,27 @@ final class ColourFieldReader
         return [$share, sqrt(($r - $share * $dr) ** 2 + 2 * ($g - $share * $dg) ** 2 + 0.5 * ($b - $share * $db) ** 2)];
     }
 
+    /**
+     * The same in a picture that was compressed: its lightness is sharp, its colour is smeared over its neighbours, so
+     * lightness counts for most (luma and colour differences after ITU-R BT.601).
+     *
+     * @return array{float, float} share of the second colour 0–1, and distance off the line
+     */
+    private static function noisyMixture(Srgb $mixed, Srgb $one, Srgb $two): array
+    {
+        $parts = static fn (Srgb $c): array => [0.299 * $c->red + 0.587 * $c->green + 0.114 * $c->blue, -0.169 * $c->red - 0.331 * $c->green + 0.5 * $c->blue, 0.5 * $c->red - 0.419 * $c->green - 0.081 * $c->blue];
+        [$y1, $b1, $r1] = $parts($one);
+        [$y2, $b2, $r2] = $parts($two);
+        [$y, $b, $r] = $parts($mixed);
+        $length = ($y2 - $y1) ** 2 + self::SMEARED * (($b2 - $b1) ** 2 + ($r2 - $r1) ** 2);
+        if ($length < 1) {
+            return [0.0, 255.0];
+        }
+        $share = max(0.0, min(1.0, (($y - $y1) * ($y2 - $y1) + self::SMEARED * (($b - $b1) * ($b2 - $b1) + ($r - $r1) * ($r2 - $r1))) / $length));
+
+        return [$share, sqrt(($y - $y1 - $share * ($y2 - $y1)) ** 2 + self::SMEARED * (($b - $b1 - $share * ($b2 - $b1)) ** 2 + ($r - $r1 - $share * ($r2 - $r1)) ** 2))];
+    }
+
     private static function resolved(string $owners, ArtRaster $art, Palette $palette): ColourField
     {
         $leaders = '';
@@ -248,7 +274,7 @@ final class ColourFieldReader
         while ($at !== false) {
             $x = $at % $width;
             $y = intdiv($at, $width);
-            $near = self::clearNear($owners, $x, $y, $width, $height);
+            $near = self::clearNear($owners, $x, $y, $width, $height, $palette->noisy ? self::REACH_NOISY : self::REACH);
             $i = $at * 3;
             $red = \ord($art->rgb[$i]);
             $green = \ord($art->rgb[$i + 1]);
@@ -280,11 +306,11 @@ final class ColourFieldReader
         return (int) round(255 * ($f < 0.5 ? $f / (0.5 + $f) : 1 - (1 - $f) / (1.5 - $f)));
     }
 
-    /** @return list<int> the clear colours within 1, else 2, else 3 pixels */
-    private static function clearNear(string $owners, int $x, int $y, int $width, int $height): array
+    /** @return list<int> the clear colours within 1 pixel, else 2, and so on to the most */
+    private static function clearNear(string $owners, int $x, int $y, int $width, int $height, int $most): array
     {
         $found = [];
-        for ($reach = 1; $reach <= 3 && \count($found) < 2; ++$reach) {
+        for ($reach = 1; $reach <= $most && \count($found) < 2; ++$reach) {
             $found = [];
             for ($j = max(0, $y - $reach), $bottom = min($height - 1, $y + $reach); $j <= $bottom; ++$j) {
                 for ($i = max(0, $x - $reach), $right = min($width - 1, $x + $reach); $i <= $right; ++$i) {
@@ -318,10 +344,10 @@ final class ColourFieldReader
         $best = \INF;
         $found = [0, 0, 0];
         if (\count($near) >= 2) {
-            [$best, $found] = self::bestPair($mixed, $near, $near, $colours, $best, $found);
+            [$best, $found] = self::bestPair($mixed, $near, $near, $palette, $best, $found);
         }
-        if (\count($near) < 2 || $best > 2 * self::OFF_LINE) {
-            [, $found] = self::bestPair($mixed, $near === [] ? $all : $near, $all, $colours, $best, $found);
+        if (\count($near) < 2 || $best > ($palette->noisy ? 5 : 2) * self::OFF_LINE) {
+            [, $found] = self::bestPair($mixed, $near === [] ? $all : $near, $all, $palette, $best, $found);
         }
 
         return $found;
@@ -330,19 +356,19 @@ final class ColourFieldReader
     /**
      * @param list<int>            $ones
      * @param list<int>            $twos
-     * @param list<PaletteColour>  $colours
-     * @param array{int, int, int} $found   the best pair so far
+     * @param array{int, int, int} $found the best pair so far
      *
      * @return array{float, array{int, int, int}} distance off the line, and the pair with its share
      */
-    private static function bestPair(Srgb $mixed, array $ones, array $twos, array $colours, float $best, array $found): array
+    private static function bestPair(Srgb $mixed, array $ones, array $twos, Palette $palette, float $best, array $found): array
     {
+        $colours = $palette->colours;
         foreach ($ones as $one) {
             foreach ($twos as $two) {
                 if ($one === $two) {
                     continue;
                 }
-                [$share, $off] = self::mixture($mixed, $colours[$one]->colour, $colours[$two]->colour);
+                [$share, $off] = $palette->noisy ? self::noisyMixture($mixed, $colours[$one]->colour, $colours[$two]->colour) : self::mixture($mixed, $colours[$one]->colour, $colours[$two]->colour);
                 if ($off < $best - 0.5) {
                     $best = $off;
                     $found = [$one, $two, (int) round($share * 255)];

@@ -46,7 +46,7 @@ final class SpotSeparationTest extends TestCase
                 foreach ($plates as $hex => $plate) {
                     // The distance to the edge is dear to work out: only where the plate differs from the truth.
                     if ($plate->plane->isSet($x, $y) !== ($hex === $truth) && KnownArt::edgeDistance($mmX, $mmY) > $tolerance
-                        && !self::nearCorner($mmX, $mmY, ($kind === 'jpeg' ? 3.0 : 1.5) * 25.4 / $ppi)) {
+                        && !self::nearCorner($mmX, $mmY, 1.5 * 25.4 / $ppi)) {
                         $wrong[] = \sprintf('%.2f, %.2f mm: %s', $mmX, $mmY, $hex);
                     }
                 }
@@ -62,7 +62,7 @@ final class SpotSeparationTest extends TestCase
         // cm² by formula: disc, ring and bar, triangle.
         $truth = [KnownArt::SAGE => \M_PI * 16 / 100, KnownArt::STRAW => (\M_PI * (81 - 16) + 33 * 2.5) / 100, KnownArt::RUST => 13 * 13 * 1.3 / 2 / 100];
         foreach ($truth as $hex => $cm2) {
-            self::assertEqualsWithDelta($cm2, $plates[$hex]->areaCm2, ($kind === 'png' ? 0.005 : 0.02) * $cm2, $hex);
+            self::assertEqualsWithDelta($cm2, $plates[$hex]->areaCm2, 0.005 * $cm2, $hex);
         }
     }
 
