@@ -91,7 +91,8 @@ final class SpotSeparation
             }
             $limit = $mm / 25.4 * $request->dpi;
             $finest = StrokeWidths::of($planes[$leader], $request->dpi)->finestLineMm();
-            $grown = Thickened::lines($planes[$leader], $limit, $limit - min($limit, ($finest ?? $mm) / 25.4 * $request->dpi));
+            // A film pixel at each side is the least that can be added.
+            $grown = Thickened::lines($planes[$leader], $limit, max(2.0, $limit - min($limit, ($finest ?? $mm) / 25.4 * $request->dpi)));
             foreach ($planes as $other => $plane) {
                 $planes[$other] = $other === $leader ? $grown : $plane->without($grown);
             }

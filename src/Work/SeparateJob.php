@@ -160,6 +160,8 @@ final readonly class SeparateJob
             $plate->drawing = $i;
             $plate->coveragePct = $one->coveragePct;
             $plate->areaCm2 = $one->areaCm2;
+            // A plate that is locked to an ink is called by it; else it keeps the name that it has.
+            $plate->name = $one->ink !== '' ? $one->name : $plate->name;
             $plate->hex = $one->colour->hex();
             $plate->artHex = $art;
             $plate->artAreaCm2 = $one->artAreaCm2;
