@@ -23,8 +23,8 @@ $say = static function (string $what, string $figure, string $aim = ''): void {
     printf("%-58s %16s   %s\n", $what, $figure, $aim);
 };
 
-/** A four-ink picture of 300 × 350 mm, drawn here: discs, bars and lettering-like strokes on navy. */
-$draw = static function (int $width, string $file): void {
+/** A picture of 300 × 350 mm in so many inks, drawn here: discs, bars and lettering-like strokes on navy. */
+$draw = static function (int $width, string $file, int $count = 3): void {
     $height = (int) round($width * 350 / 300);
     $picture = imagecreatetruecolor($width, $height);
     if ($picture === false) {
@@ -33,16 +33,16 @@ $draw = static function (int $width, string $file): void {
     imageantialias($picture, true);
     imagefilledrectangle($picture, 0, 0, $width, $height, 0x1B2436);
     $mm = $width / 300;
-    $inks = [0xF0E2B0, 0xDC8A2C, 0xB84A30];
+    $inks = array_slice([0xF0E2B0, 0xDC8A2C, 0xB84A30, 0x8FB3A2, 0x23489C], 0, $count);
     mt_srand(12);
     imagefilledellipse($picture, (int) (150 * $mm), (int) (140 * $mm), (int) (230 * $mm), (int) (230 * $mm), 0xF0E2B0);
     for ($i = 0; $i < 160; ++$i) {
         $size = mt_rand(4, 40) * $mm;
-        imagefilledellipse($picture, (int) (mt_rand(10, 290) * $mm), (int) (mt_rand(10, 260) * $mm), (int) $size, (int) ($size * mt_rand(5, 15) / 10), $inks[$i % 3]);
+        imagefilledellipse($picture, (int) (mt_rand(10, 290) * $mm), (int) (mt_rand(10, 260) * $mm), (int) $size, (int) ($size * mt_rand(5, 15) / 10), $inks[$i % $count]);
     }
     for ($i = 0; $i < 90; ++$i) {
         $x = (12 + $i * 3.05) * $mm;
-        imagefilledrectangle($picture, (int) $x, (int) (280 * $mm), (int) ($x + 1.4 * $mm), (int) ((285 + ($i * 37 % 50)) * $mm), $inks[$i % 3]);
+        imagefilledrectangle($picture, (int) $x, (int) (280 * $mm), (int) ($x + 1.4 * $mm), (int) ((285 + ($i * 37 % 50)) * $mm), $inks[$i % $count]);
     }
     // Smoothed edges, as drawing programs make them.
     $half = imagescale($picture, intdiv($width, 2), -1, \IMG_BILINEAR_FIXED);
@@ -93,32 +93,62 @@ $say('write a 1-bit PNG', sprintf('%.1f Mpx/s', $film / $s));
 $say('count coverage for the pull', sprintf('%.1f Mpx/s', $film / $s));
 unset($art, $owners, $field, $planes, $plane, $choked);
 
-echo "\nart:separate, whole process, 300 × 350 mm at 600 dpi\n";
-foreach ([300 => 7086, 600 => 14174] as $ppi => $width) {
-    if ($ppi === 600) {
-        $draw($width, $folder.'/art600.png');
-    }
+/**
+ * A command as a whole process, with all its children: seconds, and the most memory of the process and its children
+ * together, three runs.
+ *
+ * @param list<string> $arguments
+ *
+ * @return array{list<float>, float}
+ */
+$whole = static function (array $arguments) use ($project): array {
     $times = [];
-    $peak = 0;
+    $peak = 0.0;
     for ($run = 0; $run < 3; ++$run) {
         $start = hrtime(true);
-        $process = proc_open([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=1054', '-d', 'opcache.jit_buffer_size=128M', '-d', 'memory_limit=2G', $project.'/bin/console', 'art:separate', "$folder/art$ppi.png", '--width-mm=300', '--garment=#1b2436', "--out=$folder/films$ppi"], [1 => ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=1054', '-d', 'opcache.jit_buffer_size=128M', '-d', 'memory_limit=2G', $project.'/bin/console', ...$arguments], [1 => ['file', '/dev/null', 'w']], $pipes);
         if (!is_resource($process)) {
             throw new RuntimeException('The process does not start.');
         }
         $pid = proc_get_status($process)['pid'];
         while (proc_get_status($process)['running']) {
-            if (preg_match('/VmHWM:\s+(\d+)/', (string) @file_get_contents("/proc/$pid/status"), $found) === 1) {
-                $peak = max($peak, (int) $found[1] / 1024);
+            // Proportional set size: what a child shares with its parent counts once.
+            $sum = 0.0;
+            foreach ([$pid, ...preg_split('/\s+/', trim((string) @file_get_contents("/proc/$pid/task/$pid/children")), -1, \PREG_SPLIT_NO_EMPTY) ?: []] as $one) {
+                if (preg_match('/^Pss:\s+(\d+)/m', (string) @file_get_contents("/proc/$one/smaps_rollup"), $found) === 1) {
+                    $sum += (int) $found[1] / 1024;
+                }
             }
+            $peak = max($peak, $sum);
             usleep(20_000);
         }
         $times[] = (hrtime(true) - $start) / 1e9;
     }
     sort($times);
-    $say("art at $ppi ppi, three inks and base: seconds", sprintf('%.1f (%.1f–%.1f)', $times[1], $times[0], $times[2]), 'aim 12');
-    $say("art at $ppi ppi: peak memory", sprintf('%.0f MB', $peak), 'aim 1200');
+
+    return [$times, $peak];
+};
+
+echo "\nart:separate, whole process, 300 × 350 mm\n";
+$draw(14174, $folder.'/art600.png');
+$draw(7086, $folder.'/six300.png', 5);
+foreach ([
+    ['four plates at 600 dpi, art at 300 ppi', 'art300.png', [], 'aim 12 s, 1200 MB'],
+    ['four plates at 600 dpi, art at 600 ppi', 'art600.png', [], 'aim 12 s, 1200 MB'],
+    ['six plates at 600 dpi, trap, PDF and TIFF', 'six300.png', ['--trap-mm=0.2', '--formats=pdf,tiff'], 'aim 10 s, 1000 MB'],
+    ['six plates at 1200 dpi, trap, PDF and TIFF', 'six300.png', ['--trap-mm=0.2', '--formats=pdf,tiff', '--dpi=1200'], 'aim 40 s, 2000 MB'],
+] as [$what, $file, $options, $aim]) {
+    [$times, $peak] = $whole(['art:separate', "$folder/$file", '--width-mm=300', '--garment=#1b2436', ...$options, "--out=$folder/films"]);
+    $say($what, sprintf('%.1f s (%.1f–%.1f), %.0f MB', $times[1], $times[0], $times[2], $peak), $aim);
 }
+[$times] = $whole(['plates:cost', "$folder/films/manifest.json"]);
+$say('plates:cost of the six plates, whole process', sprintf('%.2f s', $times[1]), 'aim 1 s');
+[, $s] = $time(static function (): array {
+    $inks = array_map(static fn (int $i): array => ['name' => "ink $i", 'colour' => new Srgb(30 * $i, 255 - 20 * $i, 40 + 25 * $i), 'area_cm2' => 10.0 + $i], range(0, 7));
+
+    return (new Ektype\Core\Separation\PlateCost($inks, Srgb::fromHex('#1b2436'), true))->ranked();
+});
+$say('cost table of 8 colours', sprintf('%.0f ms', 1000 * $s), 'aim 1 s');
 
 echo "\nAPI, 20 jobs in the database\n";
 require __DIR__.'/api.php';

@@ -15,8 +15,9 @@ final class DrawnPositive
     /** Half light parts ink from paper. */
     private const INK = 0.6;
     /** Specks smaller than this matter to nobody, mm². */
-    private const LEAST_MM2 = 0.02;
+    private const LEAST_MM2 = 0.07;
     private const CELL_MM = 4.0;
+    private const NEAR_MM = 2.0;
 
     /**
      * Places to touch up: weak spots inside ink, largest first.
@@ -67,7 +68,7 @@ final class DrawnPositive
             }
         }
         $places = [];
-        foreach ($sums as [$count, $x, $y]) {
+        foreach (self::joined($sums, self::NEAR_MM / $mm) as [$count, $x, $y]) {
             $mm2 = $count * $mm * $mm;
             if ($mm2 >= self::LEAST_MM2) {
                 $places[] = ['x_mm' => round($x / $count * $mm, 1), 'y_mm' => round($y / $count * $mm, 1), 'mm2' => round($mm2, 2)];
@@ -76,6 +77,30 @@ final class DrawnPositive
         usort($places, static fn (array $a, array $b): int => $b['mm2'] <=> $a['mm2']);
 
         return $places;
+    }
+
+    /**
+     * A weak spot on the border of two cells is one spot.
+     *
+     * @param array<int, array{int, int, int}> $sums pixels, and the sums of their x and y
+     *
+     * @return list<array{int, int, int}>
+     */
+    private static function joined(array $sums, float $near): array
+    {
+        /** @var list<array{int, int, int}> $joined */
+        $joined = [];
+        foreach ($sums as $sum) {
+            foreach ($joined as $i => $other) {
+                if (hypot($sum[1] / $sum[0] - $other[1] / $other[0], $sum[2] / $sum[0] - $other[2] / $other[0]) < $near) {
+                    $joined[$i] = [$sum[0] + $other[0], $sum[1] + $other[1], $sum[2] + $other[2]];
+                    continue 2;
+                }
+            }
+            $joined[] = $sum;
+        }
+
+        return $joined;
     }
 
     /** @return float the grey, 0–255, that parts ink from paper */

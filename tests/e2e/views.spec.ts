@@ -110,7 +110,7 @@ test("trouble is told once, where it was made, and nothing is lost", async ({ pa
   await page.goto("/jobs/2/art");
   await page.getByLabel("Print width, mm").fill("-4");
   await page.getByLabel("called").fill("ink blue");
-  await page.getByRole("button", { name: "Keep" }).click();
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
   await expect(page.getByRole("alert")).toHaveCount(1);
   await expect(page.getByRole("alert")).toContainText("must lie between 5 and 2000 mm");
   await expect(page.getByLabel("called")).toHaveValue("ink blue");

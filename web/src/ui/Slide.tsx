@@ -22,13 +22,10 @@ export function Slide({
   const id = useId();
   const text = `${value.toFixed(digits)} ${unit}`;
   return (
-    <Box>
-      <Box display="flex" justifyContent="space-between" alignItems="baseline">
-        <label htmlFor={id}>{label}</label>
-        <Text className="readout" fontSize="readout">
-          {text}
-        </Text>
-      </Box>
+    <Box display="grid" gridTemplateColumns="104px 1fr 88px" gap="12px" alignItems="center">
+      <label htmlFor={id} style={{ lineHeight: 1.15 }}>
+        {label}
+      </label>
       <input
         id={id}
         type="range"
@@ -38,8 +35,11 @@ export function Slide({
         value={value}
         aria-valuetext={text}
         onChange={(e) => set(Number(e.target.value))}
-        style={{ width: "100%", height: 44, accentColor: "var(--teal)" }}
+        style={{ width: "100%", minWidth: 0, height: 44, accentColor: "var(--teal)" }}
       />
+      <Text className="readout" textAlign="right" whiteSpace="nowrap">
+        {text}
+      </Text>
     </Box>
   );
 }

@@ -96,7 +96,7 @@ function Edges({ at }: { at: ReturnType<typeof useAtHand> }) {
       <TroubleAt of={work.change.error} field="trapMm" />
       <Box display="flex" gap="12px" mt="10px">
         <Action quiet type="submit" disabled={Object.keys(change).length === 0}>
-          Keep
+          Keep these
         </Action>
         {!job.trapFollowsPress && (
           <SmallButton onClick={() => work.change.mutate({ trapFollowsPress: true })}>Let the press set it</SmallButton>
@@ -224,9 +224,11 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
         <Field label="Due">
           <Entry type="date" value={due} onChange={(e) => setDue(e.target.value)} />
         </Field>
-        <Field label="For">
-          <Entry fontFamily="body" value={customer} onChange={(e) => setCustomer(e.target.value)} />
-        </Field>
+        <Box gridColumn="1 / -1">
+          <Field label="For">
+            <Entry fontFamily="body" value={customer} onChange={(e) => setCustomer(e.target.value)} />
+          </Field>
+        </Box>
       </Box>
       {["widthMm", "heightMm", "quantity", "dueOn", "customer", "garment", "substrate", "acrossMm", "dropMm"].map(
         (f) => (

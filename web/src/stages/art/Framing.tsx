@@ -18,14 +18,7 @@ export function Framing({ at }: { at: AtHand }) {
   const whole = kept.width > 0.999 && kept.height > 0.999;
   return (
     <Box display="flex" flexDirection="column">
-      <Box
-        className="halftone"
-        minH="340px"
-        display="flex"
-        alignItems="center"
-        justifyContent="center"
-        p="20px"
-      >
+      <Box className="halftone" minH="340px" display="flex" alignItems="center" justifyContent="center" p="20px">
         <Box bg={job.garmentHex} className="colours" p="18px" maxW="100%">
           {cropping ? <Cropper job={job} part={part} set={setPart} /> : <Picture job={job} />}
         </Box>

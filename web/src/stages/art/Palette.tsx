@@ -59,7 +59,7 @@ export function Palette({ job, change }: { job: Job; change: (body: JobChange) =
                     {state}
                   </Text>
                 </Text>
-                <Text className="readout">
+                <Text className="readout" whiteSpace="nowrap">
                   {colour.sharePct < 10 ? colour.sharePct.toFixed(1) : Math.round(colour.sharePct)} %
                 </Text>
               </Box>

@@ -46,7 +46,11 @@ export function FilmsStage() {
                       {set.inRegister
                         ? `Read back from ${set.films.length} ${set.films.length === 1 ? "film" : "films"}: every mark is in its place, the worst off by `
                         : "Read back, and not in register: "}
-                      {set.inRegister && <span className="readout">{length(set.worstMm, 3)}</span>}
+                      {set.inRegister && (
+                        <span className="readout" style={{ whiteSpace: "nowrap" }}>
+                          {length(set.worstMm, 3)}
+                        </span>
+                      )}
                       {set.inRegister && "."}
                     </Text>
                     {set.says.map((one) => (

@@ -62,7 +62,7 @@ export function LightTable({ at, alone }: { at: AtHand; alone: number | null }) 
                 />
               ))}
           {set && (
-            <g fill="none">
+            <g fill="none" className="colours">
               <rect
                 x={place.x - LOUPE / 2}
                 y={place.y - LOUPE / 2}

@@ -31,7 +31,7 @@ export function Shifts({ at, plate }: { at: AtHand; plate: Plate }) {
   const shows = least !== null && far > least + 0.001;
   return (
     <>
-      <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 300px" }} gap="20px" flex="1" minH="0">
+      <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 340px" }} gap="20px" alignItems="start">
         <Box className="halftone" display="flex" alignItems="center" justifyContent="center" p="16px" minH="340px">
           <svg
             viewBox={`-10 -10 ${job.widthMm + 20} ${job.heightMm + 20}`}
