@@ -21,6 +21,7 @@ final class ArtDecoder
     /** Where the green of even the quieter squares of 3 × 3 pixels varies by this much of 255, it is grain (heuristic). */
     private const RESTLESS = 8;
     private const CALM_SAMPLES = 600;
+    private const GRID = 200;
     private const CALM_PIXELS = 5;
 
     /** @throws Refusal where the picture is damaged or cut short */
@@ -47,7 +48,12 @@ final class ArtDecoder
             $picture = new \Imagick();
             $picture->readImage($file->kind.':'.$file->path.'[0]');
             self::intoSrgb($picture, $remarks);
-            $seeThrough = $picture->getImageAlphaChannel() && $picture->getImageChannelMean(\Imagick::CHANNEL_ALPHA)['mean'] < 0.999 * \Imagick::getQuantumRange()['quantumRangeLong'];
+            $seeThrough = $picture->getImageAlphaChannel() && self::hasClearParts($picture);
+            if ($picture->getImageColorspace() !== \Imagick::COLORSPACE_SRGB) {
+                $picture->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
+            }
+            // A grey picture would make the garment grey as well.
+            $picture->setImageType($picture->getImageAlphaChannel() ? \Imagick::IMGTYPE_TRUECOLORMATTE : \Imagick::IMGTYPE_TRUECOLOR);
             $background = new \ImagickPixel($garment->hex());
             $picture->setImageBackgroundColor($background);
             $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
@@ -71,6 +77,20 @@ final class ArtDecoder
         }
 
         return new ArtRaster($width, $height, $rgb, $seeThrough, $file->kind === 'jpeg' || $calmed, $remarks);
+    }
+
+    /** Looks at a grid of pixels: the mean of the alpha channel means one thing or its opposite by version. */
+    private static function hasClearParts(\Imagick $picture): bool
+    {
+        $small = clone $picture;
+        $small->sampleImage(min(self::GRID, $picture->getImageWidth()), min(self::GRID, $picture->getImageHeight()));
+        foreach ($small->exportImagePixels(0, 0, $small->getImageWidth(), $small->getImageHeight(), 'A', \Imagick::PIXEL_CHAR) as $alpha) {
+            if ($alpha < 128) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<string> $remarks */

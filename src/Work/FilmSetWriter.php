@@ -12,6 +12,7 @@ use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\Rescaled;
+use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Raster\TiffFile;
 use Ektype\Core\Unit\Given;
 use Ektype\Core\Unit\Refusal;
@@ -22,6 +23,7 @@ final class FilmSetWriter
 {
     public const FORMATS = ['pdf', 'png', 'tiff', 'svg'];
     private const PACKING_SECONDS = 120;
+    private const LARGE_BYTES = 500_000;
 
     /**
      * @return list<string>
@@ -52,7 +54,7 @@ final class FilmSetWriter
         }
         $size = Given::of(['media' => (float) $parts[1], 'length' => (float) ($parts[2] ?? 0)]);
 
-        return new FilmPrinter('the media', $printer->dpi, $size->number('media', 50, 3000, 'mm'), isset($parts[2]) ? $size->number('length', 50, 5000, 'mm') : null, $printer->feedMarginMm, $printer->density, $printer->scaleErrorXPct, $printer->scaleErrorYPct);
+        return new FilmPrinter('this printer', $printer->dpi, $size->number('media', 50, 3000, 'mm'), isset($parts[2]) ? $size->number('length', 50, 5000, 'mm') : null, $printer->feedMarginMm, $printer->density, $printer->scaleErrorXPct, $printer->scaleErrorYPct);
     }
 
     /**
@@ -72,24 +74,16 @@ final class FilmSetWriter
         $names = [];
         $pngs = [];
         try {
+            foreach ($plates as $i => $_) {
+                $pngs[] = self::aside('');
+            }
+            $pieces = [];
             foreach ($plates as $i => $plate) {
-                $png = PngFile::ofPlane($plate->plane, $sheet->dpi);
-                $pngs[] = self::aside($png);
+                $pieces[] = static fn (): array => self::film($files, $in, $sheet, $plate, $i + 1, $pngs[$i], $formats, $printer);
+            }
+            $names = array_merge(...SideBySide::all($pieces, \strlen($plates[0]->plane->bytes ?? '') > self::LARGE_BYTES));
+            foreach ($plates as $i => $plate) {
                 $pdf?->addFilm($plate, $pngs[$i]);
-                $plain = substr(FilmPlate::fileName($i + 1, $plate->name), 0, -4);
-                $raster = array_intersect($formats, ['png', 'tiff']) === [] ? null : self::corrected(FilmPlane::of($sheet, $plate->plane, $plate->label), $printer);
-                if ($raster !== null && \in_array('png', $formats, true)) {
-                    $files->put($in.$plain.'.png', PngFile::ofPlane($raster, $sheet->dpi));
-                    $names[] = $plain.'.png';
-                }
-                if ($raster !== null && \in_array('tiff', $formats, true)) {
-                    $files->put($in.$plain.'.tif', self::packed($raster, $sheet->dpi));
-                    $names[] = $plain.'.tif';
-                }
-                if (\in_array('svg', $formats, true)) {
-                    $files->put($in.$plain.'.svg', FilmSvg::of($sheet, $plate, $png, $printer));
-                    $names[] = $plain.'.svg';
-                }
                 if ($progress !== null) {
                     $progress(($i + 1) / \count($plates));
                 }
@@ -111,6 +105,31 @@ final class FilmSetWriter
         $files->put($in.'manifest.json', json_encode($manifest, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR)."\n");
 
         return [...$names, 'manifest.json'];
+    }
+
+    /**
+     * @param string       $aside   gets the plate alone as PNG, for the PDF
+     * @param list<string> $formats
+     *
+     * @return list<string> the files written
+     */
+    private static function film(ShopFiles $files, string $in, FilmSheet $sheet, FilmPlate $plate, int $number, string $aside, array $formats, FilmPrinter $printer): array
+    {
+        $png = PngFile::ofPlane($plate->plane, $sheet->dpi);
+        file_put_contents($aside, $png);
+        $names = self::filesOf($number, $plate->name, $formats);
+        $raster = isset($names['png']) || isset($names['tiff']) ? self::corrected(FilmPlane::of($sheet, $plate->plane, $plate->label), $printer) : null;
+        if ($raster !== null && isset($names['png'])) {
+            $files->put($in.$names['png'], PngFile::ofPlane($raster, $sheet->dpi));
+        }
+        if ($raster !== null && isset($names['tiff'])) {
+            $files->put($in.$names['tiff'], self::packed($raster, $sheet->dpi));
+        }
+        if (isset($names['svg'])) {
+            $files->put($in.$names['svg'], FilmSvg::of($sheet, $plate, $png, $printer));
+        }
+
+        return array_values($names);
     }
 
     /**

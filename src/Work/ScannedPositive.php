@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Film\DrawnPositive;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Film\MarkFinder;
+use Ektype\Core\Film\RegistrationMark;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Unit\Refusal;
 
@@ -34,7 +35,10 @@ final class ScannedPositive
         $share = min(1.0, self::LOOK_PPI / $ppi);
         $look->resizeImage(max(1, (int) round($picture->getImageWidth() * $share)), max(1, (int) round($picture->getImageHeight() * $share)), \Imagick::FILTER_BOX, 1);
 
-        return ['marks' => $marks, 'weak' => \array_slice(DrawnPositive::weakPlaces(self::grey($look), $look->getImageWidth(), $look->getImageHeight(), $ppi * $share), 0, 60), 'floor_mm' => round($place['floor_mm'], 2)];
+        // Between the arms of a mark and its ring it is grey by drawing.
+        $weak = array_filter(DrawnPositive::weakPlaces(self::grey($look), $look->getImageWidth(), $look->getImageHeight(), $ppi * $share), static fn (array $w): bool => array_filter($marks, static fn (array $m): bool => hypot($m[0] - $w['x_mm'], $m[1] - $w['y_mm']) < 1.3 * RegistrationMark::ARM_MM) === []);
+
+        return ['marks' => \count($marks), 'weak' => \array_slice(array_values($weak), 0, 60), 'floor_mm' => round($place['floor_mm'], 2)];
     }
 
     /** The print's part of the scan at film resolution. */
@@ -88,7 +92,7 @@ final class ScannedPositive
         return [$picture, $ppi];
     }
 
-    /** @return array{array{a: array{float, float}, b: array{float, float}, floor_mm: float}, int} */
+    /** @return array{array{a: array{float, float}, b: array{float, float}, floor_mm: float}, list<array{float, float}>} how it lies, and its marks in mm on the scan */
     private function lay(\Imagick $picture, float $ppi, FilmSheet $sheet): array
     {
         $width = $picture->getImageWidth();
@@ -113,7 +117,7 @@ final class ScannedPositive
             throw Refusal::at('scan', \sprintf('On the scan %d of %d marks were found where they belong, so it cannot be laid on the other plates. Draw over the mark sheet of this job and scan it whole, without scaling, marks and all.', \count($found), \count($plan)));
         }
 
-        return [$place, \count($found)];
+        return [$place, $found];
     }
 
     private static function grey(\Imagick $picture): string

@@ -172,7 +172,7 @@ final class DecisionsTest extends ShopTestCase
         }
         self::assertSame([6, 6], array_column($job['positives'], 'marks'));
         self::assertCount(1, $job['positives'][0]['weak'], 'the faint spot is on the touch-up list: '.json_encode($job['positives'][0]['weak']));
-        self::assertCount(0, $job['positives'][1]['weak']);
+        self::assertSame([], $job['positives'][1]['weak']);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $job = $this->ask('GET', "/api/jobs/$id");

@@ -83,6 +83,7 @@ final class HoldingReckoner
         if ($thinLine && $plate->finestLineMm !== null) {
             $remedies[] = \sprintf('Thicken its thin lines by up to %.2f mm, to %.2f mm.', $to - $plate->finestLineMm, $to);
         }
+        $remedies[] = 'Or leave the plate out: “What it buys” shows what that costs.';
         if ($thinGap) {
             $remedies[] = 'Open the gaps in the art, or let them close: ink fills what the stencil cannot stand in.';
         }

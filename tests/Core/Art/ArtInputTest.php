@@ -132,6 +132,26 @@ final class ArtInputTest extends TestCase
         ArtFraming::given(Given::of($given, 'framing'));
     }
 
+    public function testAGreyPictureLiesOnAColouredGarment(): void
+    {
+        $picture = new \Imagick();
+        $picture->newImage(100, 60, new \ImagickPixel('transparent'));
+        $draw = new \ImagickDraw();
+        $draw->setFillColor(new \ImagickPixel('#c8c8c8'));
+        $draw->rectangle(50, 0, 99, 59);
+        $picture->drawImage($draw);
+        $picture->setImageFormat('png');
+        $art = ArtDecoder::over(ArtFile::at($this->file($picture->getImageBlob())), Srgb::fromHex('#1b2440'));
+        self::assertSame([[0x1B, 0x24, 0x40], [0xC8, 0xC8, 0xC8]], [self::pixel($art, 20, 30), self::pixel($art, 80, 30)]);
+        self::assertTrue($art->seeThrough);
+        // Wholly clear: nothing would print, and that is said.
+        $picture->newImage(100, 60, new \ImagickPixel('transparent'), 'png');
+        $art = ArtDecoder::over(ArtFile::at($this->file($picture->getImageBlob())), Srgb::fromHex('#1b2440'));
+        $this->expectException(Refusal::class);
+        $this->expectExceptionMessage('or transparent: no plate would print');
+        SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex('#1b2440')));
+    }
+
     public function testAPictureOfOnePixelIsRefused(): void
     {
         $picture = new \Imagick();

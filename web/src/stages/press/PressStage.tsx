@@ -75,16 +75,30 @@ export function PressStage() {
                     ))}
                   </Choice>
                 </Field>
-                <Field label="In register within">
+                <Field
+                  label="In register within"
+                  hint={job.toleranceSet ? "As you set it." : "The register budget of the plates, at least 0.15 mm."}
+                >
                   <Choice
-                    value={String(job.toleranceMm)}
-                    onChange={(e) => work.change.mutate({ toleranceMm: Number(e.target.value) })}
+                    value={job.toleranceSet ? String(job.toleranceMm) : "plates"}
+                    onChange={(e) =>
+                      work.change.mutate(
+                        e.target.value === "plates"
+                          ? { toleranceFollowsPlates: true }
+                          : { toleranceMm: Number(e.target.value) },
+                      )
+                    }
                   >
-                    {[...new Set([0.1, 0.15, 0.25, 0.4, job.toleranceMm])].sort().map((mm) => (
-                      <option key={mm} value={String(mm)}>
-                        {length(mm, 2)}
-                      </option>
-                    ))}
+                    <option value="plates">
+                      {job.toleranceSet ? "what the plates allow" : `${length(job.toleranceMm, 2)}, by the plates`}
+                    </option>
+                    {[...new Set([0.1, 0.15, 0.25, 0.4, ...(job.toleranceSet ? [job.toleranceMm] : [])])]
+                      .sort()
+                      .map((mm) => (
+                        <option key={mm} value={String(mm)}>
+                          {length(mm, 2)}
+                        </option>
+                      ))}
                   </Choice>
                 </Field>
               </Box>

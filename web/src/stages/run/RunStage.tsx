@@ -26,6 +26,15 @@ export function RunStage() {
           {job.garmentName} ({job.garmentHex}), {job.place} {length(job.widthMm)} × {length(job.heightMm)}
           {job.dueOn && `, due ${day(job.dueOn)}`}. Register within {length(job.toleranceMm, 2)}.
         </Text>
+        {job.witnesses.length > 0 && (
+          <Text>
+            Look on every strike-off at the marks and at{" "}
+            {job.witnesses
+              .map((w) => `${length(w.xMm, 0)} from the left and ${length(w.yMm, 0)} from the top`)
+              .join("; ")}
+            : there most plates meet.
+          </Text>
+        )}
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Work order">
           <Box as="table" w="100%" mt="18px" style={{ borderCollapse: "collapse" }}>
             <thead>
