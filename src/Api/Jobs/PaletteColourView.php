@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PaletteColourView
 {
-    /** @param list<NearInkView> $nearInks inks of the shelf, nearest first */
+    /** @param list<ShelfInkView> $nearInks inks of the shelf, nearest first */
     public function __construct(
         #[OA\Property]
         public string $hex,
@@ -24,7 +24,7 @@ final readonly class PaletteColourView
         public string $whyOpen,
         #[OA\Property(description: 'The ink that it is locked to')]
         public ?int $lockedInkId,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: NearInkView::class))]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ShelfInkView::class))]
         public array $nearInks,
         #[OA\Property]
         public bool $isSplit,

@@ -66,13 +66,13 @@ final readonly class Separated
     /**
      * @param list<Ink> $shelf
      *
-     * @return list<NearInkView>
+     * @return list<ShelfInkView>
      */
     private static function near(string $hex, array $shelf): array
     {
         $lab = Lab::of(Srgb::fromHex($hex));
-        $near = array_map(static fn (Ink $ink): NearInkView => new NearInkView((int) $ink->id, $ink->name, $ink->hex, round(Ciede2000::between($lab, Lab::of(Srgb::fromHex($ink->hex))), 2)), $shelf);
-        usort($near, static fn (NearInkView $a, NearInkView $b): int => $a->deltaE <=> $b->deltaE);
+        $near = array_map(static fn (Ink $ink): ShelfInkView => new ShelfInkView((int) $ink->id, $ink->name, $ink->hex, round(Ciede2000::between($lab, Lab::of(Srgb::fromHex($ink->hex))), 2)), $shelf);
+        usort($near, static fn (ShelfInkView $a, ShelfInkView $b): int => $a->deltaE <=> $b->deltaE);
 
         return \array_slice($near, 0, self::NEAR_INKS);
     }

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 
 /** An ink of the shelf and how far it is from a colour of the art. */
 #[OA\Schema]
-final readonly class NearInkView
+final readonly class ShelfInkView
 {
     public function __construct(
         #[OA\Property]
