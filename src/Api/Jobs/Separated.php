@@ -71,7 +71,10 @@ final readonly class Separated
     private static function near(string $hex, array $shelf): array
     {
         $lab = Lab::of(Srgb::fromHex($hex));
-        $near = array_map(static fn (Ink $ink): ShelfInkView => new ShelfInkView((int) $ink->id, $ink->name, $ink->hex, round(Ciede2000::between($lab, Lab::of(Srgb::fromHex($ink->hex))), 2)), $shelf);
+        $near = [];
+        foreach ($shelf as $one) {
+            $near[] = new ShelfInkView((int) $one->id, $one->name, $one->hex, round(Ciede2000::between($lab, Lab::of(Srgb::fromHex($one->hex))), 2));
+        }
         usort($near, static fn (ShelfInkView $a, ShelfInkView $b): int => $a->deltaE <=> $b->deltaE);
 
         return \array_slice($near, 0, self::NEAR_INKS);
