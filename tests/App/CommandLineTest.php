@@ -167,9 +167,37 @@ final class CommandLineTest extends TestCase
         self::assertEqualsWithDelta(10000 / $first['threads_per_cm'] - $first['thread_um'], $first['opening_um'], 0.01);
     }
 
+    public function testShowsMeshesMoireStencilsRackAndPlan(): void
+    {
+        $mesh = ['threads_per_cm' => 90, 'thread_um' => 48];
+        $shown = self::json('mesh:show', $mesh)['meshes'][0];
+        self::assertEqualsWithDelta(100 * (1 - 48 * 90 / 10000) ** 2, $shown['open_area_pct'], 0.001);
+        self::assertCount(21, self::json('mesh:show', [])['meshes']);
+        $moire = self::json('mesh:moire', ['lpi' => 45, 'angle' => 10, 'mesh' => $mesh]);
+        self::assertCount(10, $moire['neighbours']);
+        self::assertLessThanOrEqual($moire['score'] + 0.1, $moire['neighbours'][0]['score']);
+        $stencil = self::json('stencil:predict', ['mesh' => $mesh, 'solids_pct' => 40, 'readings' => [['mesh' => $mesh, 'solids_pct' => 40, 'eom_um' => 12]], 'air' => ['temperature_c' => 25, 'humidity_pct' => 40, 'air_m_s' => 1]]);
+        self::assertGreaterThan($stencil['low_um'], $stencil['eom_um']);
+        self::assertSame(1, $stencil['rests_on']);
+        self::assertGreaterThan(0, $stencil['drying_h']);
+        $frame = ['inside_mm' => [460, 560], 'n_per_cm' => 22] + $mesh;
+        $rack = self::json('rack:assign', ['print_mm' => [250, 300], 'garment' => '#1b2440', 'plates' => [['name' => 'Straw', 'finest_line_mm' => 0.3]], 'frames' => [['label' => '7'] + $frame, ['label' => '8', 'state' => 'to reclaim'] + $frame]]);
+        self::assertSame('7', $rack['plates'][0]['frame']);
+        $screen = static fn (string $name, int $due): array => ['name' => $name, 'coat_min' => 6, 'dry_min' => 90, 'expose_min' => 2, 'wash_min' => 8, 'redry_min' => 40, 'tape_min' => 4, 'due_min' => $due];
+        $plan = self::json('darkroom:plan', ['drying_places' => 2, 'screens' => [$screen('a', 900), $screen('b', 152), $screen('c', 900)]]);
+        self::assertSame('b', $plan['sequence'][0]);
+        self::assertEqualsWithDelta(0.0, $plan['lateness_min'], 1e-9);
+        self::assertCount(18, $plan['steps']);
+    }
+
     /** @return iterable<string, array{string, string, string}> */
     public static function wrong(): iterable
     {
+        yield 'thread thicker than the pitch' => ['mesh:show', '{"threads_per_cm":120,"thread_um":90}', 'thread_um: A thread of 90 µm does not fit'];
+        yield 'humidity of 130 %' => ['stencil:predict', '{"mesh":{"threads_per_cm":77,"thread_um":55},"air":{"temperature_c":25,"humidity_pct":130}}', 'humidity_pct: Air holds 0 to 100'];
+        yield 'tension 90' => ['rack:assign', '{"print_mm":[200,200],"plates":[{"name":"a"}],"frames":[{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,560],"n_per_cm":90}]}', 'frames[0].n_per_cm'];
+        yield 'one label twice' => ['rack:assign', '{"print_mm":[200,200],"plates":[{"name":"a"}],"frames":[{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,560],"n_per_cm":20},{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,560],"n_per_cm":20}]}', 'Two frames are called “1”'];
+        yield 'dates backwards' => ['darkroom:plan', '{"screens":[{"name":"a","coat_min":5,"dry_min":60,"expose_min":2,"wash_min":5,"redry_min":30,"tape_min":4,"due_min":10,"ready_min":60}]}', 'due before it can begin'];
         yield 'no json' => ['mesh:suggest', 'role=base', 'not JSON'];
         yield 'no role' => ['mesh:suggest', '{}', 'role: “role” is missing'];
         yield 'no readings' => ['register:solve', '{"prints":[]}', 'There are no readings'];

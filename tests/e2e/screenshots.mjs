@@ -21,6 +21,7 @@ const views = [
   ["press", "/jobs/2/press?plate=3", desk],
   ["press-tablet", "/jobs/2/press?plate=3", tablet],
   ["run", "/jobs/2/run", desk],
+  ["darkroom", "/darkroom", desk],
   ["rack", "/rack", desk],
 ];
 const browser = await chromium.launch({

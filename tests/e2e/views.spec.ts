@@ -4,7 +4,7 @@ import { gzipSync } from "node:zlib";
 import { expect, type Page, test } from "@playwright/test";
 import { readPng } from "./picture";
 
-const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "/jobs/2/plates?look=holds&plate=4", "/jobs/2/plates?look=shifts&plate=3", "/jobs/2/plates?look=buys", "/jobs/3/plates?look=holds&plate=8", "/jobs/2/films", "/jobs/1/films", "/jobs/2/screens?plate=2", "/jobs/2/light", "/jobs/2/press?plate=3", "/jobs/2/run", "/rack", "/inks", "/lamps", "/presses"];
+const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "/jobs/2/plates?look=holds&plate=4", "/jobs/2/plates?look=shifts&plate=3", "/jobs/2/plates?look=buys", "/jobs/3/plates?look=holds&plate=8", "/jobs/2/films", "/jobs/1/films", "/jobs/2/screens?plate=2", "/jobs/2/light", "/jobs/2/press?plate=3", "/jobs/2/run", "/rack", "/darkroom", "/inks", "/lamps", "/presses"];
 
 const axe = readFileSync(require.resolve("axe-core/axe.min.js"), "utf8");
 
@@ -104,6 +104,20 @@ test("a shelf refuses what is not woven, takes a frame, and gives it back", asyn
   // A frame that carries a plate stays.
   await page.getByRole("button", { name: "Take off frame 13" }).click();
   await expect(page.getByRole("alert")).toContainText("Straw of Night Moth Count still uses it");
+});
+
+test("the dark-room plan is moved by hand and shows what follows", async ({ page }) => {
+  await page.goto("/darkroom");
+  const turns = page.getByRole("list", { name: "Screens in their turn" }).getByRole("listitem");
+  const count = await turns.count();
+  expect(count).toBeGreaterThanOrEqual(5);
+  const first = (await turns.nth(0).getByRole("link").innerText()).split(",")[0] ?? "";
+  await turns.nth(0).getByRole("button", { name: /^Later/ }).click();
+  await expect(turns.nth(1)).toContainText(first);
+  await expect(page.getByText("In your order.")).toBeVisible();
+  await page.getByRole("button", { name: "Let the plan choose" }).click();
+  await expect(turns.nth(0)).toContainText(first);
+  await expect(page.getByRole("img", { name: /screens over \d+ hours/ })).toBeVisible();
 });
 
 test("trouble is told once, where it was made, and nothing is lost", async ({ page }) => {

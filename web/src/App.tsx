@@ -1,5 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import { Navigate, Route, Routes } from "react-router";
+import { DarkroomShelf } from "./shelves/darkroom/DarkroomShelf";
 import { InksShelf } from "./shelves/inks/InksShelf";
 import { JobsShelf } from "./shelves/jobs/JobsShelf";
 import { LampsShelf } from "./shelves/lamps/LampsShelf";
@@ -36,6 +37,7 @@ export function App() {
             <Route path="run" element={<RunStage />} />
           </Route>
           <Route path="/rack" element={<RackShelf />} />
+          <Route path="/darkroom" element={<DarkroomShelf />} />
           <Route path="/inks" element={<InksShelf />} />
           <Route path="/lamps" element={<LampsShelf />} />
           <Route path="/presses" element={<PressesShelf />} />

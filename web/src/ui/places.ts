@@ -12,6 +12,7 @@ export const stages = [
 export const shelves = [
   { id: "jobs", name: "Jobs", key: "j" },
   { id: "rack", name: "Rack", key: "k" },
+  { id: "darkroom", name: "Dark room", key: "d" },
   { id: "inks", name: "Inks", key: "i" },
   { id: "lamps", name: "Lamps", key: "m" },
   { id: "presses", name: "Presses", key: "e" },

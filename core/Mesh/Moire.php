@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Mesh;
+
+/**
+ * The pattern that a halftone makes with the mesh it prints through.
+ *
+ * Mesh frequencies f = (i n, j n), turned by the mesh's angle in the frame; halftone frequencies g = L (k, l), turned by
+ * the screen angle; both per mm. Every small f + g is a beat of period 1 / |f + g|, as strong as the product of the
+ * Fourier coefficients of the square openings and of the round dots. Beats are seen from 0.7 mm on and fade to nothing
+ * at 0.4 mm; finer than the halftone's own ruling they are hidden in it. The score is the root of the sum of their
+ * squares, % of the mean ink.
+ */
+final readonly class Moire
+{
+    private const ORDERS_OF_MESH = 3;
+    /** Beats of longer periods are a slow drift of tone, mm. */
+    private const LONGEST_MM = 40.0;
+    private const SEEN_FROM_MM = 0.7;
+    private const GONE_AT_MM = 0.4;
+    /** Beats up to this share of the ruling stand out from the halftone itself (heuristic). */
+    private const BELOW_RULING = 0.6;
+    /** From this share on they are lost in it (heuristic). */
+    private const LOST_IN_RULING = 0.65;
+    /** How steeply the eye loses them in between (heuristic, fitted to a simulation of 100 settings). */
+    private const FADING = 3;
+    /** Half tone beats strongest with the mesh on either side of it. */
+    public const TONE = 0.4;
+    private const ANGLE_STEP = 0.5;
+
+    public function __construct(private Mesh $mesh, private float $meshAngleDeg = 0.0, private float $tone = self::TONE)
+    {
+    }
+
+    /**
+     * @param float $lpi   lines per inch
+     * @param float $angle degrees
+     *
+     * @return float % of the mean; under 1 nobody sees it (heuristic)
+     */
+    public function score(float $lpi, float $angle): float
+    {
+        return 100 * sqrt(array_sum(array_map(static fn (MoireBeat $b): float => $b->contrast ** 2, $this->beats($lpi, $angle))));
+    }
+
+    /** @return list<MoireBeat> the visible ones, strongest first */
+    public function beats(float $lpi, float $angle): array
+    {
+        $n = $this->mesh->threadsPerCm / 10;
+        $ruling = $lpi / 25.4;
+        $turn = deg2rad($angle - $this->meshAngleDeg);
+        [$cos, $sin] = [cos($turn), sin($turn)];
+        $open = $this->mesh->openingUm / $this->mesh->pitchUm;
+        // Above half tone the holes are round, not the dots.
+        $round = $this->tone <= 0.5 ? $this->tone : 1 - $this->tone;
+        $radius = sqrt($round / \M_PI);
+        $seen = min(1 / self::SEEN_FROM_MM, self::BELOW_RULING * $ruling);
+        $gone = min(1 / self::GONE_AT_MM, self::LOST_IN_RULING * $ruling);
+        $reach = (int) ceil($gone / $ruling) + 1;
+        $beats = [];
+        for ($i = -self::ORDERS_OF_MESH; $i <= self::ORDERS_OF_MESH; ++$i) {
+            for ($j = -self::ORDERS_OF_MESH; $j <= self::ORDERS_OF_MESH; ++$j) {
+                // Each beat comes twice, with its mirror: half of the plane is enough.
+                if ($i < 0 || ($i === 0 && $j <= 0)) {
+                    continue;
+                }
+                $ofMesh = self::sinc($i * $open) * self::sinc($j * $open);
+                // The mesh frequency in the halftone's own axes: only the orders next to it make slow beats.
+                $u = ($i * $n * $cos + $j * $n * $sin) / $ruling;
+                $v = (-$i * $n * $sin + $j * $n * $cos) / $ruling;
+                for ($k = -(int) round($u) - $reach; $k <= -(int) round($u) + $reach; ++$k) {
+                    for ($l = -(int) round($v) - $reach; $l <= -(int) round($v) + $reach; ++$l) {
+                        $frequency = $ruling * hypot($u + $k, $v + $l);
+                        if (($k === 0 && $l === 0) || $frequency >= $gone || $frequency < 1 / self::LONGEST_MM) {
+                            continue;
+                        }
+                        $weight = $frequency <= $seen ? 1.0 : (($gone - $frequency) / ($gone - $seen)) ** self::FADING;
+                        $amplitude = 2 * abs($ofMesh * self::dot($radius, hypot($k, $l))) * $weight * $round / $this->tone;
+                        if ($amplitude > 1e-6) {
+                            $beats[] = new MoireBeat(1 / $frequency, $amplitude / \M_SQRT2);
+                        }
+                    }
+                }
+            }
+        }
+        usort($beats, static fn (MoireBeat $a, MoireBeat $b): int => $b->contrast <=> $a->contrast);
+
+        return $beats;
+    }
+
+    /**
+     * The calmest settings near a wish: angles and rulings around it, calmest first, the nearer one where two are alike.
+     *
+     * @param float $lpi     wished
+     * @param float $angle   wished, degrees
+     * @param float $degrees how far from the wish
+     * @param float $share   how far from the ruling wished, 0–1
+     *
+     * @return list<array{lpi: float, angle: float, score: float, period_mm: float|null}>
+     */
+    public function calmest(float $lpi, float $angle, int $count = 10, float $degrees = 15.0, float $share = 0.08): array
+    {
+        $settings = [];
+        for ($r = -4; $r <= 4; ++$r) {
+            $ruling = round($lpi * (1 + $share * $r / 4), 1);
+            for ($a = $angle - $degrees; $a <= $angle + $degrees + 1e-9; $a += self::ANGLE_STEP) {
+                $beats = $this->beats($ruling, $a);
+                $score = 100 * sqrt(array_sum(array_map(static fn (MoireBeat $b): float => $b->contrast ** 2, $beats)));
+                $settings[] = ['lpi' => $ruling, 'angle' => round($a, 2), 'score' => round($score, 3), 'period_mm' => $beats === [] ? null : round($beats[0]->periodMm, 2), 'away' => abs($a - $angle) / $degrees + abs($ruling - $lpi) / max(0.01, $share * $lpi)];
+            }
+        }
+        usort($settings, static fn (array $x, array $y): int => [round($x['score'], 1), $x['away']] <=> [round($y['score'], 1), $y['away']]);
+
+        return array_map(static fn (array $s): array => ['lpi' => $s['lpi'], 'angle' => $s['angle'], 'score' => $s['score'], 'period_mm' => $s['period_mm']], \array_slice($settings, 0, $count));
+    }
+
+    /** Fourier coefficient of a row of openings, of its mean. */
+    private static function sinc(float $x): float
+    {
+        return abs($x) < 1e-9 ? 1.0 : sin(\M_PI * $x) / (\M_PI * $x);
+    }
+
+    /** Fourier coefficient of round dots of this radius (in cells) at this order, of their mean: 2 J1(z) / z. */
+    private static function dot(float $radius, float $order): float
+    {
+        $z = 2 * \M_PI * $radius * $order;
+
+        return abs($z) < 1e-9 ? 1.0 : 2 * self::besselJ1($z) / $z;
+    }
+
+    /** Bessel function of the first kind, order 1 (Abramowitz and Stegun 9.4.4 and 9.4.6). */
+    public static function besselJ1(float $x): float
+    {
+        $size = abs($x);
+        if ($size <= 3) {
+            $t = ($x / 3) ** 2;
+
+            return $x * (0.5 + $t * (-0.56249985 + $t * (0.21093573 + $t * (-0.03954289 + $t * (0.00443319 + $t * (-0.00031761 + $t * 0.00001109))))));
+        }
+        $t = 3 / $size;
+        $f = 0.79788456 + $t * (0.00000156 + $t * (0.01659667 + $t * (0.00017105 + $t * (-0.00249511 + $t * (0.00113653 - $t * 0.00020033)))));
+        $theta = $size - 2.35619449 + $t * (0.12499612 + $t * (0.00005650 + $t * (-0.00637879 + $t * (0.00074348 + $t * (0.00079824 - $t * 0.00029166)))));
+
+        return ($x < 0 ? -1 : 1) * $f * cos($theta) / sqrt($size);
+    }
+}

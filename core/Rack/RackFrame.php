@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Rack;
+
+use Ektype\Core\Mesh\Mesh;
+
+/** A frame as the rack offers it. */
+final readonly class RackFrame
+{
+    /** @param string $takenBy the job that holds it; empty where none does */
+    public function __construct(public string $label, public Mesh $mesh, public float $insideWidthMm, public float $insideHeightMm, public float $tensionNPerCm, public string $state = 'bare', public int $uses = 0, public string $takenBy = '')
+    {
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Stencil;
+
+use Ektype\Core\Learn\LinearBelief;
+use Ektype\Core\Unit\Refusal;
+
+/**
+ * Emulsion over mesh from the way a screen is coated, corrected by the shop's own gauge.
+ *
+ * A coat leaves a wet film in proportion to the opening it is pressed through (heuristic: 0.17 of it with the sharp
+ * edge, 0.26 with the round one); coats on the squeegee side push emulsion through to the print side and build a fifth
+ * more there. Dried, the share of its solids is left. Each emulsion, each edge and the shop's hand get a factor, normal in its
+ * logarithm, that gauge readings make surer.
+ */
+final class StencilModel
+{
+    private const WET_SHARE = ['sharp' => 0.17, 'round' => 0.26];
+    private const SQUEEGEE_SIDE = 1.2;
+    private const DRIED_BETWEEN = 1.25;
+    /** Priors of the factors, standard deviation of the logarithm (heuristic). */
+    private const EMULSION_SD = 0.25;
+    private const EDGE_SD = 0.15;
+    private const HAND_SD = 0.2;
+    /** From screen to screen, and of the gauge, of the logarithm (heuristic). */
+    private const SCATTER_SD = 0.1;
+    private const NORMAL_95 = 1.6448536;
+
+    /**
+     * @param list<array{Coating, float}> $readings gauged emulsion over mesh in µm
+     *
+     * @throws Refusal where a reading cannot be
+     */
+    public static function predict(Coating $coating, array $readings = []): PredictedStencil
+    {
+        $priors = ['hand' => [0.0, self::HAND_SD]];
+        foreach ([$coating, ...array_column($readings, 0)] as $one) {
+            $priors['emulsion '.$one->emulsion] = [0.0, self::EMULSION_SD];
+            $priors['edge '.$one->edge] = [0.0, self::EDGE_SD];
+        }
+        $belief = new LinearBelief($priors);
+        foreach ($readings as $i => [$of, $eom]) {
+            if ($eom <= 0 || $eom > 400) {
+                throw Refusal::at("readings[$i].eom_um", \sprintf('A gauge reading of %.1f µm cannot be emulsion over mesh; 2 to 100 µm is usual. Zero the gauge on the bare mesh and read again.', $eom));
+            }
+            $belief->observe(self::terms($of), log($eom / self::built($of)), self::SCATTER_SD);
+        }
+        $told = $belief->predict(self::terms($coating));
+        $spread = sqrt($told['sd'] ** 2 + self::SCATTER_SD ** 2);
+        $eom = self::built($coating) * exp($told['mean']);
+
+        return new PredictedStencil(
+            $eom,
+            $eom * exp(-self::NORMAL_95 * $spread),
+            $eom * exp(self::NORMAL_95 * $spread),
+            $coating->mesh->thicknessUm + $eom,
+            100 * $eom / $coating->mesh->thicknessUm,
+            \count($readings),
+        );
+    }
+
+    /** Before any correction, µm. */
+    public static function built(Coating $c): float
+    {
+        $coat = self::WET_SHARE[$c->edge] * $c->mesh->openingUm * $c->solidsPct / 100;
+
+        return $coat * ($c->printCoats + self::SQUEEGEE_SIDE * $c->squeegeeCoats) * ($c->driedBetween ? self::DRIED_BETWEEN : 1.0);
+    }
+
+    /**
+     * The fewest coats that reach the target on this mesh, print side first, the edge by the school.
+     *
+     * @param list<array{Coating, float}> $readings
+     */
+    public static function recipe(Coating $like, array $readings = []): Coating
+    {
+        $target = StencilTarget::on($like->mesh);
+        $best = null;
+        $least = \INF;
+        foreach ([[1, 1], [1, 2], [2, 1], [2, 2], [2, 3], [3, 3]] as [$print, $squeegee]) {
+            $recipe = new Coating($like->mesh, Coating::edgeFor($like->mesh), $print, $squeegee, $like->solidsPct, $like->emulsion);
+            $off = abs(log(self::predict($recipe, $readings)->eomUm / $target->eomUm)) + 0.02 * ($print + $squeegee);
+            if ($off < $least) {
+                $least = $off;
+                $best = $recipe;
+            }
+        }
+
+        return $best ?? $like;
+    }
+
+    /** Emulsion for one side of a frame and all its coats, ml: what stays on the screen and a share for the trough (heuristic: a quarter more). */
+    public static function emulsionMl(Coating $c, float $insideWidthMm, float $insideHeightMm): float
+    {
+        $wetUm = self::built($c) / ($c->solidsPct / 100) + $c->mesh->volumeCm3M2;
+
+        return 1.25 * $insideWidthMm * $insideHeightMm / 1e6 * $wetUm;
+    }
+
+    /** @return array<string, float> */
+    private static function terms(Coating $c): array
+    {
+        return ['hand' => 1.0, 'emulsion '.$c->emulsion => 1.0, 'edge '.$c->edge => 1.0];
+    }
+}
