@@ -182,6 +182,25 @@ final readonly class Given
         return $list;
     }
 
+    /**
+     * A list of numbers, each within the bounds.
+     *
+     * @return list<float>
+     */
+    public function numbers(string $name, float $min = -\INF, float $max = \INF, string $unit = ''): array
+    {
+        $value = $this->values[$name] ?? null;
+        if (!\is_array($value) || !array_is_list($value)) {
+            throw Refusal::at($this->pathOf($name), \sprintf('“%s” is %s. Give it as a list of numbers.', $this->pathOf($name), $value === null ? 'missing' : 'not a list'));
+        }
+        $list = [];
+        foreach ($value as $i => $one) {
+            $list[] = self::of([$i => $one], $this->pathOf($name))->number((string) $i, $min, $max, $unit);
+        }
+
+        return $list;
+    }
+
     /** @return list<string> */
     public function texts(string $name): array
     {

@@ -12,6 +12,7 @@ use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Press\Press;
 use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\App\Shop\TensionReading\TensionReading;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -45,7 +46,9 @@ final readonly class DemoShelves
         foreach (self::FRAMES as [$perCm, $thread, $count, $width, $height]) {
             for ($i = 0; $i < $count; ++$i) {
                 $tension = round(23.5 - 0.4 * ($number % 7) + 1.6 * self::noise($random), 1);
-                $this->entities->persist(new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, max(15.4, min(29.0, $tension))));
+                $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, max(15.4, min(29.0, $tension)));
+                $this->entities->persist($frame);
+                $this->aYearOfTension($frame, new Randomizer(new Mt19937(500 + $number)));
                 ++$number;
             }
         }
@@ -61,6 +64,28 @@ final readonly class DemoShelves
         $this->entities->persist(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, 0.1, 0.6));
         $this->tests($random, $led, $tubes, $dual, $fast);
         $this->entities->flush();
+    }
+
+    /** Readings about every five weeks that end at the tension the frame has now; new mesh dropped fast at first. */
+    private function aYearOfTension(Frame $frame, Randomizer $random): void
+    {
+        $months = 4 + $random->getInt(0, 7);
+        $fall = 0.15 + $random->getInt(0, 40) / 100;
+        for ($i = $months; $i >= 0; --$i) {
+            $mean = $frame->tensionNPerCm + $fall * $i + ($i === $months ? 2.5 : 0.0) + ($i === 0 ? 0.0 : 0.25 * self::noise($random));
+            $sides = [];
+            foreach ([0.25, -0.25] as $lean) {
+                $places = [];
+                for ($place = 0; $place < 5; ++$place) {
+                    $places[] = $mean + $lean + ($place === 4 ? -0.2 : 0.05) + 0.15 * self::noise($random);
+                }
+                $sides[] = $places;
+            }
+            // The last reading gives the frame its tension: it is brought to it exactly.
+            $off = array_sum(array_merge(...$sides)) / 10 - ($i === 0 ? $frame->tensionNPerCm : $mean);
+            $sides = array_map(static fn (array $places): array => array_map(static fn (float $p): float => round($p - $off, 2), $places), $sides);
+            $this->entities->persist(new TensionReading($frame, (new \DateTimeImmutable('2026-11-20'))->modify(\sprintf('-%d days', 33 * $i))->format('Y-m-d'), $sides[0], $sides[1]));
+        }
     }
 
     private function presses(): void

@@ -22,6 +22,7 @@ const views = [
   ["press-tablet", "/jobs/2/press?plate=3", tablet],
   ["run", "/jobs/2/run", desk],
   ["darkroom", "/darkroom", desk],
+  ["frame", "/rack/13", desk],
   ["rack", "/rack", desk],
 ];
 const browser = await chromium.launch({

@@ -4,7 +4,7 @@ import { gzipSync } from "node:zlib";
 import { expect, type Page, test } from "@playwright/test";
 import { readPng } from "./picture";
 
-const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "/jobs/2/plates?look=holds&plate=4", "/jobs/2/plates?look=shifts&plate=3", "/jobs/2/plates?look=buys", "/jobs/3/plates?look=holds&plate=8", "/jobs/2/films", "/jobs/1/films", "/jobs/2/screens?plate=2", "/jobs/2/light", "/jobs/2/press?plate=3", "/jobs/2/run", "/rack", "/darkroom", "/inks", "/lamps", "/presses"];
+const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "/jobs/2/plates?look=holds&plate=4", "/jobs/2/plates?look=shifts&plate=3", "/jobs/2/plates?look=buys", "/jobs/3/plates?look=holds&plate=8", "/jobs/2/films", "/jobs/1/films", "/jobs/2/screens?plate=2", "/jobs/2/light", "/jobs/2/press?plate=3", "/jobs/2/run", "/rack", "/rack/13", "/darkroom", "/inks", "/lamps", "/presses"];
 
 const axe = readFileSync(require.resolve("axe-core/axe.min.js"), "utf8");
 
@@ -106,11 +106,42 @@ test("a shelf refuses what is not woven, takes a frame, and gives it back", asyn
   await expect(page.getByRole("alert")).toContainText("Straw of Night Moth Count still uses it");
 });
 
+test("a frame keeps its tension over time and refuses a reading that cannot be", async ({ page }) => {
+  await page.goto("/rack");
+  await page.getByRole("link", { name: "20", exact: true }).click();
+  await expect(page.getByRole("heading", { name: "Frame 20" })).toBeVisible();
+  const readings = page.getByRole("img", { name: /tension readings, from/ });
+  const before = Number.parseInt((await readings.getAttribute("aria-label")) ?? "0", 10);
+  const fill = async (value: string) => {
+    for (const way of ["along", "across"]) for (const place of ["near left", "near right", "far left", "far right", "middle"]) await page.getByLabel(`${place}, ${way}`).fill(value);
+  };
+  await fill("90");
+  await page.getByRole("button", { name: "Keep the reading" }).click();
+  await expect(page.getByRole("alert")).toContainText("must lie between 2 and 60 N/cm");
+  await fill("17.5");
+  await page.getByRole("button", { name: "Keep the reading" }).click();
+  await expect(page.getByRole("img", { name: new RegExp(`^${before + 1} tension readings`) })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Tension/ })).toContainText("17.5 N/cm");
+  await expect(page.getByRole("img", { name: "A code that opens frame 20" })).toBeVisible();
+});
+
+test("frames for all plates are chosen at once and undone", async ({ page }) => {
+  await page.goto("/jobs/3/screens");
+  await page.getByRole("button", { name: "Choose frames of like tension for all plates" }).click();
+  await expect(page.getByRole("button", { name: /^Give back/ })).toBeVisible();
+  const job = await (await page.request.get("/api/jobs/3")).json();
+  const shop = await (await page.request.get("/api/shop")).json();
+  const tensions = job.plates.map((p: { frameId: number }) => shop.frames.find((f: { id: number }) => f.id === p.frameId)?.tensionNPerCm);
+  expect(new Set(job.plates.map((p: { frameId: number }) => p.frameId)).size).toBe(3);
+  expect(Math.max(...tensions) - Math.min(...tensions)).toBeLessThanOrEqual(3.001);
+  await page.getByRole("button", { name: /^Undo/ }).click();
+  await expect(page.getByRole("button", { name: /^Take it/ }).first()).toBeVisible();
+});
+
 test("the dark-room plan is moved by hand and shows what follows", async ({ page }) => {
   await page.goto("/darkroom");
   const turns = page.getByRole("list", { name: "Screens in their turn" }).getByRole("listitem");
-  const count = await turns.count();
-  expect(count).toBeGreaterThanOrEqual(5);
+  await expect.poll(() => turns.count()).toBeGreaterThanOrEqual(5);
   const first = (await turns.nth(0).getByRole("link").innerText()).split(",")[0] ?? "";
   await turns.nth(0).getByRole("button", { name: /^Later/ }).click();
   await expect(turns.nth(1)).toContainText(first);

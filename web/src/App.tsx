@@ -5,6 +5,7 @@ import { InksShelf } from "./shelves/inks/InksShelf";
 import { JobsShelf } from "./shelves/jobs/JobsShelf";
 import { LampsShelf } from "./shelves/lamps/LampsShelf";
 import { PressesShelf } from "./shelves/presses/PressesShelf";
+import { FramePage } from "./shelves/rack/FramePage";
 import { RackShelf } from "./shelves/rack/RackShelf";
 import { ArtStage } from "./stages/art/ArtStage";
 import { FilmsStage } from "./stages/films/FilmsStage";
@@ -37,6 +38,7 @@ export function App() {
             <Route path="run" element={<RunStage />} />
           </Route>
           <Route path="/rack" element={<RackShelf />} />
+          <Route path="/rack/:id" element={<FramePage />} />
           <Route path="/darkroom" element={<DarkroomShelf />} />
           <Route path="/inks" element={<InksShelf />} />
           <Route path="/lamps" element={<LampsShelf />} />

@@ -42,6 +42,7 @@ export function useJobWork(id: number) {
     }),
     separate: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/separate", path)), onMutate, onSuccess }),
     films: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/films", path)), onMutate, onSuccess }),
+    frames: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/frames", path)), onMutate, onSuccess }),
     undo: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/undo", path)), onMutate, onSuccess }),
     again: useMutation({
       mutationFn: async (task: number) => {

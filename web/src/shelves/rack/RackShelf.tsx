@@ -1,4 +1,5 @@
 import { Text } from "@chakra-ui/react";
+import { Link } from "react-router";
 import { useShop } from "../../api/use";
 import { useHabits } from "../../ui/habits";
 import { Sign } from "../../ui/Sign";
@@ -36,9 +37,11 @@ export function RackShelf() {
         rows={frames.map((f) => ({
           key: f.id,
           cells: [
-            <Text key="l" className="readout" fontSize="lead">
-              {f.label}
-            </Text>,
+            <Link key="l" to={`/rack/${f.id}`} style={{ minHeight: 44, display: "flex", alignItems: "center" }}>
+              <Text as="span" className="readout" fontSize="lead" textDecoration="underline" textUnderlineOffset="4px">
+                {f.label}
+              </Text>
+            </Link>,
             <span key="m" className="readout">
               {mesh(f.mesh, f.threadsPerCm)}
             </span>,

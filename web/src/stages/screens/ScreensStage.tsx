@@ -70,6 +70,10 @@ export function ScreensStage() {
             <Heading note="Best first, by mesh, fit, tension and whether another plate holds it.">
               Frames of the rack
             </Heading>
+            <Action quiet mb="12px" onClick={() => work.frames.mutate()}>
+              Choose frames of like tension for all plates
+            </Action>
+            <Trouble of={work.frames.error} />
             <Frames plate={plate} choose={(frameId) => work.plate.mutate({ plateId: plate.id, frameId })} />
             <Trouble of={work.plate.error} field="frameId" />
           </Box>
