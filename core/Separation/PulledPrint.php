@@ -14,12 +14,19 @@ final class PulledPrint
     /** Ink straight on cloth sinks in and hides so much less than on a flashed base (heuristic). */
     public const SINKS = 0.18;
 
+    /** Cloth drinks ink; paper and hard surfaces hold it on top. */
+    public static function sinks(string $substrate): float
+    {
+        return \in_array($substrate, ['paper', 'rigid'], true) ? 0.0 : self::SINKS;
+    }
+
     /**
      * @param list<array{CoverageMap, Srgb, float}> $layers coverage, ink colour and hiding power, in print order
+     * @param float                                 $sinks  how much of its hiding an ink loses straight on the substrate, 0–1
      *
      * @return string RGBA, four bytes a pixel
      */
-    public static function rgba(Srgb $garment, array $layers): string
+    public static function rgba(Srgb $garment, array $layers, float $sinks = self::SINKS): string
     {
         if ($layers === []) {
             return '';
@@ -42,7 +49,7 @@ final class PulledPrint
             foreach ($layers as [$map]) {
                 $key .= $map->bytes[$at];
             }
-            $pixel = $known[$key] ??= trim($key, "\0") === '' ? $clear : self::pixel($garment, $layers, $key, $mixing);
+            $pixel = $known[$key] ??= trim($key, "\0") === '' ? $clear : self::pixel($garment, $layers, $key, $mixing, $sinks);
             $out[] = $run === 1 ? $pixel : str_repeat($pixel, $run);
             $at += $run;
         }
@@ -51,13 +58,13 @@ final class PulledPrint
     }
 
     /** @param list<array{CoverageMap, Srgb, float}> $layers */
-    private static function pixel(Srgb $garment, array $layers, string $coverages, PrintedLayers $mixing): string
+    private static function pixel(Srgb $garment, array $layers, string $coverages, PrintedLayers $mixing, float $sinks): string
     {
         $stack = [];
         $below = 0.0;
         foreach ($layers as $i => [, $ink, $hiding]) {
             $coverage = \ord($coverages[$i]) / CoverageMap::FULL;
-            $stack[] = [$ink, $coverage, $hiding * (1 - self::SINKS * (1 - $below))];
+            $stack[] = [$ink, $coverage, $hiding * (1 - $sinks * (1 - $below))];
             $below = 1 - (1 - $below) * (1 - $coverage);
         }
         $colour = $mixing->over($garment, $stack);

@@ -141,7 +141,7 @@ final readonly class JobReckoner
 
     public static function pullKey(Job $job): string
     {
-        return substr(hash('sha256', serialize([$job->separationPath, $job->garmentHex, array_map(static fn (Plate $p): array => [$p->drawing, $p->ink?->hex, $p->ink?->hiding], $job->platesInOrder())])), 0, 16);
+        return substr(hash('sha256', serialize([$job->separationPath, $job->garmentHex, $job->substrate, array_map(static fn (Plate $p): array => [$p->drawing, $p->ink?->hex, $p->ink?->hiding], $job->platesInOrder())])), 0, 16);
     }
 
     /** @param array{ranked: list<RankedMesh>, mesh: Mesh, light: FigureView} $reckoned */

@@ -62,7 +62,7 @@ final readonly class Loupe
         if ($layers === []) {
             throw new NotFoundHttpException();
         }
-        $rgba = PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers);
+        $rgba = PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate));
         if ($misfit !== null && $true !== null && $now !== null) {
             $rgba = self::hatched($rgba, $true & ~$now & str_repeat(\chr(CoverageMap::FULL), $size * $size), $size);
         }

@@ -39,7 +39,7 @@ final readonly class Pull
         }
         $layers = array_map(fn (Plate $p): array => [$this->coverage($p), Srgb::fromHex($p->ink->hex ?? $p->hex), $p->ink->hiding ?? self::USUAL_HIDING], $plates);
         $map = $layers[0][0];
-        $png = PngFile::ofRgba($map->width, $map->height, PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers));
+        $png = PngFile::ofRgba($map->width, $map->height, PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate)));
         $this->files->put($kept, $png);
 
         return $png;
@@ -73,7 +73,7 @@ final readonly class Pull
             throw new NotFoundHttpException();
         }
 
-        return PngFile::ofRgba($layers[0][0]->width, $layers[0][0]->height, PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers));
+        return PngFile::ofRgba($layers[0][0]->width, $layers[0][0]->height, PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate)));
     }
 
     /** A film as it was read back from its file, in one tint. */

@@ -45,6 +45,17 @@ final class PulledPrintTest extends TestCase
         }
     }
 
+    public function testInkStandsOnPaperAndSinksIntoCloth(): void
+    {
+        $layer = [[new CoverageMap(1, 1, 8, \chr(64)), Srgb::fromHex('#5f2747'), 0.94]];
+        $layers = new PrintedLayers();
+        $white = Srgb::fromHex('#ffffff');
+        foreach (['paper' => 0.94, 'rigid' => 0.94, 'cotton' => 0.94 * (1 - PulledPrint::SINKS)] as $substrate => $hiding) {
+            $pixel = PulledPrint::rgba($white, $layer, PulledPrint::sinks($substrate));
+            self::assertSame($layers->over($white, [[Srgb::fromHex('#5f2747'), 1.0, $hiding]])->hex().'ff', '#'.bin2hex($pixel), $substrate);
+        }
+    }
+
     public function testNoPlatesGiveNothing(): void
     {
         self::assertSame('', PulledPrint::rgba(Srgb::fromHex('#000000'), []));
