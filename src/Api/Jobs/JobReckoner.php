@@ -36,6 +36,19 @@ final readonly class JobReckoner
     {
     }
 
+    /**
+     * The job as it stands at one moment: a worker that ends its task between two reads would else show plates of a job
+     * that looks unseparated.
+     */
+    public function atOneMoment(Job $job): JobView
+    {
+        return $this->entities->wrapInTransaction(function () use ($job): JobView {
+            $this->entities->refresh($job);
+
+            return $this->view($job);
+        });
+    }
+
     public function view(Job $job): JobView
     {
         $plates = $job->platesInOrder();

@@ -63,7 +63,7 @@ final readonly class JobsController
     #[OA\Get(path: '/api/jobs/{id}', operationId: 'getJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The whole job', content: new OA\JsonContent(ref: JobView::class))])]
     public function show(Job $job): JsonResponse
     {
-        return Answer::json($this->reckoner->view($job));
+        return Answer::json($this->reckoner->atOneMoment($job));
     }
 
     #[Route('/api/jobs/{id<\d+>}', methods: ['PATCH'])]

@@ -12,7 +12,7 @@ export const pullPicture = (job: Pick<Job, "id" | "pullKey">, stop: number) =>
 /** The simulated print on its garment, and the bar that pulls it layer by layer. */
 export function Pull({ at }: { at: AtHand }) {
   const { job, choose } = at;
-  const last = job.separated ? job.plates.length : 0;
+  const last = job.plates.length;
   const [stop, setStop] = useState(last);
   const [trueSize, setTrueSize] = useState(false);
   const { length } = useHabits();
