@@ -23,7 +23,7 @@ final readonly class LightTable
      * @param (callable(float): void)|null                 $progress
      * @param (callable(string, int, BitPlane): void)|null $keep     given each film as it was read, with its file and page
      *
-     * @throws Refusal where there is no film
+     * @throws Refusal where there is no film, or a plan that cannot be read
      */
     public function folder(string $dir, ?callable $progress = null, ?callable $keep = null): FilmCheck
     {
@@ -56,24 +56,24 @@ final readonly class LightTable
         return FilmCheck::of($films, self::plan($dir.'/manifest.json'));
     }
 
-    /** @return list<array{float, float}> */
+    /**
+     * @return list<array{float, float}> nothing where there is no manifest
+     *
+     * @throws Refusal where there is one that cannot be read: nobody could tell whether the films keep to the plan
+     */
     private static function plan(string $manifest): array
     {
         if (!is_file($manifest)) {
             return [];
         }
-        try {
-            $given = Given::fromJson((string) file_get_contents($manifest));
-            // Films that a printer will stretch are written shorter by as much.
-            $scale = $given->has('film_printer') && $given->object('film_printer')->has('scale_error_pct') ? $given->object('film_printer')->pair('scale_error_pct', '%') : [0.0, 0.0];
+        $given = Given::fromJson((string) file_get_contents($manifest));
+        // Films that a printer will stretch are written shorter by as much.
+        $scale = $given->has('film_printer') && $given->object('film_printer')->has('scale_error_pct') ? $given->object('film_printer')->pair('scale_error_pct', '%') : [0.0, 0.0];
 
-            return array_map(static function (Given $mark) use ($scale): array {
-                [$x, $y] = $mark->pair('on_film_mm');
+        return array_map(static function (Given $mark) use ($scale): array {
+            [$x, $y] = $mark->pair('on_film_mm');
 
-                return [$x / (1 + $scale[0] / 100), $y / (1 + $scale[1] / 100)];
-            }, $given->objects('marks', true));
-        } catch (Refusal) {
-            return [];
-        }
+            return [$x / (1 + $scale[0] / 100), $y / (1 + $scale[1] / 100)];
+        }, $given->objects('marks', true));
     }
 }

@@ -136,6 +136,29 @@ final class DecisionsTest extends ShopTestCase
         self::assertStringContainsString('The light table reads', $this->ask('PATCH', "/api/jobs/$id", ['filmFormats' => ['svg']], 422)['detail']);
     }
 
+    public function testWhatHoldsIsReckonedFromMeshAndFilm(): void
+    {
+        // A hairline of 0.2 mm, and a gap of 0.15 mm between two bars.
+        $id = $this->bring('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 80 40"><rect x="8" y="4" width="0.2" height="32" fill="#b84a30"/><rect x="30" y="4" width="10" height="32" fill="#b84a30"/><rect x="40.15" y="4" width="10" height="32" fill="#b84a30"/></svg>', ['widthMm' => 80])['id'];
+        $this->work();
+        $plate = array_column($this->ask('GET', "/api/jobs/$id")['plates'], null, 'artHex')['#b84a30'];
+        foreach ([77 => 55, 120 => 34] as $perCm => $thread) {
+            $frames = array_values(array_filter($this->ask('GET', '/api/shop')['frames'], static fn (array $f): bool => (float) $f['threadsPerCm'] === (float) $perCm));
+            if ($frames === []) {
+                $frames = array_values(array_filter($this->ask('POST', '/api/shop/frames', ['label' => "H$perCm", 'threadsPerCm' => $perCm, 'threadUm' => $thread, 'insideWidthMm' => 460, 'insideHeightMm' => 560, 'tensionNPerCm' => 22], 201)['frames'], static fn (array $f): bool => $f['label'] === "H$perCm"));
+            }
+            $holding = array_column($this->ask('PATCH', '/api/plates/'.$plate['id'], ['frameId' => $frames[0]['id']])['plates'], null, 'artHex')['#b84a30']['holding'];
+            $line = max(10 / $perCm, 2.4 * 25.4 / 600);
+            $gap = max(10 / $perCm + $thread / 1000, 2.4 * 25.4 / 600);
+            self::assertEqualsWithDelta([$line, $gap], [$holding['holdsLineMm'], $holding['holdsGapMm']], 0.001);
+            self::assertEqualsWithDelta([0.2, 0.15], [$holding['line']['value'], $holding['gap']['value']], 0.043);
+            $kinds = array_unique(array_column($holding['risks'], 'kind'));
+            self::assertSame($holding['gap']['value'] < $gap, \in_array('gap', $kinds, true));
+            self::assertSame($holding['line']['value'] < $line, \in_array('line', $kinds, true));
+            self::assertSame($holding['risks'] === [], $holding['remedies'] === []);
+        }
+    }
+
     public function testAFilmPrinterIsKeptAndAFilmThatDoesNotFitItIsRefused(): void
     {
         $shop = $this->ask('POST', '/api/shop/printers', ['name' => 'Small laser', 'dpi' => 300, 'mediaWidthMm' => 110, 'sheetLengthMm' => 150, 'density' => 1.8, 'scaleErrorYPct' => 0.5], 201);
