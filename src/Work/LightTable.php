@@ -66,7 +66,11 @@ final readonly class LightTable
         if (!is_file($manifest)) {
             return [];
         }
-        $given = Given::fromJson((string) file_get_contents($manifest));
+        try {
+            $given = Given::fromJson((string) file_get_contents($manifest));
+        } catch (Refusal) {
+            throw Refusal::at('manifest.json', 'The manifest beside the films is no JSON, so nobody can tell whether they keep to their plan. Write the set again, or take the manifest away to check the films against each other only.');
+        }
         // Films that a printer will stretch are written shorter by as much.
         $scale = $given->has('film_printer') && $given->object('film_printer')->has('scale_error_pct') ? $given->object('film_printer')->pair('scale_error_pct', '%') : [0.0, 0.0];
 

@@ -94,6 +94,13 @@ final class CommandLineTest extends TestCase
             self::assertIsArray($read);
             self::assertEqualsWithDelta(4 * 25.4 / 600, $read['worst_mm'], 0.02);
 
+            file_put_contents($out.'/broken.json', file_get_contents($out.'/manifest.json'));
+            file_put_contents($out.'/manifest.json', '{broken');
+            $check = self::run1(['films:check', $out]);
+            self::assertSame(1, $check->getExitCode());
+            self::assertStringContainsString('manifest.json: The manifest beside the films is no JSON', $check->getErrorOutput());
+            rename($out.'/broken.json', $out.'/manifest.json');
+
             $cost = self::run1(['plates:cost', $out.'/manifest.json']);
             self::assertSame(0, $cost->getExitCode(), $cost->getErrorOutput());
             $table = json_decode($cost->getOutput(), true);
