@@ -6,11 +6,16 @@ namespace Ektype\Core\Mesh;
 
 use Ektype\Core\Unit\Refusal;
 
-/** A plain-weave mesh: threads per centimetre and thread in µm. All else is geometry. */
+/**
+ * A plain-weave mesh: threads per centimetre and thread in µm. All else is geometry, unless the weaver's data sheet gives
+ * the opening and the thickness: woven cloth opens a little less than the formula on fine counts.
+ */
 final readonly class Mesh
 {
     /** Fabric is about this many threads thick (heuristic). */
     public const THICKNESS_PER_THREAD = 1.6;
+    /** Two threads cross: woven cloth is never thicker than this many. */
+    private const MOST_THREADS_THICK = 2.5;
 
     public float $pitchUm;
     public float $openingUm;
@@ -19,9 +24,16 @@ final readonly class Mesh
     public float $thicknessUm;
     /** Theoretical ink volume, cm³/m², which is also µm of wet ink. */
     public float $volumeCm3M2;
+    /** Whether opening or thickness are the data sheet's. */
+    public bool $fromSheet;
 
-    /** @throws Refusal where the threads would touch or the count is none that is woven */
-    public function __construct(public float $threadsPerCm, public float $threadUm, public bool $dyed = false)
+    /**
+     * @param float|null $sheetOpeningUm   of the data sheet; null takes pitch less thread
+     * @param float|null $sheetThicknessUm of the data sheet; null takes 1.6 threads
+     *
+     * @throws Refusal where the threads would touch, the count is none that is woven, or the data sheet is another mesh's
+     */
+    public function __construct(public float $threadsPerCm, public float $threadUm, public bool $dyed = false, ?float $sheetOpeningUm = null, ?float $sheetThicknessUm = null)
     {
         if ($threadsPerCm < 5 || $threadsPerCm > 200) {
             throw Refusal::at('threads_per_cm', \sprintf('A mesh of %g threads per cm is not woven; 10 to 165 are. Check whether the count is per inch.', $threadsPerCm));
@@ -30,9 +42,16 @@ final readonly class Mesh
         if ($threadUm <= 0 || $threadUm >= $this->pitchUm) {
             throw Refusal::at('thread_um', \sprintf('A thread of %g µm does not fit a pitch of %.1f µm (%g threads per cm): there would be no opening for ink. Check both figures.', $threadUm, $this->pitchUm, $threadsPerCm));
         }
-        $this->openingUm = $this->pitchUm - $threadUm;
+        if ($sheetOpeningUm !== null && ($sheetOpeningUm <= 0 || $sheetOpeningUm >= $this->pitchUm)) {
+            throw Refusal::at('opening_um', \sprintf('An opening of %g µm does not go into a pitch of %.1f µm. The data sheet is another mesh’s, or the count is per inch.', $sheetOpeningUm, $this->pitchUm));
+        }
+        if ($sheetThicknessUm !== null && ($sheetThicknessUm < $threadUm || $sheetThicknessUm > self::MOST_THREADS_THICK * $threadUm)) {
+            throw Refusal::at('thickness_um', \sprintf('Fabric of %g µm thread is %g to %g µm thick; %g µm is another mesh’s. Look at the data sheet again.', $threadUm, $threadUm, self::MOST_THREADS_THICK * $threadUm, $sheetThicknessUm));
+        }
+        $this->fromSheet = $sheetOpeningUm !== null || $sheetThicknessUm !== null;
+        $this->openingUm = $sheetOpeningUm ?? $this->pitchUm - $threadUm;
         $this->openAreaPct = 100 * ($this->openingUm / $this->pitchUm) ** 2;
-        $this->thicknessUm = self::THICKNESS_PER_THREAD * $threadUm;
+        $this->thicknessUm = $sheetThicknessUm ?? self::THICKNESS_PER_THREAD * $threadUm;
         $this->volumeCm3M2 = $this->openAreaPct / 100 * $this->thicknessUm;
     }
 

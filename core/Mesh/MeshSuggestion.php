@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mesh;
 
+use Ektype\Core\Ink\Deposit;
 use Ektype\Core\Press\PrintOrder;
 use Ektype\Core\Separation\PlateRole;
 
@@ -17,6 +18,10 @@ final class MeshSuggestion
     public const INKS = ['plastisol', 'water-based', 'solvent', 'glitter', 'puff', 'metallic'];
     /** School: lines per inch times this is the coarsest mesh per inch. */
     public const RULING_DIVISOR = 5.0;
+    /** The schools: finer and riskier, the default, cautious, very cautious. */
+    public const DIVISORS = [4.0, 5.0, 5.5, 6.0];
+    /** A deposit up to this much off the one wanted is near enough, 0–1 (heuristic). */
+    private const DEPOSIT_NEAR = 0.25;
     /** Beyond this too little ink passes for hand work, threads per inch (heuristic). */
     private const FINEST_BY_HAND = 355.0;
     /** Lines up to this width count as detail, mm (heuristic). */
@@ -84,15 +89,34 @@ final class MeshSuggestion
                 $reasons[] = \sprintf('holds the finest line of %.2f mm on a pitch of %.2f mm', $q->finestLineMm, $lineMm);
             }
         }
+        if ($q->finestGapMm !== null && $q->finestGapMm < $mesh->finestGapMm()) {
+            $holds = false;
+            $cost += 4 + 4 * log($mesh->finestGapMm() / $q->finestGapMm, 2);
+            $reasons[] = \sprintf('it keeps no wall of stencil thinner than %.2f mm (two threads and an opening), so the gap of %.2f mm fills in', $mesh->finestGapMm(), $q->finestGapMm);
+        }
         if ($q->lpi !== null) {
-            $ceiling = $perInch / self::RULING_DIVISOR;
+            $ceiling = $perInch / $q->divisor;
             if ($q->lpi > $ceiling) {
                 $holds = false;
                 $cost += 4 + 4 * log($q->lpi / $ceiling, 2);
-                $reasons[] = \sprintf('%.0f lpi is over its ceiling of %.0f (threads per inch by %.0f)', $q->lpi, $ceiling, self::RULING_DIVISOR);
+                $reasons[] = \sprintf('%.0f lpi is over its ceiling of %.0f (threads per inch by %g)', $q->lpi, $ceiling, $q->divisor);
             } else {
                 $reasons[] = \sprintf('%.0f lpi is under its ceiling of %.0f', $q->lpi, $ceiling);
             }
+        }
+        if ($q->lpi !== null && $q->tones !== null) {
+            $range = ToneRange::on($mesh, $q->lpi);
+            if ($q->tones[0] < $range->lightest - 1e-9 || $q->tones[1] > $range->darkest + 1e-9) {
+                $cost += 2 + 10 * (max(0.0, $range->lightest - $q->tones[0]) + max(0.0, $q->tones[1] - $range->darkest));
+                $reasons[] = \sprintf('at %.0f lpi it holds tones from %.0f to %.0f %%, the plate has %.0f to %.0f %%: the ends must be remapped', $q->lpi, 100 * $range->lightest, 100 * $range->darkest, 100 * $q->tones[0], 100 * $q->tones[1]);
+            } else {
+                $reasons[] = \sprintf('holds its tones from %.0f to %.0f %%', 100 * $q->tones[0], 100 * $q->tones[1]);
+            }
+        }
+        if ($q->depositUm !== null) {
+            $off = abs(log($mesh->volumeCm3M2 * Deposit::TRANSFER / $q->depositUm, 2));
+            $cost += 2 * max(0.0, $off - log(1 + self::DEPOSIT_NEAR, 2));
+            $reasons[] = \sprintf('leaves about %.0f µm of wet ink where %.0f are wanted', $mesh->volumeCm3M2 * Deposit::TRANSFER, $q->depositUm);
         }
         if ($perInch > self::FINEST_BY_HAND) {
             $cost += 2;

@@ -42,22 +42,22 @@ final readonly class Moire
      */
     public function score(float $lpi, float $angle): float
     {
-        return 100 * sqrt(array_sum(array_map(static fn (MoireBeat $b): float => $b->contrast ** 2, $this->beats($lpi, $angle))));
+        return self::scoreOf($this->beats($lpi, $angle));
     }
 
-    /** @return list<MoireBeat> the visible ones, strongest first */
+    /** @return list<MoireBeat> the visible ones, strongest first, their vectors in the print's axes */
     public function beats(float $lpi, float $angle): array
     {
         $n = $this->mesh->threadsPerCm / 10;
         $ruling = $lpi / 25.4;
         $turn = deg2rad($angle - $this->meshAngleDeg);
         [$cos, $sin] = [cos($turn), sin($turn)];
+        [$cosA, $sinA] = [cos(deg2rad($angle)), sin(deg2rad($angle))];
         $open = $this->mesh->openingUm / $this->mesh->pitchUm;
         // Above half tone the holes are round, not the dots.
         $round = $this->tone <= 0.5 ? $this->tone : 1 - $this->tone;
         $radius = sqrt($round / \M_PI);
-        $seen = min(1 / self::SEEN_FROM_MM, self::BELOW_RULING * $ruling);
-        $gone = min(1 / self::GONE_AT_MM, self::LOST_IN_RULING * $ruling);
+        [$seen, $gone] = self::seen($ruling);
         $reach = (int) ceil($gone / $ruling) + 1;
         $beats = [];
         for ($i = -self::ORDERS_OF_MESH; $i <= self::ORDERS_OF_MESH; ++$i) {
@@ -66,7 +66,7 @@ final readonly class Moire
                 if ($i < 0 || ($i === 0 && $j <= 0)) {
                     continue;
                 }
-                $ofMesh = self::sinc($i * $open) * self::sinc($j * $open);
+                $ofMesh = DotSpectrum::openings($i * $open) * DotSpectrum::openings($j * $open);
                 // The mesh frequency in the halftone's own axes: only the orders next to it make slow beats.
                 $u = ($i * $n * $cos + $j * $n * $sin) / $ruling;
                 $v = (-$i * $n * $sin + $j * $n * $cos) / $ruling;
@@ -76,10 +76,12 @@ final readonly class Moire
                         if (($k === 0 && $l === 0) || $frequency >= $gone || $frequency < 1 / self::LONGEST_MM) {
                             continue;
                         }
-                        $weight = $frequency <= $seen ? 1.0 : (($gone - $frequency) / ($gone - $seen)) ** self::FADING;
-                        $amplitude = 2 * abs($ofMesh * self::dot($radius, hypot($k, $l))) * $weight * $round / $this->tone;
-                        if ($amplitude > 1e-6) {
-                            $beats[] = new MoireBeat(1 / $frequency, $amplitude / \M_SQRT2);
+                        $weight = self::weight($frequency, $seen, $gone);
+                        // Above half tone the holes beat, and they take ink away.
+                        $swing = 2 * $ofMesh * DotSpectrum::dots($radius, hypot($k, $l)) * $weight * $round / $this->tone * ($this->tone <= 0.5 ? 1 : -1);
+                        if (abs($swing) > 1e-6) {
+                            [$a, $b] = [$ruling * ($u + $k), $ruling * ($v + $l)];
+                            $beats[] = new MoireBeat(1 / $frequency, abs($swing) / \M_SQRT2, [$a * $cosA - $b * $sinA, $a * $sinA + $b * $cosA], $swing);
                         }
                     }
                 }
@@ -88,6 +90,71 @@ final readonly class Moire
         usort($beats, static fn (MoireBeat $a, MoireBeat $b): int => $b->contrast <=> $a->contrast);
 
         return $beats;
+    }
+
+    /**
+     * The pattern of two halftones that overlap, each at its own ruling and angle: the same arithmetic without a mesh.
+     *
+     * @param array{float, float} $one lines per inch and degrees
+     * @param array{float, float} $two
+     *
+     * @return list<MoireBeat> the visible ones, strongest first
+     */
+    public static function betweenPlates(array $one, array $two, float $tone = self::TONE): array
+    {
+        $radius = sqrt(min($tone, 1 - $tone) / \M_PI);
+        $share = min($tone, 1 - $tone) / $tone;
+        [$seen, $gone] = self::seen(min($one[0], $two[0]) / 25.4);
+        $orders = [];
+        foreach ([$one, $two] as [$lpi, $angle]) {
+            [$cos, $sin] = [$lpi / 25.4 * cos(deg2rad($angle)), $lpi / 25.4 * sin(deg2rad($angle))];
+            $of = [];
+            for ($k = -self::ORDERS_OF_MESH; $k <= self::ORDERS_OF_MESH; ++$k) {
+                for ($l = -self::ORDERS_OF_MESH; $l <= self::ORDERS_OF_MESH; ++$l) {
+                    if ($k !== 0 || $l !== 0) {
+                        $of[] = [$k * $cos - $l * $sin, $k * $sin + $l * $cos, $share * DotSpectrum::dots($radius, hypot($k, $l)), $k > 0 || ($k === 0 && $l > 0)];
+                    }
+                }
+            }
+            $orders[] = $of;
+        }
+        $beats = [];
+        foreach ($orders[0] as [$fx, $fy, $a, $half]) {
+            foreach ($half ? $orders[1] : [] as [$gx, $gy, $b]) {
+                $frequency = hypot($fx + $gx, $fy + $gy);
+                if ($frequency < 1 / self::LONGEST_MM || $frequency >= $gone) {
+                    continue;
+                }
+                $swing = 2 * $a * $b * self::weight($frequency, $seen, $gone);
+                if (abs($swing) > 1e-6) {
+                    $beats[] = new MoireBeat(1 / $frequency, abs($swing) / \M_SQRT2, [$fx + $gx, $fy + $gy], $swing);
+                }
+            }
+        }
+        usort($beats, static fn (MoireBeat $x, MoireBeat $y): int => $y->contrast <=> $x->contrast);
+
+        return $beats;
+    }
+
+    /**
+     * @param list<MoireBeat> $beats
+     *
+     * @return float % of the mean
+     */
+    public static function scoreOf(array $beats): float
+    {
+        return 100 * sqrt(array_sum(array_map(static fn (MoireBeat $b): float => $b->contrast ** 2, $beats)));
+    }
+
+    /**
+     * @param list<float> $rulings lines per inch
+     * @param list<float> $angles  degrees
+     *
+     * @return list<list<float>> scores by ruling, then by angle
+     */
+    public function map(array $rulings, array $angles): array
+    {
+        return array_map(fn (float $lpi): array => array_map(fn (float $angle): float => $this->score($lpi, $angle), $angles), $rulings);
     }
 
     /**
@@ -107,7 +174,7 @@ final readonly class Moire
             $ruling = round($lpi * (1 + $share * $r / 4), 1);
             for ($a = $angle - $degrees; $a <= $angle + $degrees + 1e-9; $a += self::ANGLE_STEP) {
                 $beats = $this->beats($ruling, $a);
-                $score = 100 * sqrt(array_sum(array_map(static fn (MoireBeat $b): float => $b->contrast ** 2, $beats)));
+                $score = self::scoreOf($beats);
                 $settings[] = ['lpi' => $ruling, 'angle' => round($a, 2), 'score' => round($score, 3), 'period_mm' => $beats === [] ? null : round($beats[0]->periodMm, 2), 'away' => abs($a - $angle) / $degrees + abs($ruling - $lpi) / max(0.01, $share * $lpi)];
             }
         }
@@ -116,33 +183,14 @@ final readonly class Moire
         return array_map(static fn (array $s): array => ['lpi' => $s['lpi'], 'angle' => $s['angle'], 'score' => $s['score'], 'period_mm' => $s['period_mm']], \array_slice($settings, 0, $count));
     }
 
-    /** Fourier coefficient of a row of openings, of its mean. */
-    private static function sinc(float $x): float
+    /** @return array{float, float} beats up to the first frequency are seen in full, from the second on not at all, per mm */
+    private static function seen(float $ruling): array
     {
-        return abs($x) < 1e-9 ? 1.0 : sin(\M_PI * $x) / (\M_PI * $x);
+        return [min(1 / self::SEEN_FROM_MM, self::BELOW_RULING * $ruling), min(1 / self::GONE_AT_MM, self::LOST_IN_RULING * $ruling)];
     }
 
-    /** Fourier coefficient of round dots of this radius (in cells) at this order, of their mean: 2 J1(z) / z. */
-    private static function dot(float $radius, float $order): float
+    private static function weight(float $frequency, float $seen, float $gone): float
     {
-        $z = 2 * \M_PI * $radius * $order;
-
-        return abs($z) < 1e-9 ? 1.0 : 2 * self::besselJ1($z) / $z;
-    }
-
-    /** Bessel function of the first kind, order 1 (Abramowitz and Stegun 9.4.4 and 9.4.6). */
-    public static function besselJ1(float $x): float
-    {
-        $size = abs($x);
-        if ($size <= 3) {
-            $t = ($x / 3) ** 2;
-
-            return $x * (0.5 + $t * (-0.56249985 + $t * (0.21093573 + $t * (-0.03954289 + $t * (0.00443319 + $t * (-0.00031761 + $t * 0.00001109))))));
-        }
-        $t = 3 / $size;
-        $f = 0.79788456 + $t * (0.00000156 + $t * (0.01659667 + $t * (0.00017105 + $t * (-0.00249511 + $t * (0.00113653 - $t * 0.00020033)))));
-        $theta = $size - 2.35619449 + $t * (0.12499612 + $t * (0.00005650 + $t * (-0.00637879 + $t * (0.00074348 + $t * (0.00079824 - $t * 0.00029166)))));
-
-        return ($x < 0 ? -1 : 1) * $f * cos($theta) / sqrt($size);
+        return $frequency <= $seen ? 1.0 : (($gone - $frequency) / ($gone - $seen)) ** self::FADING;
     }
 }

@@ -23,6 +23,7 @@ final class RackAssignment
     /** Work before a frame can be coated, in the same coin as a doubling of the mesh count (heuristic). */
     private const STATES = ['bare' => 0.0, 'coated' => 0.3, 'burned' => 0.5, 'to reclaim' => 0.5];
     private const A_HUNDRED_USES = 0.3;
+    private const A_YEAR = 0.1;
 
     /**
      * @param list<RackPlate> $plates
@@ -31,7 +32,7 @@ final class RackAssignment
      */
     public static function best(array $plates, array $rack, float $printWidthMm, float $printHeightMm, float $centreFromEndMm, string $job = ''): RackChoice
     {
-        $free = array_values(array_filter($rack, static fn (RackFrame $f): bool => ($f->takenBy === '' || $f->takenBy === $job) && $f->state !== 'on press' && $f->tensionNPerCm >= TensionTrend::LIMIT
+        $free = array_values(array_filter($rack, static fn (RackFrame $f): bool => ($f->takenBy === '' || $f->takenBy === $job) && !\in_array($f->state, ['on press', 'to stretch'], true) && $f->tensionNPerCm >= TensionTrend::LIMIT
             && (new FilmPlacement($f->insideWidthMm, $f->insideHeightMm, $printWidthMm, $printHeightMm, min($centreFromEndMm, $f->insideHeightMm)))->used() <= FilmPlacement::USABLE_AT_MOST));
         /** @var list<list<array{float, RankedMesh}>> $costs by plate, then by frame */
         $costs = [];
@@ -54,7 +55,7 @@ final class RackAssignment
         $ranked = MeshSuggestion::rank($plate->asks, [$f->mesh])[0];
         $fit = new FilmPlacement($f->insideWidthMm, $f->insideHeightMm, $width, $height, min($fromEnd, $f->insideHeightMm));
 
-        return [$ranked->cost + ($ranked->holds ? 0 : self::DOES_NOT_HOLD) + ($fit->fits() ? 0 : self::OVER_USUAL_FIT) + (self::STATES[$f->state] ?? 1.0) + self::A_HUNDRED_USES * $f->uses / 100, $ranked];
+        return [$ranked->cost + ($ranked->holds ? 0 : self::DOES_NOT_HOLD) + ($fit->fits() ? 0 : self::OVER_USUAL_FIT) + (self::STATES[$f->state] ?? 1.0) + self::A_HUNDRED_USES * $f->uses / 100 + self::A_YEAR * $f->ageDays / 365, $ranked];
     }
 
     /**
@@ -92,6 +93,17 @@ final class RackAssignment
         return $best;
     }
 
+    /** @return list<string> what must be done to a frame in this state before it can be burned */
+    public static function first(string $state): array
+    {
+        return match ($state) {
+            'bare' => ['degrease', 'coat'],
+            'coated' => [],
+            'to stretch' => ['stretch', 'degrease', 'coat'],
+            default => ['reclaim', 'degrease', 'coat'],
+        };
+    }
+
     /**
      * @param list<RackPlate>                      $plates
      * @param list<RackFrame>                      $free
@@ -113,11 +125,7 @@ final class RackAssignment
             $frame = $free[$chosen[$i]];
             $ranked = $costs[$i][$chosen[$i]][1];
             $tensions[] = $frame->tensionNPerCm;
-            $rows[] = ['plate' => $plate->name, 'frame' => $frame->label, 'why' => $ranked->why, 'first' => match ($frame->state) {
-                'bare' => ['degrease', 'coat'],
-                'coated' => [],
-                default => ['reclaim', 'degrease', 'coat'],
-            }];
+            $rows[] = ['plate' => $plate->name, 'frame' => $frame->label, 'why' => $ranked->why, 'first' => self::first($frame->state)];
             if (!$ranked->holds) {
                 $missing[] = \sprintf('%s on frame %s: %s', $plate->name, $frame->label, $ranked->why);
             }

@@ -9,8 +9,11 @@ use Ektype\Core\Mesh\Mesh;
 /** A frame as the rack offers it. */
 final readonly class RackFrame
 {
-    /** @param string $takenBy the job that holds it; empty where none does */
-    public function __construct(public string $label, public Mesh $mesh, public float $insideWidthMm, public float $insideHeightMm, public float $tensionNPerCm, public string $state = 'bare', public int $uses = 0, public string $takenBy = '')
+    /**
+     * @param string $takenBy the job that holds it; empty where none does
+     * @param float  $ageDays since it was stretched
+     */
+    public function __construct(public string $label, public Mesh $mesh, public float $insideWidthMm, public float $insideHeightMm, public float $tensionNPerCm, public string $state = 'bare', public int $uses = 0, public string $takenBy = '', public float $ageDays = 0.0)
     {
     }
 }

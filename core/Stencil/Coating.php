@@ -13,16 +13,22 @@ final readonly class Coating
     public const EDGES = ['sharp', 'round'];
     /** School: from this count on the sharp edge, threads per inch. */
     public const SHARP_FROM_PER_INCH = 150.0;
+    private const THINNEST_FILM = 10.0;
+    private const THICKEST_FILM = 400.0;
 
     /**
-     * @param string $edge         sharp or round
-     * @param float  $solidsPct    of the emulsion, by volume
-     * @param bool   $driedBetween whether the print side was dried before its last coats: they build more
+     * @param string     $edge         sharp or round
+     * @param float      $solidsPct    of the emulsion, by volume
+     * @param float|null $filmUm       thickness of a capillary film, laid on the wet mesh once; null for liquid emulsion
+     * @param bool       $driedBetween whether the print side was dried before its last coats: they build more
      *
      * @throws Refusal where the recipe is none
      */
-    public function __construct(public Mesh $mesh, public string $edge, public int $printCoats, public int $squeegeeCoats, public float $solidsPct, public string $emulsion = '', public bool $driedBetween = false)
+    public function __construct(public Mesh $mesh, public string $edge, public int $printCoats, public int $squeegeeCoats, public float $solidsPct, public string $emulsion = '', public bool $driedBetween = false, public ?float $filmUm = null)
     {
+        if ($filmUm !== null && ($filmUm < self::THINNEST_FILM || $filmUm > self::THICKEST_FILM)) {
+            throw Refusal::at('film_um', \sprintf('Capillary film of %g µm is not made; %.0f to %.0f µm is. Look at its box.', $filmUm, self::THINNEST_FILM, self::THICKEST_FILM));
+        }
         if (!\in_array($edge, self::EDGES, true)) {
             throw Refusal::at('edge', \sprintf('A trough has a sharp and a round edge; “%s” is neither.', mb_strimwidth($edge, 0, 20, '…')));
         }
@@ -32,6 +38,20 @@ final readonly class Coating
         if ($solidsPct < 10 || $solidsPct > 80) {
             throw Refusal::at('solids_pct', \sprintf('Emulsion with %.0f %% of solids is not made; 20 to 50 %% is usual. Look at its data sheet.', $solidsPct));
         }
+    }
+
+    /** A capillary film, as its box names it. */
+    public static function film(Mesh $mesh, float $filmUm, string $emulsion = ''): self
+    {
+        return new self($mesh, self::edgeFor($mesh), 1, 0, 40.0, $emulsion, false, $filmUm);
+    }
+
+    /** How it is done, in words. */
+    public function words(): string
+    {
+        return $this->filmUm !== null
+            ? \sprintf('film of %g µm on the wet mesh, print side', $this->filmUm)
+            : \sprintf('%d + %d, %s edge%s', $this->printCoats, $this->squeegeeCoats, $this->edge, $this->driedBetween ? ', dried between' : '');
     }
 
     public static function edgeFor(Mesh $mesh): string

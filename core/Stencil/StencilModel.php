@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Stencil;
 
 use Ektype\Core\Learn\LinearBelief;
+use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Unit\Refusal;
 
 /**
@@ -20,6 +21,8 @@ final class StencilModel
     private const WET_SHARE = ['sharp' => 0.17, 'round' => 0.26];
     private const SQUEEGEE_SIDE = 1.2;
     private const DRIED_BETWEEN = 1.25;
+    /** Share of a capillary film that stays over the mesh; the rest sinks into it (heuristic). */
+    private const FILM_STAYS = 0.7;
     /** Priors of the factors, standard deviation of the logarithm (heuristic). */
     private const EMULSION_SD = 0.25;
     private const EDGE_SD = 0.15;
@@ -38,7 +41,7 @@ final class StencilModel
         $priors = ['hand' => [0.0, self::HAND_SD]];
         foreach ([$coating, ...array_column($readings, 0)] as $one) {
             $priors['emulsion '.$one->emulsion] = [0.0, self::EMULSION_SD];
-            $priors['edge '.$one->edge] = [0.0, self::EDGE_SD];
+            $priors['edge '.($one->filmUm === null ? $one->edge : 'film')] = [0.0, self::EDGE_SD];
         }
         $belief = new LinearBelief($priors);
         foreach ($readings as $i => [$of, $eom]) {
@@ -64,6 +67,9 @@ final class StencilModel
     /** Before any correction, µm. */
     public static function built(Coating $c): float
     {
+        if ($c->filmUm !== null) {
+            return self::FILM_STAYS * $c->filmUm;
+        }
         $coat = self::WET_SHARE[$c->edge] * $c->mesh->openingUm * $c->solidsPct / 100;
 
         return $coat * ($c->printCoats + self::SQUEEGEE_SIDE * $c->squeegeeCoats) * ($c->driedBetween ? self::DRIED_BETWEEN : 1.0);
@@ -76,6 +82,9 @@ final class StencilModel
      */
     public static function recipe(Coating $like, array $readings = []): Coating
     {
+        if ($like->filmUm !== null) {
+            return $like;
+        }
         $target = StencilTarget::on($like->mesh);
         $best = null;
         $least = \INF;
@@ -91,17 +100,36 @@ final class StencilModel
         return $best ?? $like;
     }
 
+    /** Wet film that has to dry, over and in the mesh, µm. */
+    public static function wetUm(Coating $c): float
+    {
+        return $c->filmUm !== null ? $c->filmUm : self::built($c) / ($c->solidsPct / 100) + $c->mesh->volumeCm3M2;
+    }
+
+    /**
+     * Whether the stencil levels the weave: under an eighth of a thread it follows it and prints saw-toothed edges, from a
+     * quarter on it is smooth (heuristic).
+     */
+    public static function roughness(Mesh $mesh, float $eomUm): string
+    {
+        $share = $eomUm / $mesh->threadUm;
+
+        return match (true) {
+            $share < 0.125 => \sprintf('Rough: %.0f µm over a thread of %g µm follow the weave, edges come out saw-toothed. Dry, then add coats on the print side.', $eomUm, $mesh->threadUm),
+            $share < 0.25 => \sprintf('Fair: %.0f µm level most of a thread of %g µm. For the finest edges dry it and add a coat on the print side.', $eomUm, $mesh->threadUm),
+            default => \sprintf('Smooth: %.0f µm level a thread of %g µm.', $eomUm, $mesh->threadUm),
+        };
+    }
+
     /** Emulsion for one side of a frame and all its coats, ml: what stays on the screen and a share for the trough (heuristic: a quarter more). */
     public static function emulsionMl(Coating $c, float $insideWidthMm, float $insideHeightMm): float
     {
-        $wetUm = self::built($c) / ($c->solidsPct / 100) + $c->mesh->volumeCm3M2;
-
-        return 1.25 * $insideWidthMm * $insideHeightMm / 1e6 * $wetUm;
+        return $c->filmUm !== null ? 0.0 : 1.25 * $insideWidthMm * $insideHeightMm / 1e6 * self::wetUm($c);
     }
 
     /** @return array<string, float> */
     private static function terms(Coating $c): array
     {
-        return ['hand' => 1.0, 'emulsion '.$c->emulsion => 1.0, 'edge '.$c->edge => 1.0];
+        return ['hand' => 1.0, 'emulsion '.$c->emulsion => 1.0, 'edge '.($c->filmUm === null ? $c->edge : 'film') => 1.0];
     }
 }

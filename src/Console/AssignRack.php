@@ -43,7 +43,7 @@ final class AssignRack extends JsonCommand
             }
             $labels[$label] = true;
             [$inWidth, $inHeight] = $frame->pair('inside_mm');
-            $rack[] = new RackFrame($label, GivenMesh::of($frame), $inWidth, $inHeight, $frame->number('n_per_cm', TensionTrend::LEAST, TensionTrend::MOST, 'N/cm'), $frame->oneOf('state', ['bare', 'coated', 'burned', 'on press', 'to reclaim'], 'bare'), $frame->has('uses') ? $frame->whole('uses', 0, 100_000) : 0, $frame->textOr('taken_by', ''));
+            $rack[] = new RackFrame($label, GivenMesh::of($frame), $inWidth, $inHeight, $frame->number('n_per_cm', TensionTrend::LEAST, TensionTrend::MOST, 'N/cm'), $frame->oneOf('state', ['bare', 'coated', 'burned', 'on press', 'to reclaim', 'to stretch'], 'bare'), $frame->has('uses') ? $frame->whole('uses', 0, 100_000) : 0, $frame->textOr('taken_by', ''), $frame->numberOr('age_days', 0.0, 0, 36500, 'days') ?? 0.0);
         }
         $choice = RackAssignment::best($plates, $rack, $width, $height, $given->numberOr('centre_from_end_mm', 280.0, 20, 2000, 'mm') ?? 280.0, $given->textOr('job', ''));
 

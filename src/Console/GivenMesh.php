@@ -12,6 +12,6 @@ final class GivenMesh
 {
     public static function of(Given $given): Mesh
     {
-        return new Mesh($given->number('threads_per_cm'), $given->number('thread_um', unit: 'µm'), $given->flag('dyed'));
+        return new Mesh($given->number('threads_per_cm'), $given->number('thread_um', unit: 'µm'), $given->flag('dyed'), $given->numberOr('opening_um', null, unit: 'µm'), $given->numberOr('thickness_um', null, unit: 'µm'));
     }
 }

@@ -26,6 +26,8 @@ final class PredictStencil extends JsonCommand
             'low_um' => round($told->lowUm, 3),
             'high_um' => round($told->highUm, 3),
             'eom_pct' => round($told->shareOfFabricPct, 2),
+            'edges' => StencilModel::roughness($coating->mesh, $told->eomUm),
+            'emulsion_ml_m2' => round(StencilModel::emulsionMl($coating, 1000, 1000), 1),
             'thickness_um' => round($told->thicknessUm, 2),
             'rests_on' => $told->restsOn,
             'wanted_um' => ['low' => round($target->lowUm, 2), 'wanted' => round($target->eomUm, 2), 'high' => round($target->highUm, 2)],
@@ -33,7 +35,7 @@ final class PredictStencil extends JsonCommand
         ];
         if ($given->has('air')) {
             $air = $given->object('air');
-            $wet = StencilModel::built($coating) / ($coating->solidsPct / 100) + $coating->mesh->volumeCm3M2;
+            $wet = StencilModel::wetUm($coating);
             $temperature = $air->number('temperature_c', unit: '°C');
             $humidity = $air->number('humidity_pct', unit: '%');
             $answer['drying_h'] = round(Drying::hours($wet, $temperature, $humidity, $air->numberOr('air_m_s', 0.0) ?? 0.0), 2);
@@ -55,6 +57,7 @@ final class PredictStencil extends JsonCommand
             $given->numberOr('solids_pct', 38.0, unit: '%') ?? 38.0,
             $given->textOr('emulsion', ''),
             $given->flag('dried_between'),
+            $given->numberOr('film_um', null, unit: 'µm'),
         );
     }
 }

@@ -23,6 +23,7 @@ final class ShowMesh extends JsonCommand
                 'threads_per_inch' => round($mesh->threadsPerInch(), 1),
                 'thread_um' => $mesh->threadUm,
                 'dyed' => $mesh->dyed,
+                'from_sheet' => $mesh->fromSheet,
                 'pitch_um' => round($mesh->pitchUm, 3),
                 'opening_um' => round($mesh->openingUm, 3),
                 'open_area_pct' => round($mesh->openAreaPct, 3),

@@ -6,6 +6,7 @@ namespace Ektype\App\Console;
 
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mesh\MeshCatalogue;
 use Ektype\Core\Mesh\MeshQuestion;
 use Ektype\Core\Mesh\MeshSuggestion;
 use Ektype\Core\Mesh\RankedMesh;
@@ -25,7 +26,12 @@ final class SuggestMesh extends JsonCommand
             $given->numberOr('finest_line_mm', null, 0.02, 100, 'mm'),
             $given->numberOr('lpi', null, 5, 200, 'lines per inch'),
             Lab::of(Srgb::fromHex($given->textOr('garment', '#ffffff'), 'garment')),
+            $given->numberOr('finest_gap_mm', null, 0.02, 100, 'mm'),
+            $given->has('tones') ? $given->pair('tones', 'shares from 0 to 1', 1) : null,
+            $given->numberOr('deposit_um', null, 1, 500, 'µm'),
+            $given->numberOr('divisor', MeshSuggestion::RULING_DIVISOR, 3, 8) ?? MeshSuggestion::RULING_DIVISOR,
         );
+        $own = array_map(GivenMesh::of(...), $given->objects('own_meshes', true));
         [$from, $to, $for] = MeshSuggestion::usualRange($question);
 
         return [
@@ -37,9 +43,11 @@ final class SuggestMesh extends JsonCommand
                 'opening_um' => round($r->mesh->openingUm, 2),
                 'open_area_pct' => round($r->mesh->openAreaPct, 2),
                 'volume_cm3_m2' => round($r->mesh->volumeCm3M2, 2),
+                'dyed' => $r->mesh->dyed,
+                'from_sheet' => $r->mesh->fromSheet,
                 'holds' => $r->holds,
                 'why' => $r->why,
-            ], MeshSuggestion::rank($question)),
+            ], MeshSuggestion::rank($question, [...MeshCatalogue::typical(), ...$own])),
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Tests\Core\Darkroom;
 
 use Ektype\Core\Darkroom\Darkroom;
+use Ektype\Core\Darkroom\DryingPlaces;
 use Ektype\Core\Darkroom\Plan;
 use Ektype\Core\Darkroom\Planner;
 use Ektype\Core\Darkroom\ScreenWork;
@@ -53,6 +54,29 @@ final class PlannerTest extends TestCase
         $plan = Planner::plan($screens, new Darkroom(10));
         self::assertCount(40 * 6, $plan->steps);
         self::assertSound($plan, $screens, new Darkroom(10));
+    }
+
+    /** Every drying has a place of its own, and no more places are named than there are. */
+    public function testEachScreenDriesInAPlaceOfItsOwn(): void
+    {
+        for ($day = 0; $day < 40; ++$day) {
+            $random = new Randomizer(new Mt19937(600 + $day));
+            $room = new Darkroom($random->getInt(2, 5));
+            $plan = Planner::plan(self::day($random, 12), $room, 60);
+            $places = DryingPlaces::of($plan);
+            $lain = [];
+            foreach ($plan->steps as $step) {
+                if (!\in_array($step->step, ['dry', 'redry'], true)) {
+                    continue;
+                }
+                $place = $places[$step->screen][$step->step];
+                self::assertLessThanOrEqual($room->dryingPlaces, $place);
+                foreach ($lain[$place] ?? [] as [$from, $to]) {
+                    self::assertTrue($step->fromMin >= $to - 1e-6 || $step->toMin <= $from + 1e-6, "day $day, place $place");
+                }
+                $lain[$place][] = [$step->fromMin, $step->toMin];
+            }
+        }
     }
 
     public function testNobodyCoatsAtNightButScreensDry(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Mesh;
 
+use Ektype\Core\Mesh\DotSpectrum;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshCatalogue;
 use Ektype\Core\Mesh\Moire;
@@ -63,7 +64,7 @@ final class MoireTest extends TestCase
     public function testTheBesselFunctionHasItsPublishedValues(): void
     {
         foreach ([[0.5, 0.2422685], [1.0, 0.4400506], [2.0, 0.5767248], [3.8317060, 0.0], [5.0, -0.3275791], [10.0, 0.0434727]] as [$x, $value]) {
-            self::assertEqualsWithDelta($value, Moire::besselJ1($x), 2e-7);
+            self::assertEqualsWithDelta($value, DotSpectrum::besselJ1($x), 2e-7);
         }
     }
 

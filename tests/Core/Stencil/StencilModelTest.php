@@ -52,6 +52,29 @@ final class StencilModelTest extends TestCase
         self::assertEqualsWithDelta(exp(2 * 1.6448536 * sqrt(0.2 ** 2 + 0.25 ** 2 + 0.15 ** 2 + 0.1 ** 2)), $told->highUm / $told->lowUm, 1e-6);
     }
 
+    /** Capillary film: its thickness is bought, and it is wet through and through; liquid emulsion teaches it only the hand. */
+    public function testACapillaryFilmIsAsThickAsItsBoxSays(): void
+    {
+        $mesh = new Mesh(77, 55);
+        $film = Coating::film($mesh, 30, 'F');
+        self::assertEqualsWithDelta(21.0, StencilModel::predict($film)->eomUm, 1e-9);
+        self::assertEqualsWithDelta(30.0, StencilModel::wetUm($film), 1e-9);
+        self::assertSame(0.0, StencilModel::emulsionMl($film, 400, 500));
+        self::assertSame($film, StencilModel::recipe($film));
+        $taught = StencilModel::predict($film, [[$film, 24.0], [$film, 25.0], [$film, 24.5]]);
+        self::assertGreaterThan(22.5, $taught->eomUm);
+        self::assertLessThan(24.5, $taught->eomUm);
+        $this->expectException(Refusal::class);
+        Coating::film($mesh, 3);
+    }
+
+    public function testAThinStencilOverAThickThreadIsRough(): void
+    {
+        self::assertStringStartsWith('Rough', StencilModel::roughness(new Mesh(43, 80), 8));
+        self::assertStringStartsWith('Fair', StencilModel::roughness(new Mesh(77, 55), 11));
+        self::assertStringStartsWith('Smooth', StencilModel::roughness(new Mesh(120, 34), 9));
+    }
+
     public function testTheRecipeComesNearTheTarget(): void
     {
         foreach ([[43, 80], [55, 64], [77, 55], [90, 48], [120, 34]] as [$perCm, $thread]) {
