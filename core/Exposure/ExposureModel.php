@@ -19,6 +19,8 @@ final class ExposureModel
     public const EMULSIONS = ['photopolymer' => 0.0, 'dual_cure' => 0.6, 'diazo' => 1.0, 'capillary_film' => 0.7];
     private const LAMP_SD = 0.9;
     private const EMULSION_SD = 0.5;
+    /** Of a factor that the data sheet gives (heuristic): other lamps, other light. */
+    private const SHEET_FACTOR_SD = 0.35;
     private const UNKNOWN_LAMP = [60.0, 1.2];
     private const UNKNOWN_EMULSION = [0.5, 0.6];
     private const LAMP_BY_EMULSION = [0.0, 0.2];
@@ -42,6 +44,8 @@ final class ExposureModel
     private array $lampKinds = [];
     /** @var array<string, string> */
     private array $emulsionKinds = [];
+    /** @var array<string, float> */
+    private array $emulsionFactors = [];
     /** @var list<int> which test each observation came from */
     private array $testOf = [];
 
@@ -58,6 +62,9 @@ final class ExposureModel
             }
             if ($setting->emulsionKind !== null) {
                 $this->emulsionKinds[$setting->emulsion] ??= $setting->emulsionKind;
+            }
+            if ($setting->emulsionFactor !== null && $setting->emulsionFactor > 0) {
+                $this->emulsionFactors[$setting->emulsion] ??= $setting->emulsionFactor;
             }
             if ($setting->distanceMm !== null) {
                 $this->usualDistance[$setting->lamp] ??= $setting->distanceMm;
@@ -182,6 +189,10 @@ final class ExposureModel
         }
         if (str_starts_with($name, 'emulsion ')) {
             $kind = $this->emulsionKinds[substr($name, 9)] ?? null;
+            $factor = $this->emulsionFactors[substr($name, 9)] ?? null;
+            if ($factor !== null) {
+                return [log($factor), self::SHEET_FACTOR_SD];
+            }
 
             return $kind === null ? self::UNKNOWN_EMULSION : [self::EMULSIONS[$kind], self::EMULSION_SD];
         }

@@ -8,14 +8,15 @@ namespace Ektype\Core\Exposure;
 final readonly class Setting
 {
     /**
-     * @param string      $lamp         name of the lamp
-     * @param string|null $lampKind     one of {@see ExposureModel::LAMPS}, null where unknown
-     * @param string|null $emulsionKind one of {@see ExposureModel::EMULSIONS}, null where unknown
-     * @param float       $thicknessUm  fabric and emulsion over mesh, where light must reach through
-     * @param bool        $dyed         yellow mesh
-     * @param string      $film         name of the film; empty or “reference” is the reference film
-     * @param float|null  $distanceMm   lamp to glass; counts for point-like lamps only
-     * @param float       $lampHours    age of the lamp
+     * @param string      $lamp           name of the lamp
+     * @param string|null $lampKind       one of {@see ExposureModel::LAMPS}, null where unknown
+     * @param string|null $emulsionKind   one of {@see ExposureModel::EMULSIONS}, null where unknown
+     * @param float       $thicknessUm    fabric and emulsion over mesh, where light must reach through
+     * @param bool        $dyed           yellow mesh
+     * @param string      $film           name of the film; empty or “reference” is the reference film
+     * @param float|null  $distanceMm     lamp to glass; counts for point-like lamps only
+     * @param float       $lampHours      age of the lamp
+     * @param float|null  $emulsionFactor its time against a photopolymer’s, of the data sheet; null where none is told
      */
     public function __construct(
         public string $lamp,
@@ -27,6 +28,7 @@ final readonly class Setting
         public string $film,
         public ?float $distanceMm,
         public float $lampHours,
+        public ?float $emulsionFactor = null,
     ) {
     }
 }

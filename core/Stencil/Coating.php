@@ -54,8 +54,8 @@ final readonly class Coating
             : \sprintf('%d + %d, %s edge%s', $this->printCoats, $this->squeegeeCoats, $this->edge, $this->driedBetween ? ', dried between' : '');
     }
 
-    public static function edgeFor(Mesh $mesh): string
+    public static function edgeFor(Mesh $mesh, float $sharpFromPerInch = self::SHARP_FROM_PER_INCH): string
     {
-        return $mesh->threadsPerInch() >= self::SHARP_FROM_PER_INCH ? 'sharp' : 'round';
+        return $mesh->threadsPerInch() >= $sharpFromPerInch ? 'sharp' : 'round';
     }
 }

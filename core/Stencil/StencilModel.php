@@ -80,7 +80,7 @@ final class StencilModel
      *
      * @param list<array{Coating, float}> $readings
      */
-    public static function recipe(Coating $like, array $readings = []): Coating
+    public static function recipe(Coating $like, array $readings = [], float $sharpFromPerInch = Coating::SHARP_FROM_PER_INCH): Coating
     {
         if ($like->filmUm !== null) {
             return $like;
@@ -89,7 +89,7 @@ final class StencilModel
         $best = null;
         $least = \INF;
         foreach ([[1, 1], [1, 2], [2, 1], [2, 2], [2, 3], [3, 3]] as [$print, $squeegee]) {
-            $recipe = new Coating($like->mesh, Coating::edgeFor($like->mesh), $print, $squeegee, $like->solidsPct, $like->emulsion);
+            $recipe = new Coating($like->mesh, Coating::edgeFor($like->mesh, $sharpFromPerInch), $print, $squeegee, $like->solidsPct, $like->emulsion);
             $off = abs(log(self::predict($recipe, $readings)->eomUm / $target->eomUm)) + 0.02 * ($print + $squeegee);
             if ($off < $least) {
                 $least = $off;

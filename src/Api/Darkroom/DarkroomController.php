@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Darkroom;
 
 use Ektype\App\Api\Answer;
+use Ektype\App\Shop\DarkRoom\DarkRoom;
 use Ektype\Core\Unit\Given;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -13,7 +14,7 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class DarkroomController
 {
-    public function __construct(private DarkroomReckoner $reckoner)
+    public function __construct(private DarkroomReckoner $reckoner, private RoomChange $room)
     {
     }
 
@@ -29,5 +30,24 @@ final readonly class DarkroomController
     public function byHand(Request $request): JsonResponse
     {
         return Answer::json($this->reckoner->plan(new \DateTimeImmutable(), Given::fromJson($request->getContent())->wholes('order')));
+    }
+
+    #[Route('/api/darkroom/room', methods: ['PATCH'])]
+    #[OA\Patch(path: '/api/darkroom/room', operationId: 'changeRoom', description: 'The air that was read, the places, the hours, the schools', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
+        new OA\Property(property: 'temperatureC', type: 'number'),
+        new OA\Property(property: 'humidityPct', type: 'number'),
+        new OA\Property(property: 'airMS', type: 'number'),
+        new OA\Property(property: 'dryingPlaces', type: 'integer'),
+        new OA\Property(property: 'opensH', type: 'integer'),
+        new OA\Property(property: 'closesH', type: 'integer'),
+        new OA\Property(property: 'coatSchool', type: 'string', enum: DarkRoom::COAT_SCHOOLS),
+        new OA\Property(property: 'sharpFromPerInch', type: 'number'),
+        new OA\Property(property: 'rulingDivisor', type: 'number'),
+    ])), responses: [new OA\Response(response: 200, description: 'The plan in that room', content: new OA\JsonContent(ref: DarkroomView::class)), new OA\Response(response: 422, description: 'Problem details')])]
+    public function changeRoom(Request $request): JsonResponse
+    {
+        $this->room->apply(Given::fromJson($request->getContent()), new \DateTimeImmutable());
+
+        return $this->plan();
     }
 }

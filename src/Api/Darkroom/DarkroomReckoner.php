@@ -5,18 +5,17 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Darkroom;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Api\Jobs\CoatView;
 use Ektype\App\Api\Jobs\JobReckoner;
+use Ektype\App\Api\Jobs\StencilReckoner;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
-use Ektype\Core\Darkroom\Darkroom;
+use Ektype\Core\Darkroom\DryingPlaces;
 use Ektype\Core\Darkroom\PlannedStep;
 use Ektype\Core\Darkroom\Planner;
 use Ektype\Core\Darkroom\ScreenWork;
 use Ektype\Core\Darkroom\Timetable;
-use Ektype\Core\Mesh\Mesh;
-use Ektype\Core\Stencil\Coating;
-use Ektype\Core\Stencil\Drying;
-use Ektype\Core\Stencil\StencilModel;
+use Ektype\Core\Rack\RackAssignment;
 use Ektype\Core\Unit\Refusal;
 
 /** Plans every screen of the open jobs that is not burned yet. */
@@ -29,12 +28,6 @@ final readonly class DarkroomReckoner
     private const TAPE = 4.0;
     /** Water leaves faster than emulsion dries through (heuristic). */
     private const REDRY_SHARE = 0.4;
-    private const DRYING_PLACES = 8;
-    /** The air taken until the shop's probe tells (heuristic). */
-    private const AIR = [24.0, 45.0, 0.5];
-    private const SOLIDS = 38.0;
-    private const OPENS_H = 8;
-    private const CLOSES_H = 18;
     private const MOST = 60;
 
     public function __construct(private EntityManagerInterface $entities, private JobReckoner $reckoner)
@@ -49,12 +42,16 @@ final readonly class DarkroomReckoner
     public function plan(\DateTimeImmutable $now, array $order = []): DarkroomView
     {
         $starts = 60.0 * (int) $now->format('G') + (int) $now->format('i');
-        $room = new Darkroom(self::DRYING_PLACES, 60 * self::OPENS_H, 60 * self::CLOSES_H, $starts);
-        [$screens, $named] = $this->screens($now);
+        $stencils = StencilReckoner::of($this->entities, $now);
+        $ours = $stencils->room;
+        $room = $ours->room($starts);
+        [$screens, $named, $coats] = $this->screens($now, $stencils);
         $firstCome = Timetable::of($screens, $room);
         if ($order === []) {
             $plan = Planner::plan($screens, $room);
+            $chosenByPlan = $plan;
         } else {
+            $chosenByPlan = Planner::plan($screens, $room);
             $chosen = [];
             foreach ($order as $id) {
                 $chosen[] = $named[$id] ?? throw Refusal::at('order', 'The order names a screen that is not to be made, so nothing was planned. Open the plan anew.');
@@ -68,6 +65,7 @@ final readonly class DarkroomReckoner
         foreach ($plan->steps as $step) {
             $steps[$step->screen][] = $step;
         }
+        $places = DryingPlaces::of($plan);
         $rows = [];
         foreach ($plan->order as $screen) {
             $plate = $this->entities->find(Plate::class, (int) $screen->name);
@@ -82,38 +80,46 @@ final readonly class DarkroomReckoner
                     $screen->lamp,
                     $screen->dueMin,
                     $plan->late[$screen->name] ?? 0.0,
-                    array_map(static fn (PlannedStep $s): PlannedStepView => new PlannedStepView($s->step, round($s->fromMin, 1), round($s->toMin, 1)), $steps[$screen->name] ?? []),
+                    array_map(static fn (PlannedStep $s): PlannedStepView => new PlannedStepView($s->step, round($s->fromMin, 1), round($s->toMin, 1), $places[$s->screen][$s->step] ?? null), array_values(array_filter($steps[$screen->name] ?? [], static fn (PlannedStep $s): bool => $s->toMin > $s->fromMin + 1e-9))),
+                    $plate->frame?->id,
+                    $plate->frame->rackPlace ?? '',
+                    $plate->frame === null ? [] : ($coats[$plate->idOrFail()] === null ? [] : array_values(array_diff(RackAssignment::first($plate->frame->state), ['coat', 'degrease']))),
+                    $coats[$plate->idOrFail()]->words ?? '',
+                    $coats[$plate->idOrFail()]->emulsion ?? '',
+                    $coats[$plate->idOrFail()]->emulsionMl->value ?? 0.0,
+                    $chosenByPlan->late[$screen->name] ?? 0.0,
                 );
             }
         }
-        [$temperature, $humidity] = self::AIR;
 
-        return new DarkroomView($now->format('Y-m-d\TH:i'), $starts, 60.0 * self::OPENS_H, 60.0 * self::CLOSES_H, self::DRYING_PLACES, $temperature, $humidity, $rows, $plan->lateness, $firstCome->lateness, $plan->endsMin, $order !== []);
+        return new DarkroomView($now->format('Y-m-d\TH:i'), $starts, $ours->opensMin, $ours->closesMin, $rows, $plan->lateness, $firstCome->lateness, $plan->endsMin, $order !== [], $chosenByPlan->lateness, RoomView::of($ours));
     }
 
-    /** @return array{list<ScreenWork>, array<int, ScreenWork>} as the jobs came in, and by plate */
-    private function screens(\DateTimeImmutable $now): array
+    /** @return array{list<ScreenWork>, array<int, ScreenWork>, array<int, CoatView|null>} as the jobs came in, by plate, and how each is to be coated; null where it is */
+    private function screens(\DateTimeImmutable $now, StencilReckoner $stencils): array
     {
         $screens = [];
         $named = [];
+        $coats = [];
         foreach ($this->entities->getRepository(Job::class)->findBy([], ['id' => 'ASC']) as $job) {
             $open = array_filter($job->platesInOrder(), static fn (Plate $p): bool => $p->burnedSeconds === null);
             if ($open === [] || \count($screens) >= self::MOST) {
                 continue;
             }
             $view = $this->reckoner->view($job);
-            $due = $job->dueOn === null ? 14 * 1440.0 : max(0.0, ((new \DateTimeImmutable($job->dueOn.' 0'.self::OPENS_H.':00'))->getTimestamp() - $now->getTimestamp()) / 60);
+            $opens = \sprintf('%02d:%02d', intdiv($stencils->room->opensMin, 60), $stencils->room->opensMin % 60);
+            $due = $job->dueOn === null ? 14 * 1440.0 : max(0.0, ((new \DateTimeImmutable($job->dueOn.' '.$opens))->getTimestamp() - $now->getTimestamp()) / 60);
             foreach ($open as $plate) {
                 $told = $view->plates[$plate->position];
-                $mesh = new Mesh($told->meshGeometry->threadsPerCm, $told->meshGeometry->threadUm);
-                $coating = StencilModel::recipe(new Coating($mesh, Coating::edgeFor($mesh), 1, 1, self::SOLIDS));
-                $dry = 60 * Drying::hours(StencilModel::built($coating) / (self::SOLIDS / 100) + $mesh->volumeCm3M2, ...self::AIR);
-                $screen = new ScreenWork((string) $plate->idOrFail(), $job->name, $job->lamp->name ?? 'lamp', self::COAT, $dry, self::BURN_HANDLING + ($told->light->value ?? 60) / 60, self::WASH, self::REDRY_SHARE * $dry, self::TAPE, $due);
+                $coated = $told->stencilNow !== null && $told->stencilNow->burnedSeconds === null ? $told->stencilNow : null;
+                $dry = 60 * ($told->coat->dryHours->value ?? 2.0);
+                $screen = new ScreenWork((string) $plate->idOrFail(), $job->name, $job->lamp->name ?? 'lamp', $coated === null ? self::COAT : 0.0, $coated === null ? $dry : $coated->dampForMin, self::BURN_HANDLING + ($told->light->value ?? 60) / 60, self::WASH, self::REDRY_SHARE * $dry, self::TAPE, $due);
                 $screens[] = $screen;
                 $named[$plate->idOrFail()] = $screen;
+                $coats[$plate->idOrFail()] = $coated === null ? $told->coat : null;
             }
         }
 
-        return [$screens, $named];
+        return [$screens, $named, $coats];
     }
 }

@@ -20,12 +20,6 @@ final readonly class DarkroomView
         public float $opensMin,
         #[OA\Property]
         public float $closesMin,
-        #[OA\Property]
-        public int $dryingPlaces,
-        #[OA\Property]
-        public float $temperatureC,
-        #[OA\Property]
-        public float $humidityPct,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PlannedScreenView::class))]
         public array $screens,
         #[OA\Property(description: 'Minutes late, all screens together')]
@@ -36,6 +30,10 @@ final readonly class DarkroomView
         public float $endsMin,
         #[OA\Property(description: 'Whether the printer chose the order')]
         public bool $byHand,
+        #[OA\Property(description: 'Minutes late when the plan chooses')]
+        public float $bestLatenessMin,
+        #[OA\Property]
+        public RoomView $room,
     ) {
     }
 }

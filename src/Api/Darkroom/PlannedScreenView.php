@@ -10,7 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class PlannedScreenView
 {
-    /** @param list<PlannedStepView> $steps */
+    /**
+     * @param list<PlannedStepView> $steps
+     * @param list<string>          $first
+     */
     public function __construct(
         #[OA\Property]
         public int $plateId,
@@ -32,6 +35,20 @@ final readonly class PlannedScreenView
         public float $lateMin,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PlannedStepView::class))]
         public array $steps,
+        #[OA\Property]
+        public ?int $frameId,
+        #[OA\Property(description: 'Where its frame stands')]
+        public string $rackPlace,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What must be done to its frame before it is coated')]
+        public array $first,
+        #[OA\Property(description: 'How it is coated; empty where it is')]
+        public string $coat,
+        #[OA\Property]
+        public string $emulsion,
+        #[OA\Property]
+        public float $emulsionMl,
+        #[OA\Property(description: 'Minutes late when the plan chooses')]
+        public float $bestLateMin,
     ) {
     }
 }

@@ -17,6 +17,8 @@ final readonly class PlannedStepView
         public float $fromMin,
         #[OA\Property]
         public float $toMin,
+        #[OA\Property(description: 'Drying place; null for what is not drying')]
+        public ?int $place,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class FrameChoiceView
 {
+    /** @param list<string> $first */
     public function __construct(
         #[OA\Property]
         public int $id,
@@ -29,6 +30,8 @@ final readonly class FrameChoiceView
         public string $why,
         #[OA\Property]
         public string $takenBy,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What must be done to it before it can be burned')]
+        public array $first,
     ) {
     }
 }

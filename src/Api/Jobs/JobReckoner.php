@@ -10,8 +10,10 @@ use Ektype\App\Shop\Change\Change;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\OwnMesh\OwnMesh;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
+use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\App\Shop\Task\Task;
 use Ektype\Core\Colour\Ciede2000;
@@ -19,9 +21,11 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mesh\MeshCatalogue;
 use Ektype\Core\Mesh\RankedMesh;
 use Ektype\Core\Press\PrintOrder;
 use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Rack\RackAssignment;
 use Ektype\Core\Separation\Trap;
 use Ektype\Core\Unit\Figure;
 use Ektype\Core\Unit\Sign;
@@ -52,7 +56,8 @@ final readonly class JobReckoner
     public function view(Job $job): JobView
     {
         $plates = $job->platesInOrder();
-        $screens = new ScreenReckoner($job, $this->entities->getRepository(Frame::class)->findBy([], ['id' => 'ASC']), $this->taken($job));
+        $stencils = StencilReckoner::of($this->entities, new \DateTimeImmutable());
+        $screens = $this->screens($job, $stencils);
         $register = new RegisterReckoner($job);
         $ranked = array_map($screens->ranked(...), $plates);
         $meshes = array_map($screens->meshOf(...), $plates, $ranked);
@@ -63,11 +68,10 @@ final readonly class JobReckoner
             $garment,
             static fn (int $i): bool => $meshes[$i]->threadsPerCm < self::COARSE_UNDER_PER_CM,
         );
-        $tests = $this->entities->getRepository(StepTest::class)->findBy([], ['id' => 'ASC']);
-        $light = (new LightReckoner($job, $tests))->figures(array_map(static fn (Plate $p, Mesh $m): array => [$p, $m], $plates, $meshes));
+        $light = $this->light($job, $stencils)->figures(array_map(static fn (Plate $p, Mesh $m): array => [$p, $m], $plates, $meshes));
         $views = [];
         foreach ($plates as $i => $plate) {
-            $views[] = $this->plate($job, $plate, $i, $steps[$i], $screens, $register, [
+            $views[] = $this->plate($job, $plate, $i, $steps[$i], $screens, $stencils, $register, [
                 'ranked' => $ranked[$i], 'mesh' => $meshes[$i], 'light' => FigureView::of($light[$i]),
             ]);
         }
@@ -138,6 +142,30 @@ final readonly class JobReckoner
         );
     }
 
+    /** What is reckoned of the screens of a job. */
+    public function screens(Job $job, StencilReckoner $stencils): ScreenReckoner
+    {
+        $own = array_map(static fn (OwnMesh $m): Mesh => $m->mesh(), $this->entities->getRepository(OwnMesh::class)->findBy([], ['threadsPerCm' => 'ASC']));
+        $pairs = array_map(static fn (Mesh $m): string => $m->name().$m->dyed, $own);
+        $typical = array_filter(MeshCatalogue::typical(), static fn (Mesh $m): bool => !\in_array($m->name().$m->dyed, $pairs, true));
+
+        return new ScreenReckoner($job, $this->entities->getRepository(Frame::class)->findBy([], ['id' => 'ASC']), $this->taken($job), [...$typical, ...$own], $stencils->room->rulingDivisor);
+    }
+
+    /** What is reckoned of its times. */
+    public function light(Job $job, StencilReckoner $stencils): LightReckoner
+    {
+        $seen = $this->entities->createQuery('SELECT s, e, l FROM '.Stencil::class.' s JOIN s.emulsion e JOIN s.lamp l WHERE s.sinkCheck IS NOT NULL AND s.burnedSeconds IS NOT NULL ORDER BY s.id ASC')->getResult();
+        $looked = [];
+        foreach (\is_array($seen) ? $seen : [] as $stencil) {
+            if ($stencil instanceof Stencil) {
+                $looked[] = $stencil;
+            }
+        }
+
+        return new LightReckoner($job, $this->entities->getRepository(StepTest::class)->findBy([], ['id' => 'ASC']), $looked, $stencils);
+    }
+
     public function summary(Job $job): JobSummaryView
     {
         $plates = $job->platesInOrder();
@@ -158,13 +186,14 @@ final readonly class JobReckoner
     }
 
     /** @param array{ranked: list<RankedMesh>, mesh: Mesh, light: FigureView} $reckoned */
-    private function plate(Job $job, Plate $plate, int $i, PrintStep $step, ScreenReckoner $screens, RegisterReckoner $register, array $reckoned): PlateView
+    private function plate(Job $job, Plate $plate, int $i, PrintStep $step, ScreenReckoner $screens, StencilReckoner $stencils, RegisterReckoner $register, array $reckoned): PlateView
     {
         $mesh = $reckoned['mesh'];
         $meshFigure = $screens->meshFigure($plate, $reckoned['ranked']);
         $placement = $plate->frame === null ? null : $screens->placement($plate->frame);
         $misfit = $register->of($plate);
         $isKey = $i === 0;
+        $onFrame = $stencils->on($plate->frame);
         $screenSuits = $meshFigure->sign !== Sign::OutOfBounds && ($placement?->fits() ?? true);
         $stages = [
             'art' => $job->separationPath === null ? 'open' : 'ready',
@@ -196,7 +225,7 @@ final readonly class JobReckoner
             $step->flashAfter,
             $step->flashReason,
             FigureView::of($meshFigure),
-            FigureView::of($screens->stencilFigure($plate, $mesh)),
+            FigureView::of($stencils->figure($plate, $mesh)),
             $reckoned['light'],
             FigureView::of($screens->offContactFigure($plate)),
             $plate->frame?->id,
@@ -215,6 +244,15 @@ final readonly class JobReckoner
             $plate->overprints,
             HoldingReckoner::of($plate, $mesh, $job->filmProfile()),
             $plate->artHex === null ? null : $job->thicken[$plate->artHex] ?? null,
+            $plate->finestGapMm,
+            $plate->lpi,
+            $plate->angleDeg,
+            $stencils->coat($plate, $mesh),
+            $onFrame === null ? null : $stencils->view($onFrame),
+            $plate->frame->state ?? '',
+            $plate->frame === null || $plate->burnedSeconds !== null ? [] : ($onFrame !== null && $onFrame->burnedSeconds === null ? [] : RackAssignment::first($plate->frame->state)),
+            $plate->beforeLight,
+            SinkCheckView::of($plate->sinkCheck),
         );
     }
 

@@ -24,6 +24,7 @@ final readonly class JobsController
         private TaskDesk $tasks,
         private JobChange $change,
         private NewJob $newJob,
+        private PlateStencil $stencils,
     ) {
     }
 
@@ -86,6 +87,7 @@ final readonly class JobsController
     public function undo(Job $job): JsonResponse
     {
         $this->changes->undo($job);
+        $this->stencils->afterUndo($job, new \DateTimeImmutable());
 
         return Answer::json($this->reckoner->view($job));
     }

@@ -4,23 +4,29 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Jobs;
 
+use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\PredictedTime;
 use Ektype\Core\Exposure\Setting;
+use Ektype\Core\Exposure\SinkCheck;
 use Ektype\Core\Exposure\TestReading;
 use Ektype\Core\Mesh\Mesh;
-use Ektype\Core\Stencil\StencilTarget;
 use Ektype\Core\Unit\Figure;
 use Ektype\Core\Unit\Sign;
 
 /** Reckons the seconds of light of each plate from the shop's step tests. */
 final readonly class LightReckoner
 {
-    /** @param list<StepTest> $tests */
-    public function __construct(private Job $job, private array $tests)
+    /**
+     * @param list<StepTest> $tests
+     * @param list<Stencil>  $seen  stencils that were looked at at the sink
+     */
+    public function __construct(private Job $job, private array $tests, private array $seen, private StencilReckoner $stencils)
     {
     }
 
@@ -31,33 +37,50 @@ final readonly class LightReckoner
      */
     public function figures(array $plates): array
     {
-        $lamp = $this->job->lamp;
-        $emulsion = $this->job->emulsion;
-        if ($lamp === null || $emulsion === null) {
+        $times = $this->times($plates);
+        if ($times === null) {
             $none = new Figure(null, 's', Sign::Reckoned, 'none yet', 'The shop has no lamp or no emulsion yet: add them to its shelves.');
 
             return array_map(static fn (array $_): Figure => $none, $plates);
         }
-        $settings = array_map(static fn (array $of): Setting => new Setting(
-            $lamp->name,
-            $lamp->kind,
-            $emulsion->name,
-            $emulsion->kind,
-            $of[1]->thicknessUm + ($of[0]->gaugedEomUm ?? StencilTarget::on($of[1])->eomUm),
-            $of[1]->dyed,
-            '',
-            $lamp->distanceMm,
-            $lamp->hours,
-        ), $plates);
-        $readings = array_map(static fn (StepTest $t): TestReading => new TestReading(
-            new Setting($t->lamp->name, $t->lamp->kind, $t->emulsion->name, $t->emulsion->kind, $t->thicknessUm, $t->dyed, $t->film, $t->lamp->distanceMm, $t->lampHours),
-            $t->lowS,
-            $t->bestS,
-            $t->highS,
-        ), $this->tests);
-        $model = new ExposureModel($readings, $settings);
 
-        return array_map(fn (array $of, Setting $setting): Figure => $this->figure($of[0], $setting, $model->predict($setting)), $plates, $settings);
+        return array_map(fn (array $of, array $told): Figure => $this->figure($of[0], $told[0], $told[1]), $plates, $times);
+    }
+
+    /**
+     * @param list<array{Plate, Mesh}> $plates
+     *
+     * @return list<array{Setting, PredictedTime}>|null in the same order; null where lamp or emulsion are missing
+     */
+    public function times(array $plates): ?array
+    {
+        $lamp = $this->job->lamp;
+        $emulsion = $this->job->emulsion;
+        if ($lamp === null || $emulsion === null) {
+            return null;
+        }
+        $settings = array_map(fn (array $of): Setting => self::setting($lamp, $emulsion, $of[1]->thicknessUm + $this->stencils->eomUm(...$of), $of[1]->dyed, $lamp->hours), $plates);
+        $readings = array_map(static fn (StepTest $t): TestReading => new TestReading(self::setting($t->lamp, $t->emulsion, $t->thicknessUm, $t->dyed, $t->lampHours, $t->film), $t->lowS, $t->bestS, $t->highS), $this->tests);
+        foreach ($this->seen as $stencil) {
+            $readings[] = self::seenAtTheSink($stencil);
+        }
+        $model = new ExposureModel(array_values(array_filter($readings)), $settings);
+
+        return array_map(static fn (Setting $setting): array => [$setting, $model->predict($setting)], $settings);
+    }
+
+    private static function seenAtTheSink(Stencil $s): ?TestReading
+    {
+        if ($s->sinkCheck === null || $s->burnedSeconds === null || $s->lamp === null || $s->emulsion === null || $s->thicknessUm === null) {
+            return null;
+        }
+
+        return (new SinkCheck(...$s->sinkCheck))->reading(self::setting($s->lamp, $s->emulsion, $s->thicknessUm, $s->dyed, $s->lampHours ?? $s->lamp->hours), $s->burnedSeconds);
+    }
+
+    private static function setting(Lamp $lamp, Emulsion $emulsion, float $thicknessUm, bool $dyed, float $lampHours, string $film = ''): Setting
+    {
+        return new Setting($lamp->name, $lamp->kind, $emulsion->name, $emulsion->kind, $thicknessUm, $dyed, $film, $lamp->distanceMm, $lampHours, $emulsion->factor);
     }
 
     private function figure(Plate $plate, Setting $setting, PredictedTime $time): Figure
@@ -76,7 +99,7 @@ final readonly class LightReckoner
             $burned ?? $time->seconds,
             's',
             $burned === null ? Sign::Reckoned : ($outside ? Sign::OutOfBounds : Sign::Measured),
-            $rests === 0 ? 'trade default' : \sprintf('%d step test%s of this shop', $rests, $rests === 1 ? '' : 's'),
+            $rests === 0 ? 'trade default' : \sprintf('%d step test%s and looks at the sink of this shop', $rests, $rests === 1 ? '' : 's'),
             ($burned === null ? '' : \sprintf('Burned for %.1f s; reckoned %.1f s. ', $burned, $time->seconds)).'Lamp × emulsion × thickness × yellow mesh × film × age of the lamp, each as the step tests have taught it',
             $inputs,
             'More light on yellow mesh, until tests say otherwise',

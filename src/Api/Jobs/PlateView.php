@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Jobs;
 
+use Ektype\App\Shop\Plate\Plate;
 use OpenApi\Attributes as OA;
 
 /** A strip of the stack: one plate with what it needs. */
@@ -14,6 +15,8 @@ final readonly class PlateView
      * @param array<string, string> $stages
      * @param list<RankedMeshView>  $meshes
      * @param list<FrameChoiceView> $frames
+     * @param list<string>          $frameFirst
+     * @param list<string>          $beforeLight
      */
     public function __construct(
         #[OA\Property]
@@ -88,6 +91,24 @@ final readonly class PlateView
         public HoldingView $holding,
         #[OA\Property(description: 'Lines are brought to this, mm')]
         public ?float $thickenedToMm,
+        #[OA\Property]
+        public ?float $finestGapMm,
+        #[OA\Property(description: 'Lines per inch of its halftone; null for a solid plate')]
+        public ?float $lpi,
+        #[OA\Property(description: 'Degrees')]
+        public ?float $angleDeg,
+        #[OA\Property(description: 'How its frame is to be coated')]
+        public CoatView $coat,
+        #[OA\Property(description: 'The coating on its frame now; null where there is none')]
+        public ?StencilView $stencilNow,
+        #[OA\Property]
+        public string $frameState,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What must be done to its frame before it can be burned')]
+        public array $frameFirst,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Plate::BEFORE_LIGHT), description: 'What was done before the light')]
+        public array $beforeLight,
+        #[OA\Property(description: 'What was seen at the sink; null until somebody looked')]
+        public ?SinkCheckView $sinkCheck,
     ) {
     }
 }

@@ -15,7 +15,7 @@ use Ektype\Core\Mesh\MeshSuggestion;
 use Ektype\Core\Mesh\RankedMesh;
 use Ektype\Core\Press\FilmPlacement;
 use Ektype\Core\Press\OffContact;
-use Ektype\Core\Stencil\StencilTarget;
+use Ektype\Core\Rack\RackAssignment;
 use Ektype\Core\Unit\Figure;
 use Ektype\Core\Unit\Sign;
 
@@ -29,16 +29,18 @@ final readonly class ScreenReckoner
 
     /**
      * @param list<Frame>        $rack
-     * @param array<int, string> $taken frame id => plate and job that hold it
+     * @param array<int, string> $taken   frame id => plate and job that hold it
+     * @param list<Mesh>         $meshes  to choose from: the typical ones and the shop’s own
+     * @param float              $divisor school of the shop: lines per inch times this is the coarsest mesh per inch
      */
-    public function __construct(private Job $job, private array $rack, private array $taken)
+    public function __construct(private Job $job, private array $rack, private array $taken, private array $meshes, private float $divisor)
     {
     }
 
     /** @return list<RankedMesh> the trade's meshes, best first */
     public function ranked(Plate $plate): array
     {
-        return MeshSuggestion::rank($this->question($plate));
+        return MeshSuggestion::rank($this->question($plate), $this->meshes);
     }
 
     /** @param list<RankedMesh> $ranked */
@@ -63,31 +65,12 @@ final readonly class ScreenReckoner
             [
                 \sprintf('usual for %s: %.0f to %.0f threads per inch', $for, $from, $to),
                 $plate->finestLineMm === null ? 'all lines are bold' : \sprintf('finest line of the plate about %.2f mm', $plate->finestLineMm),
-                \sprintf('pitch %.1f µm, opening %.1f µm, open area %.1f %%', $mesh->pitchUm, $mesh->openingUm, $mesh->openAreaPct),
+                $plate->finestGapMm === null ? 'all gaps are wide' : \sprintf('finest gap of the plate about %.2f mm; the mesh keeps walls of %.2f mm', $plate->finestGapMm, $mesh->finestGapMm()),
+                \sprintf('pitch %.1f µm, opening %.1f µm%s, open area %.1f %%', $mesh->pitchUm, $mesh->openingUm, $mesh->fromSheet ? ' (data sheet)' : '', $mesh->openAreaPct),
             ],
-            'Finest printed line about one pitch of the mesh',
+            'Finest printed line about one pitch of the mesh'.($plate->lpi === null ? '' : \sprintf('; threads per inch by %g for the ruling', $this->divisor)),
             'A finer line in the art, another ink or another garment asks for another mesh.',
             text: $mesh->name(),
-        );
-    }
-
-    public function stencilFigure(Plate $plate, Mesh $mesh): Figure
-    {
-        $target = StencilTarget::on($mesh);
-        $gauged = $plate->gaugedEomUm;
-        $inside = $gauged === null || ($gauged >= $target->lowUm && $gauged <= $target->highUm);
-
-        return new Figure(
-            $gauged ?? $target->eomUm,
-            'µm',
-            $gauged === null ? Sign::Reckoned : ($inside ? Sign::Measured : Sign::OutOfBounds),
-            $gauged === null ? 'trade default' : 'gauge, 1 reading of this shop',
-            \sprintf('Emulsion over mesh = %.0f %% of the fabric’s %.0f µm, for %s', 100 * $target->shareOfFabric, $mesh->thicknessUm, $target->forDetail ? 'detail' : 'bold work'),
-            [\sprintf('fabric %.0f µm (1.6 threads of %g µm)', $mesh->thicknessUm, $mesh->threadUm), \sprintf('wanted %.0f to %.0f µm', $target->lowUm, $target->highUm)],
-            '1+1 coats, sharp edge from 150 threads per inch',
-            $gauged === null ? 'A gauge reading of the coated screen replaces it.' : '',
-            $target->lowUm,
-            $target->highUm,
         );
     }
 
@@ -124,9 +107,15 @@ final readonly class ScreenReckoner
             $takenBy = $this->taken[$frame->idOrFail()] ?? '';
             $mine = $plate->frame === $frame;
             $cost = $judged->cost + ($placement->fits() ? 0 : 20) + ($takenBy === '' || $mine ? 0 : 40)
-                + ($frame->tensionNPerCm < OffContact::RE_MESH_UNDER ? 10 : 0) + ($frame->state === 'to reclaim' ? 0.5 : 0);
+                + ($frame->tensionNPerCm < OffContact::RE_MESH_UNDER ? 10 : 0) + match ($frame->state) {
+                    'to reclaim', 'burned' => 0.5,
+                    'to stretch' => 15,
+                    'on press' => 40,
+                    default => 0,
+                };
+            $first = RackAssignment::first($frame->state);
             $why = $judged->why.' '.$placement->sentence().\sprintf(' Tension %.1f N/cm.', $frame->tensionNPerCm);
-            $choices[] = [$cost, new FrameChoiceView($frame->idOrFail(), $frame->label, $frame->mesh()->name(), $frame->tensionNPerCm, $frame->state, $placement->fits(), $judged->holds, $why, $mine ? '' : $takenBy)];
+            $choices[] = [$cost, new FrameChoiceView($frame->idOrFail(), $frame->label, $frame->mesh()->name(), $frame->tensionNPerCm, $frame->state, $placement->fits(), $judged->holds, $why, $mine ? '' : $takenBy, $first)];
         }
         usort($choices, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
@@ -147,15 +136,19 @@ final readonly class ScreenReckoner
         }, \array_slice($ranked, 0, self::SHOWN_MESHES));
     }
 
-    private function question(Plate $plate): MeshQuestion
+    public function question(Plate $plate): MeshQuestion
     {
         return new MeshQuestion(
             $plate->role(),
             $this->job->substrate,
             $plate->ink->kind ?? 'plastisol',
             $plate->finestLineMm,
-            null,
+            $plate->lpi,
             Lab::of(Srgb::fromHex($this->job->garmentHex)),
+            $plate->finestGapMm,
+            null,
+            null,
+            $this->divisor,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Plates;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Api\Jobs\PlateStencil;
 use Ektype\App\Shop\Change\ChangeShelf;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
@@ -21,6 +22,17 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'frameId', type: 'integer', description: '0 gives the frame back'),
     new OA\Property(property: 'gaugedEomUm', type: 'number', description: '0 forgets the reading'),
     new OA\Property(property: 'burnedSeconds', type: 'number', description: '0 forgets the burn'),
+    new OA\Property(property: 'lpi', type: 'number', description: 'Lines per inch; 0 makes the plate solid'),
+    new OA\Property(property: 'angleDeg', type: 'number'),
+    new OA\Property(property: 'beforeLight', type: 'array', items: new OA\Items(type: 'string', enum: Plate::BEFORE_LIGHT)),
+    new OA\Property(property: 'sinkCheck', type: 'object', properties: [
+        new OA\Property(property: 'scum', type: 'boolean'),
+        new OA\Property(property: 'pinholes', type: 'boolean'),
+        new OA\Property(property: 'lostDots', type: 'boolean'),
+        new OA\Property(property: 'closedLines', type: 'boolean'),
+        new OA\Property(property: 'blur', type: 'boolean'),
+        new OA\Property(property: 'forget', type: 'boolean'),
+    ]),
     new OA\Property(property: 'prints', type: 'array', items: new OA\Items(type: 'object', required: ['readings'], properties: [
         new OA\Property(property: 'readings', type: 'array', items: new OA\Items(type: 'object', required: ['mark', 'at_mm', 'off_mm'], properties: [
             new OA\Property(property: 'mark', type: 'string'),
@@ -31,7 +43,7 @@ use OpenApi\Attributes as OA;
 ], required: [])]
 final readonly class PlateChange
 {
-    public function __construct(private EntityManagerInterface $entities, private ChangeShelf $changes)
+    public function __construct(private EntityManagerInterface $entities, private ChangeShelf $changes, private PlateStencil $stencils)
     {
     }
 
@@ -51,11 +63,17 @@ final readonly class PlateChange
         }
         if ($given->has('frameId')) {
             $frame = $this->frame($plate, $given->whole('frameId', 0, \PHP_INT_MAX));
-            $todo[] = static function () use ($plate, $frame): void {
+            $todo[] = function () use ($plate, $frame): void {
+                if ($plate->frame !== null && $plate->frame !== $frame) {
+                    $this->stencils->givenBack($plate->frame);
+                }
                 $plate->frame = $frame;
                 // Another frame is another stencil: what was gauged and burned stays with the old one.
-                $plate->gaugedEomUm = null;
+                $on = $this->stencils->on($frame);
+                $plate->gaugedEomUm = $on?->burnedSeconds === null ? $on?->gaugedEomUm : null;
                 $plate->burnedSeconds = null;
+                $plate->sinkCheck = null;
+                $plate->beforeLight = [];
             };
             $what[] = 'frame';
         }
@@ -69,6 +87,23 @@ final readonly class PlateChange
                 $what[] = $name;
             }
         }
+        if ($given->has('burnedSeconds') && $given->number('burnedSeconds') > 0.0) {
+            $this->canBeBurned($plate);
+        }
+        $this->tone($plate, $given, $todo, $what);
+        if ($given->has('beforeLight')) {
+            $ticked = array_values(array_unique($given->texts('beforeLight')));
+            foreach (array_diff($ticked, Plate::BEFORE_LIGHT) as $unknown) {
+                throw Refusal::at('beforeLight', \sprintf('“%s” is not on the card. It has: %s.', mb_strimwidth($unknown, 0, 40, '…'), implode(', ', Plate::BEFORE_LIGHT)));
+            }
+            $todo[] = static function () use ($plate, $ticked): void { $plate->beforeLight = $ticked; };
+            $what[] = 'card before the light';
+        }
+        if ($given->has('sinkCheck')) {
+            $seen = $this->seen($plate, $given);
+            $todo[] = static function () use ($plate, $seen): void { $plate->sinkCheck = $seen; };
+            $what[] = 'look at the sink';
+        }
         if ($given->has('prints')) {
             $prints = $this->readings($given);
             $todo[] = static function () use ($plate, $prints): void { $plate->readings = $prints; };
@@ -81,7 +116,51 @@ final readonly class PlateChange
         foreach ($todo as $do) {
             $do();
         }
+        if ($plate->burnedSeconds === null) {
+            $plate->sinkCheck = null;
+        }
+        $this->stencils->follow($plate, new \DateTimeImmutable());
         $this->entities->flush();
+    }
+
+    /**
+     * @param list<\Closure> $todo
+     * @param list<string>   $what
+     */
+    private function tone(Plate $plate, Given $given, array &$todo, array &$what): void
+    {
+        foreach (['lpi' => [0, 200, 'lines per inch', 'ruling'], 'angleDeg' => [-360, 360, 'degrees', 'angle']] as $field => [$min, $max, $unit, $name]) {
+            if ($given->has($field)) {
+                $value = $given->number($field, $min, $max, $unit);
+                if ($field === 'lpi' && $value > 0 && $value < 5) {
+                    throw Refusal::at('lpi', \sprintf('A ruling of %g lines per inch is not printed; 20 to 65 is usual, 0 makes the plate solid.', $value));
+                }
+                $todo[] = static function () use ($plate, $field, $value): void { $plate->{$field} = $field === 'lpi' && $value <= 0.0 ? null : $value; };
+                $what[] = $name;
+            }
+        }
+    }
+
+    private function canBeBurned(Plate $plate): void
+    {
+        $on = $this->stencils->on($plate->frame);
+        if ($on?->burnedSeconds !== null && $on->plate !== $plate) {
+            throw Refusal::at('burnedSeconds', \sprintf('Frame %s carries the stencil of another plate%s. Reclaim it and coat it anew first.', $plate->frame->label ?? '', $on->plate === null ? '' : ', '.$on->plate->name.' of '.$on->plate->job->name));
+        }
+    }
+
+    /** @return array{scum: bool, pinholes: bool, lostDots: bool, closedLines: bool, blur: bool}|null */
+    private function seen(Plate $plate, Given $given): ?array
+    {
+        $answers = $given->object('sinkCheck');
+        if ($answers->flag('forget')) {
+            return null;
+        }
+        if ($plate->burnedSeconds === null && !$given->has('burnedSeconds')) {
+            throw Refusal::at('sinkCheck', \sprintf('%s was not burned yet, so there is nothing to see at the sink. Burn it first.', $plate->name));
+        }
+
+        return ['scum' => $answers->flag('scum'), 'pinholes' => $answers->flag('pinholes'), 'lostDots' => $answers->flag('lostDots'), 'closedLines' => $answers->flag('closedLines'), 'blur' => $answers->flag('blur')];
     }
 
     private function frame(Plate $plate, int $id): ?Frame
@@ -94,6 +173,13 @@ final readonly class PlateChange
             if ($other !== $plate) {
                 throw Refusal::at('frameId', \sprintf('Frame %s carries %s%s. A frame holds one stencil at a time: choose another, or give it back there first.', $frame->label, $other->name, $other->job === $plate->job ? '' : ' of '.$other->job->name));
             }
+        }
+
+        if ($frame->insideWidthMm < $plate->job->widthMm || $frame->insideHeightMm < $plate->job->heightMm()) {
+            throw Refusal::at('frameId', \sprintf('Frame %s is %.0f × %.0f mm inside, the print %.0f × %.0f mm: it does not go on it. Choose a larger frame, or make the print smaller.', $frame->label, $frame->insideWidthMm, $frame->insideHeightMm, $plate->job->widthMm, $plate->job->heightMm()));
+        }
+        if (\in_array($frame->state, ['on press', 'to stretch'], true)) {
+            throw Refusal::at('frameId', \sprintf('Frame %s is %s. Choose another, or change its state on the rack.', $frame->label, $frame->state));
         }
 
         return $frame;

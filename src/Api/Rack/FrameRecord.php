@@ -6,8 +6,10 @@ namespace Ektype\App\Api\Rack;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Api\Jobs\FigureView;
+use Ektype\App\Api\Jobs\StencilReckoner;
 use Ektype\App\Api\Shelves\FrameView;
 use Ektype\App\Shop\Frame\Frame;
+use Ektype\App\Shop\FrameChange\FrameChange;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\TensionReading\TensionReading;
 use Ektype\Core\Mesh\TensionTrend;
@@ -23,7 +25,7 @@ final readonly class FrameRecord
     private const EVEN = 2.0;
     private const PLACES = 5;
 
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private FrameDiary $diary)
     {
     }
 
@@ -32,21 +34,29 @@ final readonly class FrameRecord
         $readings = $this->entities->getRepository(TensionReading::class)->findBy(['frame' => $frame], ['doneOn' => 'ASC', 'id' => 'ASC']);
         $day = static fn (string $date): float => (new \DateTimeImmutable($date))->getTimestamp() / 86400;
         $trend = null;
+        // What was read before this mesh was stretched belongs to another one.
+        $ofThisMesh = array_values(array_filter($readings, static fn (TensionReading $r): bool => $frame->stretchedOn === null || $r->doneOn >= $frame->stretchedOn));
         try {
-            $trend = TensionTrend::of(array_map(static fn (TensionReading $r): array => [$day($r->doneOn), $r->mean()], $readings), $day($today->format('Y-m-d')));
+            $trend = TensionTrend::of(array_map(static fn (TensionReading $r): array => [$day($r->doneOn), $r->mean()], $ofThisMesh), $day($today->format('Y-m-d')));
         } catch (Refusal) {
             // Too few readings for a trend: the last one stands.
         }
         $held = $this->entities->getRepository(Plate::class)->findOneBy(['frame' => $frame]);
         $below = $trend?->belowDay;
+        $on = $this->diary->stencilOn($frame);
+        $last = $this->diary->last($frame);
 
         return new FrameRecordView(
             FrameView::of($frame),
             $held === null ? '' : $held->name.' of '.$held->job->name,
             array_map(static fn (TensionReading $r): TensionReadingView => new TensionReadingView($r->doneOn, round($r->mean(), 2), round($r->spread(), 2), $r->along, $r->across), $readings),
-            FigureView::of(self::figure($frame, $readings, $trend)),
+            FigureView::of(self::figure($frame, $ofThisMesh, $trend)),
             $below === null ? null : (new \DateTimeImmutable('@'.(int) ($below * 86400)))->format('Y-m-d'),
             $trend === null ? null : round($trend->perDay * 30.44, 3),
+            $on === null ? null : StencilReckoner::of($this->entities, $today)->view($on),
+            array_map(static fn (FrameChange $c): FrameLineView => new FrameLineView($c->madeAt->format('Y-m-d\TH:i'), $c->what), $this->diary->lines($frame)),
+            $last === null || $last->before === null ? '' : $last->what,
+            $held?->job->id,
         );
     }
 
@@ -61,6 +71,9 @@ final readonly class FrameRecord
         if ($on > $today->format('Y-m-d')) {
             throw Refusal::at('doneOn', \sprintf('%s is still to come: a tension can only have been read. Check the date.', $on));
         }
+        if ($frame->stretchedOn !== null && $on < $frame->stretchedOn) {
+            throw Refusal::at('doneOn', \sprintf('This mesh was stretched on %s: a reading of %s belongs to the one before it. Check the date.', $frame->stretchedOn, $on));
+        }
         $sides = [];
         foreach (['along', 'across'] as $side) {
             $values = $given->numbers($side, TensionTrend::LEAST, TensionTrend::MOST, 'N/cm');
@@ -69,6 +82,7 @@ final readonly class FrameRecord
             }
             $sides[$side] = $values;
         }
+        $this->diary->remember($frame, \sprintf('Tension read, of %s', $on));
         $reading = new TensionReading($frame, $on, $sides['along'], $sides['across']);
         $this->entities->persist($reading);
         $latest = $this->entities->getRepository(TensionReading::class)->findOneBy(['frame' => $frame], ['doneOn' => 'DESC']);

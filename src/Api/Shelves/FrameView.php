@@ -30,11 +30,29 @@ final readonly class FrameView
         public float $tensionNPerCm,
         #[OA\Property]
         public string $state,
+        #[OA\Property]
+        public ?float $outsideWidthMm,
+        #[OA\Property]
+        public ?float $outsideHeightMm,
+        #[OA\Property]
+        public float $meshAngleDeg,
+        #[OA\Property]
+        public string $rackPlace,
+        #[OA\Property]
+        public ?string $stretchedOn,
+        #[OA\Property(description: 'Stencils that this mesh has carried')]
+        public int $uses,
+        #[OA\Property]
+        public bool $stained,
+        #[OA\Property]
+        public bool $locked,
+        #[OA\Property]
+        public float $threadUm,
     ) {
     }
 
     public static function of(Frame $of): self
     {
-        return new self($of->idOrFail(), $of->label, $of->mesh()->name(), $of->threadsPerCm, $of->dyed, $of->insideWidthMm, $of->insideHeightMm, $of->tensionNPerCm, $of->state);
+        return new self($of->idOrFail(), $of->label, $of->mesh()->name(), $of->threadsPerCm, $of->dyed, $of->insideWidthMm, $of->insideHeightMm, $of->tensionNPerCm, $of->state, $of->outsideWidthMm, $of->outsideHeightMm, $of->meshAngleDeg, $of->rackPlace, $of->stretchedOn, $of->uses, $of->stained, $of->locked, $of->threadUm);
     }
 }

@@ -6,13 +6,17 @@ namespace Ektype\App\Api\Shelves;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Api\Answer;
+use Ektype\App\Api\Jobs\MeshView;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\App\Shop\OwnMesh\OwnMesh;
 use Ektype\App\Shop\Press\Press;
 use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mesh\MeshCatalogue;
 use Ektype\Core\Unit\Given;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -29,8 +33,8 @@ final readonly class ShelvesController
     #[OA\Post(
         path: '/api/shop/{kind}',
         operationId: 'putOnShelf',
-        description: 'Puts an ink, a frame, a lamp, an emulsion, a press or a film printer on its shelf',
-        parameters: [new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses', 'printers']))],
+        description: 'Puts an ink, a frame, a lamp, an emulsion, a press, a film printer or a mesh on its shelf',
+        parameters: [new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses', 'printers', 'meshes']))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties())),
         responses: [new OA\Response(response: 201, description: 'All shelves', content: new OA\JsonContent(ref: ShopView::class)), new OA\Response(response: 422, description: 'Problem details')],
     )]
@@ -46,7 +50,7 @@ final readonly class ShelvesController
         path: '/api/shop/{kind}/{id}',
         operationId: 'takeOffShelf',
         parameters: [
-            new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses', 'printers'])),
+            new OA\PathParameter(name: 'kind', schema: new OA\Schema(type: 'string', enum: ['inks', 'frames', 'lamps', 'emulsions', 'presses', 'printers', 'meshes'])),
             new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer')),
         ],
         responses: [new OA\Response(response: 200, description: 'All shelves', content: new OA\JsonContent(ref: ShopView::class)), new OA\Response(response: 422, description: 'Problem details')],
@@ -65,6 +69,24 @@ final readonly class ShelvesController
         return Answer::json($this->view());
     }
 
+    /** @return list<OwnMeshView> coarse to fine */
+    private function catalogue(): array
+    {
+        $rows = [];
+        $frames = $this->entities->getRepository(Frame::class)->findAll();
+        $inRack = static fn (Mesh $m): int => \count(array_filter($frames, static fn (Frame $f): bool => $f->threadsPerCm === $m->threadsPerCm && $f->threadUm === $m->threadUm && $f->dyed === $m->dyed));
+        foreach ($this->entities->getRepository(OwnMesh::class)->findAll() as $own) {
+            $mesh = $own->mesh();
+            $rows[$mesh->name().$mesh->dyed] = new OwnMeshView($own->id, MeshView::of($mesh), $mesh->fromSheet, $inRack($mesh));
+        }
+        foreach (MeshCatalogue::typical() as $mesh) {
+            $rows[$mesh->name().$mesh->dyed] ??= new OwnMeshView(null, MeshView::of($mesh), false, $inRack($mesh));
+        }
+        usort($rows, static fn (OwnMeshView $a, OwnMeshView $b): int => [$a->mesh->threadsPerCm, $a->mesh->threadUm] <=> [$b->mesh->threadsPerCm, $b->mesh->threadUm]);
+
+        return $rows;
+    }
+
     private function view(): ShopView
     {
         return new ShopView(
@@ -75,6 +97,7 @@ final readonly class ShelvesController
             array_map(PressView::of(...), $this->entities->getRepository(Press::class)->findBy([], ['id' => 'ASC'])),
             array_map(StepTestView::of(...), $this->entities->getRepository(StepTest::class)->findBy([], ['doneOn' => 'DESC', 'id' => 'DESC'])),
             array_map(FilmPrinterView::of(...), $this->entities->getRepository(FilmPrinter::class)->findBy([], ['id' => 'ASC'])),
+            $this->catalogue(),
         );
     }
 }

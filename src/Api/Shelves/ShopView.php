@@ -18,6 +18,7 @@ final readonly class ShopView
      * @param list<PressView>       $presses
      * @param list<StepTestView>    $tests
      * @param list<FilmPrinterView> $filmPrinters
+     * @param list<OwnMeshView>     $meshes
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: InkView::class))]
@@ -34,6 +35,8 @@ final readonly class ShopView
         public array $tests,
         #[OA\Property(type: 'array', items: new OA\Items(ref: FilmPrinterView::class))]
         public array $filmPrinters,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OwnMeshView::class), description: 'The catalogue, coarse to fine')]
+        public array $meshes,
     ) {
     }
 }

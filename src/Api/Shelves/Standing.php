@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Shelves;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Api\Rack\FrameWork;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\App\Shop\OwnMesh\OwnMesh;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
 use Ektype\App\Shop\StepTest\StepTest;
@@ -18,6 +20,7 @@ use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshSuggestion;
+use Ektype\Core\Mesh\TensionTrend;
 use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\ReadingSheet;
 use Ektype\Core\Unit\Given;
@@ -26,9 +29,9 @@ use Ektype\Core\Unit\Refusal;
 /** Puts things on the shop's shelves and takes them off; what cannot be is refused before anything is stored. */
 final readonly class Standing
 {
-    public const KINDS = ['inks' => Ink::class, 'frames' => Frame::class, 'lamps' => Lamp::class, 'emulsions' => Emulsion::class, 'presses' => Press::class, 'printers' => FilmPrinter::class];
+    public const KINDS = ['inks' => Ink::class, 'frames' => Frame::class, 'lamps' => Lamp::class, 'emulsions' => Emulsion::class, 'presses' => Press::class, 'printers' => FilmPrinter::class, 'meshes' => OwnMesh::class];
 
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private FrameWork $frames)
     {
     }
 
@@ -38,9 +41,10 @@ final readonly class Standing
             'inks' => $this->ink($given),
             'frames' => $this->frame($given),
             'lamps' => new Lamp($this->freeName(Lamp::class, 'name', $given, 60), $given->oneOf('kind', array_keys(ExposureModel::LAMPS)), $given->numberOr('hours', 0.0, 0, 200000, 'h') ?? 0.0, $given->numberOr('distanceMm', null, 10, 5000, 'mm')),
-            'emulsions' => new Emulsion($this->freeName(Emulsion::class, 'name', $given, 60), $given->oneOf('kind', array_keys(ExposureModel::EMULSIONS))),
+            'emulsions' => $this->emulsion($given),
             'presses' => $this->press($given),
             'printers' => $this->printer($given),
+            'meshes' => $this->ownMesh($given),
             default => throw Refusal::because('There is no such shelf in the shop.'),
         });
         $this->entities->flush();
@@ -51,6 +55,11 @@ final readonly class Standing
         $class = self::KINDS[$kind] ?? throw Refusal::because('There is no such shelf in the shop.');
         $one = $this->entities->find($class, $id) ?? throw Refusal::because('It is not on the shelf any more.');
         $this->stillNeeded($one);
+        if ($one instanceof OwnMesh) {
+            foreach ($this->entities->getRepository(Frame::class)->findBy(['threadsPerCm' => $one->threadsPerCm, 'threadUm' => $one->threadUm, 'dyed' => $one->dyed]) as $frame) {
+                $frame->sheetOpeningUm = $frame->sheetThicknessUm = null;
+            }
+        }
         $this->entities->remove($one);
         $this->entities->flush();
     }
@@ -63,17 +72,82 @@ final readonly class Standing
     private function frame(Given $given): Frame
     {
         // The mesh itself refuses a thread that its pitch has no room for.
-        $mesh = new Mesh($given->number('threadsPerCm'), $given->number('threadUm', unit: 'µm'), $given->flag('dyed'));
-
-        return new Frame(
+        $mesh = $this->frames->sheet(new Mesh($given->number('threadsPerCm'), $given->number('threadUm', unit: 'µm'), $given->flag('dyed')));
+        $frame = new Frame(
             $this->freeName(Frame::class, 'label', $given, 20),
             $mesh->threadsPerCm,
             $mesh->threadUm,
             $mesh->dyed,
             $given->number('insideWidthMm', 50, 3000, 'mm'),
             $given->number('insideHeightMm', 50, 3000, 'mm'),
-            $given->number('tensionNPerCm', 2, 60, 'N/cm'),
+            $given->number('tensionNPerCm', TensionTrend::LEAST, TensionTrend::MOST, 'N/cm'),
         );
+        if ($mesh->fromSheet) {
+            [$frame->sheetOpeningUm, $frame->sheetThicknessUm] = [$mesh->openingUm, $mesh->thicknessUm];
+        }
+        $frame->stretchedOn = $this->day($given, 'stretchedOn');
+        $frame->rackPlace = $given->textOr('rackPlace', '', 20);
+        foreach (['outsideWidthMm' => $frame->insideWidthMm, 'outsideHeightMm' => $frame->insideHeightMm] as $field => $inside) {
+            $outside = $given->numberOr($field, null, 50, 4000, 'mm');
+            if ($outside !== null && $outside <= $inside) {
+                throw Refusal::at($field, \sprintf('The frame is %.0f mm inside, so %.0f mm outside leaves no wood or metal. Swap the two, or measure again.', $inside, $outside));
+            }
+            $frame->{$field} = $outside;
+        }
+
+        return $frame;
+    }
+
+    private function emulsion(Given $given): Emulsion
+    {
+        $kind = $given->oneOf('kind', array_keys(ExposureModel::EMULSIONS));
+        $emulsion = new Emulsion($this->freeName(Emulsion::class, 'name', $given, 60), $kind);
+        $emulsion->solidsPct = $given->numberOr('solidsPct', 38.0, 10, 80, '%') ?? 38.0;
+        $emulsion->mixedOn = $this->day($given, 'mixedOn');
+        $emulsion->potLifeDays = $given->has('potLifeDays') ? $given->whole('potLifeDays', 1, 3650) : null;
+        $emulsion->coatedLifeDays = $given->has('coatedLifeDays') ? $given->whole('coatedLifeDays', 1, 365) : 28;
+        $emulsion->factor = $given->numberOr('factor', null, 0.2, 20);
+        $emulsion->filmUm = $given->numberOr('filmUm', null, 10, 400, 'µm');
+        if (($kind === 'capillary_film') !== ($emulsion->filmUm !== null)) {
+            throw Refusal::at('filmUm', $kind === 'capillary_film' ? 'A capillary film has a thickness: it makes the stencil. Give it in µm, as its box names it.' : 'Only capillary film has a thickness of its own. Leave it empty, or choose capillary film.');
+        }
+
+        return $emulsion;
+    }
+
+    private function ownMesh(Given $given): OwnMesh
+    {
+        $mesh = new Mesh($given->number('threadsPerCm'), $given->number('threadUm', unit: 'µm'), $given->flag('dyed'), $given->numberOr('openingUm', null, unit: 'µm'), $given->numberOr('thicknessUm', null, unit: 'µm'));
+        if ($this->entities->getRepository(OwnMesh::class)->findOneBy(['threadsPerCm' => $mesh->threadsPerCm, 'threadUm' => $mesh->threadUm, 'dyed' => $mesh->dyed]) !== null) {
+            throw Refusal::at('threadsPerCm', \sprintf('%s %s is in the catalogue already. Take that one off first.', $mesh->name(), $mesh->dyed ? 'yellow' : 'white'));
+        }
+        $own = new OwnMesh($mesh->threadsPerCm, $mesh->threadUm, $mesh->dyed, $given->numberOr('openingUm', null), $given->numberOr('thicknessUm', null));
+        // Frames that carry it follow its data sheet.
+        foreach ($this->entities->getRepository(Frame::class)->findBy(['threadsPerCm' => $mesh->threadsPerCm, 'threadUm' => $mesh->threadUm, 'dyed' => $mesh->dyed]) as $frame) {
+            [$frame->sheetOpeningUm, $frame->sheetThicknessUm] = [$own->openingUm, $own->thicknessUm];
+        }
+
+        return $own;
+    }
+
+    private function day(Given $given, string $field): ?string
+    {
+        if (!$given->has($field)) {
+            return null;
+        }
+        $text = $given->textOr($field, '', 10);
+        $date = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
+        if ($text === '') {
+            return null;
+        }
+        if ($date === false || $date->format('Y-m-d') !== $text) {
+            throw Refusal::at($field, \sprintf('“%s” is no date. Write it as year-month-day, such as 2026-11-04.', $text));
+        }
+        if ($date > new \DateTimeImmutable()) {
+            throw Refusal::at($field, \sprintf('%s is still to come. Check the date.', $text));
+        }
+
+        return $text;
     }
 
     private function press(Given $given): Press

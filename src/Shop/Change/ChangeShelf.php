@@ -20,7 +20,7 @@ final readonly class ChangeShelf
 {
     /** Plain fields of a job and of a plate that a change can touch. */
     private const JOB = ['name', 'customer', 'substrate', 'garment', 'garmentName', 'garmentHex', 'quantity', 'place', 'dueOn', 'widthMm', 'chokeMm', 'inks', 'printGround', 'merges', 'leftOpen', 'separationPath', 'separation', 'separationKey', 'filmsPath', 'filmsKey', 'toleranceMm', 'toleranceSet', 'trapMm', 'acrossMm', 'dropMm', 'framing', 'splits', 'locks', 'highlights', 'onBase', 'overprints', 'thicken', 'baseFrom', 'positives', 'filmFormats', 'stepWedge', 'filmCheck'];
-    private const PLATE = ['position', 'drawing', 'name', 'role', 'hex', 'coveragePct', 'areaCm2', 'artHex', 'artAreaCm2', 'overprints', 'finestLineMm', 'finestGapMm', 'thinLines', 'thinGaps', 'gaugedEomUm', 'burnedSeconds', 'readings'];
+    private const PLATE = ['position', 'drawing', 'name', 'role', 'hex', 'coveragePct', 'areaCm2', 'artHex', 'artAreaCm2', 'overprints', 'finestLineMm', 'finestGapMm', 'thinLines', 'thinGaps', 'gaugedEomUm', 'burnedSeconds', 'readings', 'lpi', 'angleDeg', 'beforeLight', 'sinkCheck'];
     private const KEPT_A_JOB = 100;
 
     public function __construct(private EntityManagerInterface $entities)
@@ -94,7 +94,7 @@ final readonly class ChangeShelf
                 }
             }
             $plate->ink = $this->find(Ink::class, $row['ink'] ?? null);
-            $plate->frame = $this->find(Frame::class, $row['frame'] ?? null);
+            $plate->frame = $this->freeFrame($job, $row['frame'] ?? null);
             if (!$job->plates->contains($plate)) {
                 $job->plates->add($plate);
                 $this->entities->persist($plate);
@@ -104,6 +104,19 @@ final readonly class ChangeShelf
             $job->plates->removeElement($gone);
             $this->entities->remove($gone);
         }
+    }
+
+    /** The frame, unless another job has taken it since. */
+    private function freeFrame(Job $job, mixed $id): ?Frame
+    {
+        $frame = $this->find(Frame::class, $id);
+        foreach ($frame === null ? [] : $this->entities->getRepository(Plate::class)->findBy(['frame' => $frame]) as $holder) {
+            if ($holder->job !== $job) {
+                return null;
+            }
+        }
+
+        return $frame;
     }
 
     /**

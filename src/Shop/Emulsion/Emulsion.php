@@ -15,11 +15,46 @@ class Emulsion
     #[ORM\Column]
     public ?int $id = null;
 
+    /** By volume, %. */
+    #[ORM\Column(options: ['default' => 38])]
+    public float $solidsPct = 38.0;
+
+    /** Day on which its sensitiser was stirred in; null for what needs none, or where nobody knows. */
+    #[ORM\Column(length: 10, nullable: true)]
+    public ?string $mixedOn = null;
+
+    /** Days that it keeps once mixed; null where it keeps. */
+    #[ORM\Column(nullable: true)]
+    public ?int $potLifeDays = null;
+
+    /** Days that a coated screen keeps in the dark. */
+    #[ORM\Column(options: ['default' => 28])]
+    public int $coatedLifeDays = 28;
+
+    /** Thickness of a capillary film, µm. */
+    #[ORM\Column(nullable: true)]
+    public ?float $filmUm = null;
+
+    /** Its time against a photopolymer’s, of the data sheet; null takes the usual one of its kind. */
+    #[ORM\Column(nullable: true)]
+    public ?float $factor = null;
+
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]
         public string $name,
         #[ORM\Column(length: 20)]
         public string $kind,
     ) {
+    }
+
+    /** Days left of its pot life; under zero it is over, null where it has none. */
+    public function potDaysLeft(\DateTimeImmutable $today): ?int
+    {
+        if ($this->mixedOn === null || $this->potLifeDays === null) {
+            return null;
+        }
+        $until = (new \DateTimeImmutable($this->mixedOn))->modify(\sprintf('+%d days', $this->potLifeDays));
+
+        return (int) (new \DateTimeImmutable($today->format('Y-m-d')))->diff($until)->format('%r%a');
     }
 }

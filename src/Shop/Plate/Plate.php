@@ -14,6 +14,9 @@ use Ektype\Core\Separation\PlateRole;
 #[ORM\Entity]
 class Plate
 {
+    /** What is done before the light, in this order. */
+    public const BEFORE_LIGHT = ['film placed', 'glass clean', 'screen looked through', 'film dry', 'film taped'];
+
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
@@ -85,6 +88,22 @@ class Plate
     /** Seconds that the screen was burned for; null until burned. */
     #[ORM\Column(nullable: true)]
     public ?float $burnedSeconds = null;
+
+    /** Ruling of its halftone, lines per inch; null for a solid plate. */
+    #[ORM\Column(nullable: true)]
+    public ?float $lpi = null;
+
+    /** Angle of its halftone, degrees. */
+    #[ORM\Column(nullable: true)]
+    public ?float $angleDeg = null;
+
+    /** @var list<string> what was done before the light */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $beforeLight = [];
+
+    /** @var array{scum: bool, pinholes: bool, lostDots: bool, closedLines: bool, blur: bool}|null what was seen at the sink */
+    #[ORM\Column(nullable: true)]
+    public ?array $sinkCheck = null;
 
     /** @var list<list<array{mark: string, at_mm: array{float, float}, off_mm: array{float, float}}>> prints of readings */
     #[ORM\Column]

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Screens;
+
+use OpenApi\Attributes as OA;
+
+/** The pattern of a ruling and angle with a mesh, and with the other plates. */
+#[OA\Schema]
+final readonly class MoireView
+{
+    /**
+     * @param list<MoireSettingView> $calmest
+     * @param list<float>            $mapRulings
+     * @param list<float>            $mapAngles
+     * @param list<list<float>>      $map
+     * @param list<MoirePairView>    $pairs
+     */
+    public function __construct(
+        #[OA\Property]
+        public float $lpi,
+        #[OA\Property]
+        public float $angle,
+        #[OA\Property(description: 'Contrast of all visible beats, % of the mean; under 1 nobody sees it')]
+        public float $score,
+        #[OA\Property(description: 'Of the strongest beat, mm; null where none is visible')]
+        public ?float $periodMm,
+        #[OA\Property(description: 'What it means, plain')]
+        public string $says,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MoireSettingView::class))]
+        public array $calmest,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
+        public array $mapRulings,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
+        public array $mapAngles,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')), description: 'Scores by ruling, then by angle')]
+        public array $map,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MoirePairView::class))]
+        public array $pairs,
+        #[OA\Property(description: 'Finest ruling that the mesh carries by the shop’s school')]
+        public float $ceilingLpi,
+        #[OA\Property(description: 'Lightest and darkest tone it holds at this ruling')]
+        public string $tones,
+    ) {
+    }
+}
