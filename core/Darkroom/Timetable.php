@@ -44,14 +44,7 @@ final class Timetable
 
     public function place(ScreenWork $s): void
     {
-        $from = $s->readyMin;
-        // A coated screen is wet: it must find a drying place the moment it leaves the coater.
-        do {
-            $coat = $this->free('coater', $from, $s->coatMin);
-            $dry = $this->dryFrom($coat + $s->coatMin, $s->dryMin);
-            $from = $dry - $s->coatMin;
-        } while ($dry > $coat + $s->coatMin + 1e-9);
-        $this->take($s, 'coat', 'coater', $coat, $s->coatMin);
+        $dry = $this->coated($s);
         $this->lay($s, 'dry', $dry, $s->dryMin);
         $from = $dry + $s->dryMin;
         do {
@@ -68,6 +61,25 @@ final class Timetable
         $this->steps[] = new PlannedStep($s->name, 'tape', $tape, $tape + $s->tapeMin);
         $this->lateness += max(0.0, $tape + $s->tapeMin - $s->dueMin);
         $this->endsMin = max($this->endsMin, $tape + $s->tapeMin);
+    }
+
+    /** Coats a screen, if it is not; minute from which it lies drying. */
+    private function coated(ScreenWork $s): float
+    {
+        if ($s->coatMin <= 0) {
+            // It lies there already: nobody need come for it.
+            return $this->dryFrom($s->readyMin, $s->dryMin);
+        }
+        $from = $s->readyMin;
+        // A coated screen is wet: it must find a drying place the moment it leaves the coater.
+        do {
+            $coat = $this->free('coater', $from, $s->coatMin);
+            $dry = $this->dryFrom($coat + $s->coatMin, $s->dryMin);
+            $from = $dry - $s->coatMin;
+        } while ($dry > $coat + $s->coatMin + 1e-9);
+        $this->take($s, 'coat', 'coater', $coat, $s->coatMin);
+
+        return $dry;
     }
 
     /** The first time at which a resource and somebody to use it are free for so long. */

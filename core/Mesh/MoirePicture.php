@@ -13,9 +13,11 @@ use Ektype\Core\Unit\Refusal;
  */
 final class MoirePicture
 {
-    public const PX_PER_MM = 12;
+    public const PX_PER_MM = 10;
     private const MOST_PX = 1_000_000;
-    /** Dots differ in size and in ink: beats are shown as both. */
+    /** The strongest are drawn; the rest is fainter than a grey step. */
+    private const BEATS = 10;
+    private const FAINTEST = 0.002;
     private const PAPER = 244;
 
     /**
@@ -77,7 +79,7 @@ final class MoirePicture
     private static function waves(array $beats, int $width): array
     {
         $waves = [];
-        foreach (\array_slice($beats, 0, 24) as $beat) {
+        foreach (\array_slice(array_filter($beats, static fn (MoireBeat $b): bool => abs($b->swing) > self::FAINTEST), 0, self::BEATS) as $beat) {
             $cosines = $sines = [];
             for ($i = 0; $i < $width; ++$i) {
                 $at = 2 * \M_PI * $beat->perMm[0] * ($i + 0.5) / self::PX_PER_MM;

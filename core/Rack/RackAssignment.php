@@ -21,7 +21,9 @@ final class RackAssignment
     private const DOES_NOT_HOLD = 6.0;
     private const OVER_USUAL_FIT = 2.0;
     /** Work before a frame can be coated, in the same coin as a doubling of the mesh count (heuristic). */
-    private const STATES = ['bare' => 0.0, 'coated' => 0.3, 'burned' => 0.5, 'to reclaim' => 0.5];
+    private const STATES = ['bare' => 0.0, 'coated' => -0.2, 'burned' => 0.5, 'to reclaim' => 0.5];
+    /** A frame that the job holds already is kept unless another is clearly better (heuristic). */
+    private const ITS_OWN = -0.3;
     private const A_HUNDRED_USES = 0.3;
     private const A_YEAR = 0.1;
 
@@ -37,7 +39,7 @@ final class RackAssignment
         /** @var list<list<array{float, RankedMesh}>> $costs by plate, then by frame */
         $costs = [];
         foreach ($plates as $plate) {
-            $costs[] = array_map(static fn (RackFrame $f): array => self::cost($plate, $f, $printWidthMm, $printHeightMm, $centreFromEndMm), $free);
+            $costs[] = array_map(static fn (RackFrame $f): array => self::cost($plate, $f, $printWidthMm, $printHeightMm, $centreFromEndMm, $job), $free);
         }
         $best = [\INF, []];
         foreach ($free === [] ? [new RackFrame('', MeshSuggestion::rank($plates[0]->asks)[0]->mesh, 1, 1, 0)] : $free as $lowest) {
@@ -50,12 +52,12 @@ final class RackAssignment
     }
 
     /** @return array{float, RankedMesh} */
-    private static function cost(RackPlate $plate, RackFrame $f, float $width, float $height, float $fromEnd): array
+    private static function cost(RackPlate $plate, RackFrame $f, float $width, float $height, float $fromEnd, string $job): array
     {
         $ranked = MeshSuggestion::rank($plate->asks, [$f->mesh])[0];
         $fit = new FilmPlacement($f->insideWidthMm, $f->insideHeightMm, $width, $height, min($fromEnd, $f->insideHeightMm));
 
-        return [$ranked->cost + ($ranked->holds ? 0 : self::DOES_NOT_HOLD) + ($fit->fits() ? 0 : self::OVER_USUAL_FIT) + (self::STATES[$f->state] ?? 1.0) + self::A_HUNDRED_USES * $f->uses / 100 + self::A_YEAR * $f->ageDays / 365, $ranked];
+        return [$ranked->cost + ($ranked->holds ? 0 : self::DOES_NOT_HOLD) + ($fit->fits() ? 0 : self::OVER_USUAL_FIT) + (self::STATES[$f->state] ?? 1.0) + ($job !== '' && $f->takenBy === $job ? self::ITS_OWN : 0.0) + self::A_HUNDRED_USES * $f->uses / 100 + self::A_YEAR * $f->ageDays / 365, $ranked];
     }
 
     /**

@@ -16,7 +16,7 @@ use Ektype\Core\Unit\Refusal;
  * more there. Dried, the share of its solids is left. Each emulsion, each edge and the shop's hand get a factor, normal in its
  * logarithm, that gauge readings make surer.
  */
-final class StencilModel
+final readonly class StencilModel
 {
     private const WET_SHARE = ['sharp' => 0.17, 'round' => 0.26];
     private const SQUEEGEE_SIDE = 1.2;
@@ -31,6 +31,34 @@ final class StencilModel
     private const SCATTER_SD = 0.1;
     private const NORMAL_95 = 1.6448536;
 
+    private LinearBelief $belief;
+    private int $restsOn;
+
+    /**
+     * @param list<array{Coating, float}> $readings  gauged emulsion over mesh in µm
+     * @param list<string>                $emulsions others that will be asked about
+     *
+     * @throws Refusal where a reading cannot be
+     */
+    public function __construct(array $readings, array $emulsions = [])
+    {
+        $priors = ['hand' => [0.0, self::HAND_SD]];
+        foreach ([...Coating::EDGES, 'film'] as $edge) {
+            $priors['edge '.$edge] = [0.0, self::EDGE_SD];
+        }
+        foreach ([...$emulsions, ...array_map(static fn (array $r): string => $r[0]->emulsion, $readings)] as $emulsion) {
+            $priors['emulsion '.$emulsion] = [0.0, self::EMULSION_SD];
+        }
+        $this->belief = new LinearBelief($priors);
+        $this->restsOn = \count($readings);
+        foreach ($readings as $i => [$of, $eom]) {
+            if ($eom <= 0 || $eom > 400) {
+                throw Refusal::at("readings[$i].eom_um", \sprintf('A gauge reading of %.1f µm cannot be emulsion over mesh; 2 to 100 µm is usual. Zero the gauge on the bare mesh and read again.', $eom));
+            }
+            $this->belief->observe(self::terms($of), log($eom / self::built($of)), self::SCATTER_SD);
+        }
+    }
+
     /**
      * @param list<array{Coating, float}> $readings gauged emulsion over mesh in µm
      *
@@ -38,19 +66,13 @@ final class StencilModel
      */
     public static function predict(Coating $coating, array $readings = []): PredictedStencil
     {
-        $priors = ['hand' => [0.0, self::HAND_SD]];
-        foreach ([$coating, ...array_column($readings, 0)] as $one) {
-            $priors['emulsion '.$one->emulsion] = [0.0, self::EMULSION_SD];
-            $priors['edge '.($one->filmUm === null ? $one->edge : 'film')] = [0.0, self::EDGE_SD];
-        }
-        $belief = new LinearBelief($priors);
-        foreach ($readings as $i => [$of, $eom]) {
-            if ($eom <= 0 || $eom > 400) {
-                throw Refusal::at("readings[$i].eom_um", \sprintf('A gauge reading of %.1f µm cannot be emulsion over mesh; 2 to 100 µm is usual. Zero the gauge on the bare mesh and read again.', $eom));
-            }
-            $belief->observe(self::terms($of), log($eom / self::built($of)), self::SCATTER_SD);
-        }
-        $told = $belief->predict(self::terms($coating));
+        return (new self($readings, [$coating->emulsion]))->told($coating);
+    }
+
+    /** What a coating makes; its emulsion is one that was named or gauged. */
+    public function told(Coating $coating): PredictedStencil
+    {
+        $told = $this->belief->predict(self::terms($coating));
         $spread = sqrt($told['sd'] ** 2 + self::SCATTER_SD ** 2);
         $eom = self::built($coating) * exp($told['mean']);
 
@@ -60,7 +82,7 @@ final class StencilModel
             $eom * exp(self::NORMAL_95 * $spread),
             $coating->mesh->thicknessUm + $eom,
             100 * $eom / $coating->mesh->thicknessUm,
-            \count($readings),
+            $this->restsOn,
         );
     }
 
@@ -77,10 +99,8 @@ final class StencilModel
 
     /**
      * The fewest coats that reach the target on this mesh, print side first, the edge by the school.
-     *
-     * @param list<array{Coating, float}> $readings
      */
-    public static function recipe(Coating $like, array $readings = [], float $sharpFromPerInch = Coating::SHARP_FROM_PER_INCH): Coating
+    public function recipe(Coating $like, float $sharpFromPerInch = Coating::SHARP_FROM_PER_INCH): Coating
     {
         if ($like->filmUm !== null) {
             return $like;
@@ -90,7 +110,7 @@ final class StencilModel
         $least = \INF;
         foreach ([[1, 1], [1, 2], [2, 1], [2, 2], [2, 3], [3, 3]] as [$print, $squeegee]) {
             $recipe = new Coating($like->mesh, Coating::edgeFor($like->mesh, $sharpFromPerInch), $print, $squeegee, $like->solidsPct, $like->emulsion);
-            $off = abs(log(self::predict($recipe, $readings)->eomUm / $target->eomUm)) + 0.02 * ($print + $squeegee);
+            $off = abs(log($this->told($recipe)->eomUm / $target->eomUm)) + 0.02 * ($print + $squeegee);
             if ($off < $least) {
                 $least = $off;
                 $best = $recipe;

@@ -18,9 +18,10 @@ final class PredictStencil extends JsonCommand
     {
         $coating = self::coating($given);
         $readings = array_map(static fn (Given $r): array => [self::coating($r), $r->number('eom_um', unit: 'µm')], $given->objects('readings', true));
-        $told = StencilModel::predict($coating, $readings);
+        $model = new StencilModel($readings, [$coating->emulsion]);
+        $told = $model->told($coating);
         $target = StencilTarget::on($coating->mesh);
-        $recipe = StencilModel::recipe($coating, $readings);
+        $recipe = $model->recipe($coating);
         $answer = [
             'eom_um' => round($told->eomUm, 3),
             'low_um' => round($told->lowUm, 3),

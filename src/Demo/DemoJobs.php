@@ -8,6 +8,9 @@ use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Api\Jobs\JobReckoner;
 use Ektype\App\Api\Jobs\MarkPlaceView;
 use Ektype\App\Api\Jobs\NewJob;
+use Ektype\App\Api\Jobs\PlateStencil;
+use Ektype\App\Api\Rack\FrameWork;
+use Ektype\App\Api\Rack\JobFrames;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Job\Job;
@@ -30,6 +33,9 @@ final readonly class DemoJobs
         private NewJob $newJob,
         private LongWorkHandler $worker,
         private JobReckoner $reckoner,
+        private FrameWork $frames,
+        private JobFrames $sets,
+        private PlateStencil $stencils,
     ) {
     }
 
@@ -44,6 +50,9 @@ final readonly class DemoJobs
         $this->carryToStrikeOff($this->find($id));
         $dial = $this->job('weather-dial.svg', DemoArt::weatherDial(), ['name' => 'Weather Dial', 'garmentHex' => DemoArt::ACRYLIC, 'garmentName' => 'clear acrylic', 'widthMm' => 180, 'substrate' => 'rigid'], 'Harbour Observatory', 'panels', 40, '2026-12-04');
         $this->work($dial->idOrFail(), 'separate');
+        $this->work($dial->idOrFail(), 'films');
+        $this->sets->choose($this->find($dial->idOrFail()));
+        $this->coatTheFirst($this->find($dial->idOrFail()));
         $this->work($plum->idOrFail(), 'separate');
     }
 
@@ -92,12 +101,25 @@ final readonly class DemoJobs
                 if ($choice->takenBy === '' && $choice->fits) {
                     $plate->frame = $this->entities->find(Frame::class, $choice->id);
                     if ($plate->frame !== null) {
-                        $plate->frame->state = 'burned';
+                        // Coated the evening before, so that it is dry whenever the demo is opened.
+                        $this->frames->coat($plate->frame, Given::of(['coatedAt' => (new \DateTimeImmutable('yesterday 17:20'))->format('Y-m-d\TH:i')]), new \DateTimeImmutable());
                     }
                     break;
                 }
             }
             $this->entities->flush();
+        }
+    }
+
+    /** One screen of the job was coated a few minutes ago and lies drying. */
+    private function coatTheFirst(Job $job): void
+    {
+        foreach ($job->platesInOrder() as $plate) {
+            if ($plate->frame !== null) {
+                $this->frames->coat($plate->frame, Given::of(['coatedAt' => (new \DateTimeImmutable('-5 minutes'))->format('Y-m-d\TH:i')]), new \DateTimeImmutable());
+
+                return;
+            }
         }
     }
 
@@ -115,6 +137,9 @@ final readonly class DemoJobs
             if (isset(self::STRIKE_OFF[$i])) {
                 $plate->readings = self::readings($view->marks, self::STRIKE_OFF[$i], $random);
             }
+            $plate->beforeLight = Plate::BEFORE_LIGHT;
+            $plate->sinkCheck = ['scum' => false, 'pinholes' => $i === 2, 'lostDots' => false, 'closedLines' => false, 'blur' => false];
+            $this->stencils->follow($plate, new \DateTimeImmutable());
         }
         $this->entities->flush();
     }

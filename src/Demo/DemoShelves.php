@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace Ektype\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Shop\DarkRoom\DarkRoom;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
+use Ektype\App\Shop\FrameChange\FrameChange;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\App\Shop\OwnMesh\OwnMesh;
 use Ektype\App\Shop\Press\Press;
+use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\App\Shop\TensionReading\TensionReading;
+use Ektype\Core\Stencil\Coating;
+use Ektype\Core\Stencil\StencilModel;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -31,6 +37,16 @@ final readonly class DemoShelves
         [43, 80, 2, 460, 560], [55, 64, 3, 460, 560], [61, 64, 2, 460, 560], [77, 55, 5, 460, 560], [90, 48, 4, 460, 560],
         [100, 40, 2, 460, 560], [120, 34, 3, 460, 560], [77, 55, 2, 360, 460], [48, 70, 2, 560, 760],
     ];
+
+    /** The rest of the rack: coarse mesh for glitter, fine mesh for hard surfaces, odd sizes, some to be seen to. */
+    private const MORE_FRAMES = [
+        [32, 100, 2, 460, 560, ['bare', 'to reclaim']], [49, 70, 2, 460, 560, ['bare', 'bare']], [64, 60, 1, 460, 560, ['to stretch']], [71, 55, 2, 360, 460, ['bare', 'to reclaim']],
+        [110, 40, 2, 460, 560, ['bare', 'bare']], [140, 34, 2, 360, 460, ['bare', 'to reclaim']], [150, 31, 2, 460, 560, ['bare', 'bare']], [165, 31, 1, 360, 460, ['bare']], [120, 34, 1, 560, 760, ['to stretch']],
+    ];
+    private const OUTSIDE_MM = 40;
+    /** How this shop's hand and edges differ from the usual, of the logarithm; what its gauge has found out. */
+    private const TRUE_HAND = 0.13;
+    private const TRUE_EMULSION = ['Harbour dual-cure' => -0.08, 'Quick photopolymer' => 0.05];
 
     public function __construct(private EntityManagerInterface $entities)
     {
@@ -52,10 +68,16 @@ final readonly class DemoShelves
                 ++$number;
             }
         }
+        $this->moreFrames($number);
         $led = new Lamp('LED table', 'led', 410);
         $tubes = new Lamp('Old tube box', 'tubes', 2350);
         $dual = new Emulsion('Harbour dual-cure', 'dual_cure');
         $fast = new Emulsion('Quick photopolymer', 'photopolymer');
+        $dual->solidsPct = 40.0;
+        $dual->mixedOn = '2026-10-26';
+        $dual->potLifeDays = 42;
+        $fast->solidsPct = 44.0;
+        $fast->coatedLifeDays = 21;
         foreach ([$led, $tubes, $dual, $fast] as $one) {
             $this->entities->persist($one);
         }
@@ -63,14 +85,76 @@ final readonly class DemoShelves
         $this->entities->persist(new FilmPrinter('Inkjet on clear film', 600, 610, null, 12, 3.2, 0.0, 0.15));
         $this->entities->persist(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, 0.1, 0.6));
         $this->tests($random, $led, $tubes, $dual, $fast);
+        // Meshes with their data sheets: woven cloth opens a little less than the formula on fine counts.
+        foreach ([[48, 70, false, 135.0, 114.0], [90, 48, true, 61.0, 79.0], [120, 34, true, 46.0, 55.0]] as [$perCm, $thread, $dyed, $opening, $thickness]) {
+            $this->entities->persist(new OwnMesh($perCm, $thread, $dyed, $opening, $thickness));
+        }
+        $this->entities->flush();
+        foreach ($this->entities->getRepository(OwnMesh::class)->findAll() as $own) {
+            foreach ($this->entities->getRepository(Frame::class)->findBy(['threadsPerCm' => $own->threadsPerCm, 'threadUm' => $own->threadUm]) as $frame) {
+                [$frame->sheetOpeningUm, $frame->sheetThicknessUm] = [$own->openingUm, $own->thicknessUm];
+            }
+        }
+        $this->pastStencils($led, $dual, $fast);
+        $room = new DarkRoom();
+        [$room->temperatureC, $room->humidityPct, $room->airMS, $room->readAt] = [23.0, 46.0, 0.6, new \DateTimeImmutable('2026-11-23 07:50')];
+        $this->entities->persist($room);
+        $this->entities->flush();
+    }
+
+    private function moreFrames(int $number): void
+    {
+        $random = new Randomizer(new Mt19937(909));
+        foreach (self::MORE_FRAMES as [$perCm, $thread, $count, $width, $height, $states]) {
+            for ($i = 0; $i < $count; ++$i, ++$number) {
+                $torn = $states[$i] === 'to stretch';
+                $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, round($torn ? 14.2 - $i : 20.5 + 1.4 * self::noise($random), 1));
+                $frame->state = $states[$i];
+                $frame->stained = $number % 7 === 1;
+                $this->entities->persist($frame);
+                $this->aYearOfTension($frame, new Randomizer(new Mt19937(500 + $number)));
+            }
+        }
+    }
+
+    /** What was coated, gauged, burned and taken off again in the last months. */
+    private function pastStencils(Lamp $led, Emulsion $dual, Emulsion $fast): void
+    {
+        $random = new Randomizer(new Mt19937(4711));
+        foreach ($this->entities->getRepository(Frame::class)->findBy([], ['id' => 'ASC']) as $i => $frame) {
+            for ($k = 0; $k < 1 + $i % 2 && $i < 24; ++$k) {
+                $emulsion = ($i + $k) % 5 === 4 ? $fast : $dual;
+                $mesh = $frame->mesh();
+                $like = new Coating($mesh, Coating::edgeFor($mesh), 1, 1 + ($i + $k) % 2, $emulsion->solidsPct, $emulsion->name);
+                $at = (new \DateTimeImmutable('2026-04-06 09:10'))->modify(\sprintf('+%d days', 17 * $k + 7 * $i + 30 * ($i % 3)));
+                $stencil = new Stencil($frame, $emulsion, $at, $at->modify('+95 minutes'), $like->edge, $like->printCoats, $like->squeegeeCoats, false, true, $frame->threadsPerCm, $frame->threadUm, $frame->dyed, $frame->sheetOpeningUm, $frame->sheetThicknessUm);
+                $stencil->gaugedEomUm = round(StencilModel::built($like) * exp(self::TRUE_HAND + self::TRUE_EMULSION[$emulsion->name] + 0.09 * self::noise($random)), 1);
+                $stencil->goneOn = $at->modify('+12 days')->format('Y-m-d');
+                if ($i % 6 === 2 && $emulsion === $dual) {
+                    $stencil->lamp = $led;
+                    $stencil->lampHours = 300.0 + $i;
+                    $stencil->thicknessUm = $mesh->thicknessUm + $stencil->gaugedEomUm;
+                    $stencil->burnedSeconds = round(10.2 * exp(0.62 + 1.06 * log($stencil->thicknessUm / 100) + ($frame->dyed ? 0.24 : 0.0) + 0.08), 1);
+                    $stencil->sinkCheck = ['scum' => false, 'pinholes' => $i === 8, 'lostDots' => false, 'closedLines' => false, 'blur' => false];
+                }
+                $this->entities->persist($stencil);
+                $this->entities->persist(new FrameChange($frame, $at, \sprintf('Coated with %s, %s', $emulsion->name, $like->words()), null));
+                $this->entities->persist(new FrameChange($frame, $at->modify('+12 days'), 'Reclaimed, bare again', null));
+            }
+            $frame->uses = 6 + (11 * $i) % 47;
+            $frame->rackPlace = \sprintf('%s%d', \chr(65 + intdiv($i, 10)), 1 + $i % 10);
+            $frame->outsideWidthMm = $frame->insideWidthMm + 2 * self::OUTSIDE_MM;
+            $frame->outsideHeightMm = $frame->insideHeightMm + 2 * self::OUTSIDE_MM;
+        }
         $this->entities->flush();
     }
 
     /** Readings about every five weeks that end at the tension the frame has now; new mesh dropped fast at first. */
     private function aYearOfTension(Frame $frame, Randomizer $random): void
     {
-        $months = 4 + $random->getInt(0, 7);
-        $fall = 0.15 + $random->getInt(0, 40) / 100;
+        $months = 9 + $random->getInt(0, 3);
+        $frame->stretchedOn = (new \DateTimeImmutable('2026-11-20'))->modify(\sprintf('-%d days', 33 * $months + 1))->format('Y-m-d');
+        $fall = 0.10 + $random->getInt(0, 35) / 100;
         for ($i = $months; $i >= 0; --$i) {
             $mean = $frame->tensionNPerCm + $fall * $i + ($i === $months ? 2.5 : 0.0) + ($i === 0 ? 0.0 : 0.25 * self::noise($random));
             $sides = [];

@@ -6,6 +6,7 @@ import { JobsShelf } from "./shelves/jobs/JobsShelf";
 import { LampsShelf } from "./shelves/lamps/LampsShelf";
 import { PressesShelf } from "./shelves/presses/PressesShelf";
 import { FramePage } from "./shelves/rack/FramePage";
+import { MeshCatalogue } from "./shelves/rack/MeshCatalogue";
 import { RackShelf } from "./shelves/rack/RackShelf";
 import { ArtStage } from "./stages/art/ArtStage";
 import { FilmsStage } from "./stages/films/FilmsStage";
@@ -39,6 +40,7 @@ export function App() {
           </Route>
           <Route path="/rack" element={<RackShelf />} />
           <Route path="/rack/:id" element={<FramePage />} />
+          <Route path="/meshes" element={<MeshCatalogue />} />
           <Route path="/darkroom" element={<DarkroomShelf />} />
           <Route path="/inks" element={<InksShelf />} />
           <Route path="/lamps" element={<LampsShelf />} />

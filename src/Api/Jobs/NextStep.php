@@ -30,6 +30,18 @@ final class NextStep
             }
         }
         foreach ($plates as $plate) {
+            if ($plate->frameFirst !== []) {
+                return new NextStepView('screens', self::first($plate), match ($plate->frameFirst[0]) {
+                    'reclaim' => 'See the frame',
+                    'stretch' => 'Choose another',
+                    default => 'See how',
+                }, 'go', $plate->id);
+            }
+        }
+        foreach ($plates as $plate) {
+            if ($plate->stages['light'] === 'open' && $plate->stencilNow !== null && $plate->stencilNow->dampForMin > 0) {
+                return new NextStepView('light', $plate->stencilNow->mind, 'See the light', 'go', $plate->id);
+            }
             if ($plate->stages['light'] === 'open') {
                 return new NextStepView('light', \sprintf('Burn frame %s for %s.', $plate->frameLabel, $plate->name), \sprintf('%s on the %s', self::seconds($plate->light->value), $job->lamp === null ? 'lamp' : self::shortLamp($job->lamp->name)), 'go', $plate->id);
             }
@@ -43,6 +55,15 @@ final class NextStep
         }
 
         return new NextStepView('press', 'All plates are in register: print.', 'See the press', 'go', null);
+    }
+
+    private static function first(PlateView $plate): string
+    {
+        return match ($plate->frameFirst[0]) {
+            'reclaim' => \sprintf('Reclaim frame %s, then coat it for %s.', $plate->frameLabel, $plate->name),
+            'stretch' => \sprintf('Frame %s needs new mesh before it can hold %s.', $plate->frameLabel, $plate->name),
+            default => \sprintf('Coat frame %s for %s: %s.', $plate->frameLabel, $plate->name, $plate->coat->words),
+        };
     }
 
     private static function seconds(?float $s): string

@@ -13,6 +13,7 @@ use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Stencil\Coating;
 use Ektype\Core\Stencil\Drying;
+use Ektype\Core\Stencil\PredictedStencil;
 use Ektype\Core\Stencil\StencilModel;
 use Ektype\Core\Stencil\StencilTarget;
 use Ektype\Core\Unit\Figure;
@@ -32,6 +33,8 @@ final class StencilReckoner
     private array $readings = [];
     /** @var array<int, Stencil> frame id => the stencil on it */
     private array $on = [];
+    /** @var array<string, StencilModel> by emulsion asked about */
+    private array $models = [];
     /** @var array<string, Coating> */
     private array $recipes = [];
 
@@ -69,7 +72,7 @@ final class StencilReckoner
             $like = $emulsion?->filmUm !== null
                 ? Coating::film($mesh, $emulsion->filmUm, $emulsion->name)
                 : new Coating($mesh, Coating::edgeFor($mesh, $this->room->sharpFromPerInch), 1, 1, $emulsion->solidsPct ?? self::USUAL_SOLIDS, $emulsion->name ?? '');
-            $this->recipes[$key] = StencilModel::recipe($like, $this->readings, $this->room->sharpFromPerInch);
+            $this->recipes[$key] = $this->model($like->emulsion)->recipe($like, $this->room->sharpFromPerInch);
         }
 
         return $this->recipes[$key];
@@ -80,10 +83,20 @@ final class StencilReckoner
     {
         if ($plate->frame !== null && $plate->frame->mesh()->name() !== $mesh->name()) {
             // What if it stood on another mesh: neither the gauge nor the coating of this frame count there.
-            return StencilModel::predict($this->recipe($mesh, $plate->job->emulsion), $this->readings)->eomUm;
+            return $this->told($this->recipe($mesh, $plate->job->emulsion))->eomUm;
         }
 
-        return $plate->gaugedEomUm ?? StencilModel::predict($this->coatingOf($plate, $mesh), $this->readings)->eomUm;
+        return $plate->gaugedEomUm ?? $this->told($this->coatingOf($plate, $mesh))->eomUm;
+    }
+
+    private function told(Coating $coating): PredictedStencil
+    {
+        return $this->model($coating->emulsion)->told($coating);
+    }
+
+    private function model(string $emulsion): StencilModel
+    {
+        return $this->models[$emulsion] ??= new StencilModel($this->readings, [$emulsion]);
     }
 
     public function dryHours(Coating $coating): float
@@ -100,7 +113,7 @@ final class StencilReckoner
     {
         $mesh = $coating->mesh;
         $target = StencilTarget::on($mesh);
-        $told = StencilModel::predict($coating, $this->readings);
+        $told = $this->told($coating);
         $inside = $gauged === null || ($gauged >= $target->lowUm && $gauged <= $target->highUm);
 
         return new Figure(
@@ -124,7 +137,7 @@ final class StencilReckoner
     public function coat(Plate $plate, Mesh $mesh): CoatView
     {
         $coating = $this->recipe($mesh, $plate->job->emulsion);
-        $told = StencilModel::predict($coating, $this->readings);
+        $told = $this->told($coating);
         $target = StencilTarget::on($mesh);
         [$width, $height] = $plate->frame === null ? self::USUAL_FRAME : [$plate->frame->insideWidthMm, $plate->frame->insideHeightMm];
         $hours = $this->dryHours($coating);

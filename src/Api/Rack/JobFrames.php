@@ -21,6 +21,8 @@ use Ektype\Core\Unit\Refusal;
 /** Gives all plates of a job their frames at once: the best set of like tension. Plates that are burned keep theirs. */
 final readonly class JobFrames
 {
+    private const ITSELF = 'this job';
+
     public function __construct(private EntityManagerInterface $entities, private ChangeShelf $changes, private JobReckoner $reckoner, private PlateStencil $stencils)
     {
     }
@@ -28,7 +30,10 @@ final readonly class JobFrames
     /** The best set, before it is taken: what each plate would get, what must be done first and what is missing. */
     public function proposal(Job $job): FrameSetView
     {
-        $open = self::open($job);
+        $open = self::notBurned($job);
+        if ($open === []) {
+            return new FrameSetView([], 0.0, []);
+        }
         $choice = $this->best($job, $open);
         $rows = [];
         foreach ($open as $i => $plate) {
@@ -68,7 +73,7 @@ final readonly class JobFrames
     /** @return list<Plate> */
     private static function open(Job $job): array
     {
-        $open = array_values(array_filter($job->platesInOrder(), static fn (Plate $p): bool => $p->burnedSeconds === null));
+        $open = self::notBurned($job);
         if ($open === []) {
             throw Refusal::because('Every plate of the job is burned already: its frames stay as they are.');
         }
@@ -76,13 +81,19 @@ final readonly class JobFrames
         return $open;
     }
 
+    /** @return list<Plate> */
+    private static function notBurned(Job $job): array
+    {
+        return array_values(array_filter($job->platesInOrder(), static fn (Plate $p): bool => $p->burnedSeconds === null));
+    }
+
     /** @param list<Plate> $open */
     private function best(Job $job, array $open): RackChoice
     {
         $taken = [];
         foreach ($this->entities->getRepository(Plate::class)->findAll() as $plate) {
-            if ($plate->frame !== null && !\in_array($plate, $open, true)) {
-                $taken[$plate->frame->idOrFail()] = $plate->job->name.', '.$plate->name;
+            if ($plate->frame !== null) {
+                $taken[$plate->frame->idOrFail()] = \in_array($plate, $open, true) ? self::ITSELF : $plate->job->name.', '.$plate->name;
             }
         }
         $today = new \DateTimeImmutable();
@@ -95,6 +106,7 @@ final readonly class JobFrames
             $job->widthMm,
             $job->heightMm(),
             $job->press->centreFromEndMm ?? 10_000,
+            self::ITSELF,
         );
     }
 }

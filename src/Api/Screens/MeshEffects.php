@@ -29,6 +29,7 @@ use Ektype\Core\Unit\Sign;
 final readonly class MeshEffects
 {
     private const BEST = 6;
+    private const RACK_TO = 12;
     private const STROKES_OF_A_BASE = 2;
 
     public function __construct(private EntityManagerInterface $entities, private JobReckoner $reckoner)
@@ -51,7 +52,7 @@ final readonly class MeshEffects
         $shown = [];
         foreach (MeshSuggestion::rank($screens->question($plate), [$here, ...array_map(static fn (RankedMesh $r): Mesh => $r->mesh, $ranked)]) as $i => $one) {
             $name = $one->mesh->name();
-            if (!isset($shown[$name]) && (\count($shown) < self::BEST || $name === $here->name() || ($one->holds && isset($inRack[$name])))) {
+            if (!isset($shown[$name]) && (\count($shown) < self::BEST || $name === $here->name() || ($one->holds && isset($inRack[$name]) && $i < self::RACK_TO))) {
                 $shown[$name] = [$i + 1, $name === $here->name() ? new RankedMesh($here, $one->cost, $one->holds, $one->why) : $one];
             }
         }

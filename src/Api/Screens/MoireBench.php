@@ -41,9 +41,6 @@ final readonly class MoireBench
         $beats = $moire->beats($lpi, $angle);
         $score = Moire::scoreOf($beats);
         $period = $beats === [] ? null : round($beats[0]->periodMm, 2);
-        $top = max($ceiling * 1.15, $lpi * 1.05);
-        $rulings = array_map(static fn (int $i): float => round(max(self::LEAST_LPI, 0.4 * $ceiling) + $i * ($top - max(self::LEAST_LPI, 0.4 * $ceiling)) / (self::MAP_RULINGS - 1), 1), range(0, self::MAP_RULINGS - 1));
-        $angles = array_map(static fn (int $i): float => $i * self::MAP_ANGLE_STEP, range(0, (int) (90 / self::MAP_ANGLE_STEP)));
         $tones = ToneRange::on($mesh, $lpi);
 
         return new MoireView(
@@ -57,16 +54,26 @@ final readonly class MoireBench
                 default => \sprintf('A pattern every %.1f mm shows in every tone. Take a calmer setting, or another mesh.', $period ?? 0),
             },
             array_map(static fn (array $s): MoireSettingView => new MoireSettingView($s['lpi'], $s['angle'], $s['score'], $s['period_mm']), $moire->calmest($lpi, $angle)),
-            $rulings,
-            $angles,
-            array_map(static fn (array $row): array => array_map(static fn (float $v): float => round($v, 2), $row), $moire->map($rulings, $angles)),
             self::pairs($plate, $lpi, $angle),
             round($ceiling, 1),
             $tones->holdsAny() ? \sprintf('%.0f to %.0f %%', 100 * $tones->lightest, 100 * $tones->darkest) : 'no tone at all',
         );
     }
 
-    /** @return string a PNG of a patch at twelve pixels a millimetre */
+    /** Every ruling from two fifths of the finest to a sixth beyond it, every angle of a quarter turn. */
+    public function map(Plate $plate): MoireMapView
+    {
+        [$mesh, $ceiling] = $this->meshOf($plate);
+        $from = max(self::LEAST_LPI, 0.4 * $ceiling);
+        $step = (1.15 * $ceiling - $from) / (self::MAP_RULINGS - 1);
+        $rulings = array_map(static fn (int $i): float => round($from + $i * $step, 1), range(0, self::MAP_RULINGS - 1));
+        $angles = array_map(static fn (int $i): float => $i * self::MAP_ANGLE_STEP, range(0, (int) (90 / self::MAP_ANGLE_STEP)));
+        $scores = (new Moire($mesh, $plate->frame->meshAngleDeg ?? 0.0))->map($rulings, $angles);
+
+        return new MoireMapView($rulings, $angles, array_map(static fn (array $row): array => array_map(static fn (float $v): float => round($v, 2), $row), $scores));
+    }
+
+    /** @return string a PNG of a patch at ten pixels a millimetre */
     public function picture(Plate $plate, Request $request): string
     {
         [$mesh, $ceiling] = $this->meshOf($plate);

@@ -12,9 +12,6 @@ final readonly class MoireView
 {
     /**
      * @param list<MoireSettingView> $calmest
-     * @param list<float>            $mapRulings
-     * @param list<float>            $mapAngles
-     * @param list<list<float>>      $map
      * @param list<MoirePairView>    $pairs
      */
     public function __construct(
@@ -30,12 +27,6 @@ final readonly class MoireView
         public string $says,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MoireSettingView::class))]
         public array $calmest,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
-        public array $mapRulings,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
-        public array $mapAngles,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')), description: 'Scores by ruling, then by angle')]
-        public array $map,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MoirePairView::class))]
         public array $pairs,
         #[OA\Property(description: 'Finest ruling that the mesh carries by the shop’s school')]

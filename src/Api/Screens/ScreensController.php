@@ -36,6 +36,13 @@ final readonly class ScreensController
         return Answer::json($this->moire->look($plate, $request));
     }
 
+    #[Route('/api/plates/{id<\d+>}/moire/map', methods: ['GET'])]
+    #[OA\Get(path: '/api/plates/{id}/moire/map', operationId: 'mapMoire', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The map', content: new OA\JsonContent(ref: MoireMapView::class))])]
+    public function map(Plate $plate): JsonResponse
+    {
+        return Answer::json($this->moire->map($plate));
+    }
+
     #[Route('/api/plates/{id<\d+>}/moire.png', methods: ['GET'])]
     public function picture(Plate $plate, Request $request): Response
     {

@@ -79,6 +79,19 @@ final class PlannerTest extends TestCase
         }
     }
 
+    public function testAScreenThatIsCoatedDriesByItselfBeforeTheRoomOpens(): void
+    {
+        // Six in the evening, damp for another hour: burned first thing in the morning, and it needs no coater.
+        $damp = new ScreenWork('damp', 'A', 'LED', 0.0, 60.0, 3.0, 8.0, 20.0, 4.0, 2000.0);
+        $bare = new ScreenWork('bare', 'A', 'LED', 6.0, 60.0, 3.0, 8.0, 20.0, 4.0, 2000.0);
+        $plan = Timetable::of([$damp, $bare], new Darkroom(4, 480, 1080, 1080));
+        $of = static fn (string $screen, string $step): array => array_map(static fn ($s): array => [$s->fromMin, $s->toMin], array_values(array_filter($plan->steps, static fn ($s): bool => $s->screen === $screen && $s->step === $step)));
+        self::assertSame([], $of('damp', 'coat'));
+        self::assertSame([[0.0, 60.0]], $of('damp', 'dry'));
+        self::assertSame([[840.0, 843.0]], $of('damp', 'expose'), 'at eight');
+        self::assertSame([[840.0, 846.0]], $of('bare', 'coat'));
+    }
+
     public function testNobodyCoatsAtNightButScreensDry(): void
     {
         // Coated at half past five, dry by night, burned the next morning.

@@ -60,7 +60,7 @@ final class StencilModelTest extends TestCase
         self::assertEqualsWithDelta(21.0, StencilModel::predict($film)->eomUm, 1e-9);
         self::assertEqualsWithDelta(30.0, StencilModel::wetUm($film), 1e-9);
         self::assertSame(0.0, StencilModel::emulsionMl($film, 400, 500));
-        self::assertSame($film, StencilModel::recipe($film));
+        self::assertSame($film, (new StencilModel([], ['F']))->recipe($film));
         $taught = StencilModel::predict($film, [[$film, 24.0], [$film, 25.0], [$film, 24.5]]);
         self::assertGreaterThan(22.5, $taught->eomUm);
         self::assertLessThan(24.5, $taught->eomUm);
@@ -79,7 +79,7 @@ final class StencilModelTest extends TestCase
     {
         foreach ([[43, 80], [55, 64], [77, 55], [90, 48], [120, 34]] as [$perCm, $thread]) {
             $mesh = new Mesh($perCm, $thread);
-            $recipe = StencilModel::recipe(new Coating($mesh, 'sharp', 1, 1, 38));
+            $recipe = (new StencilModel([], ['']))->recipe(new Coating($mesh, 'sharp', 1, 1, 38));
             self::assertSame($mesh->threadsPerInch() >= 150 ? 'sharp' : 'round', $recipe->edge);
             $eom = StencilModel::predict($recipe)->eomUm;
             foreach ([[1, 1], [2, 2], [3, 3]] as [$print, $squeegee]) {

@@ -11,6 +11,13 @@ export type Task = components["schemas"]["TaskView"];
 export type JobChange = components["schemas"]["JobChange"];
 export type PlateChange = components["schemas"]["PlateChange"];
 export type MarkPlace = components["schemas"]["MarkPlaceView"];
+type Body<T> = T extends { requestBody: { content: { "application/json": infer B } } } ? B : never;
+export type FrameChange = Body<paths["/api/frames/{id}"]["patch"]>;
+export type CoatTold = Body<paths["/api/frames/{id}/coat"]["post"]>;
+export type CameOff = Body<paths["/api/frames/{id}/reclaim"]["post"]>["came"];
+export type Stretched = Body<paths["/api/frames/{id}/stretch"]["post"]>;
+export type Stencil = components["schemas"]["StencilView"];
+export type Room = components["schemas"]["RoomView"];
 
 export const api = createClient<paths>({ baseUrl: "" });
 

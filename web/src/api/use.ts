@@ -1,5 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { answer, api, type Job, type JobChange, type PlateChange } from "./client";
+import {
+  answer,
+  api,
+  type CameOff,
+  type CoatTold,
+  type FrameChange,
+  type Job,
+  type JobChange,
+  type Plate,
+  type PlateChange,
+  type Stretched,
+} from "./client";
 
 const busy = (job: Job | undefined) => job?.task?.state === "waiting" || job?.task?.state === "working";
 
@@ -24,8 +35,8 @@ export function useJobWork(id: number) {
   const onSuccess = async (job: Job) => {
     await queries.cancelQueries({ queryKey: ["job", id] });
     queries.setQueryData(["job", id], job);
-    void queries.invalidateQueries({ queryKey: ["jobs"] });
-    void queries.invalidateQueries({ queryKey: ["shop"] });
+    for (const key of ["jobs", "shop", "darkroom", "frame", "frames"])
+      void queries.invalidateQueries({ queryKey: [key] });
   };
   const path = { params: { path: { id } } };
   return {
@@ -98,3 +109,68 @@ export function useStepTests(jobId: number) {
     }),
   };
 }
+
+/** What a plate would be on other meshes; asked anew when its mesh, ink or ruling change. */
+export const useMeshEffects = (plate: Plate) =>
+  useQuery({
+    queryKey: ["job", "meshes", plate.id, plate.frameId, plate.inkId, plate.lpi, plate.gaugedEomUm],
+    queryFn: () => answer(api.GET("/api/plates/{id}/meshes", { params: { path: { id: plate.id } } })),
+    placeholderData: (was) => was,
+  });
+
+/** The pattern of a ruling and angle with the plate's mesh. */
+export const useMoire = (plate: Plate, at: { lpi: number; angle: number } | null) =>
+  useQuery({
+    queryKey: ["job", "moire", plate.id, plate.frameId, plate.lpi, plate.angleDeg, at?.lpi, at?.angle],
+    queryFn: () =>
+      answer(api.GET("/api/plates/{id}/moire", { params: { path: { id: plate.id }, query: at === null ? {} : at } })),
+    placeholderData: (was) => was,
+  });
+
+export const useMoireMap = (plate: Plate) =>
+  useQuery({
+    queryKey: ["job", "moire map", plate.id, plate.frameId],
+    queryFn: () => answer(api.GET("/api/plates/{id}/moire/map", { params: { path: { id: plate.id } } })),
+    staleTime: 300_000,
+  });
+
+/** What hands do to a frame: the job, the rack and the plan follow. */
+export function useFrameWork(id: number) {
+  const queries = useQueryClient();
+  const path = { params: { path: { id } } };
+  const onSuccess = () => {
+    for (const key of ["frame", "job", "jobs", "shop", "darkroom"]) void queries.invalidateQueries({ queryKey: [key] });
+  };
+  return {
+    change: useMutation({
+      mutationFn: (body: FrameChange) => answer(api.PATCH("/api/frames/{id}", { ...path, body })),
+      onSuccess,
+    }),
+    coat: useMutation({
+      mutationFn: (body: CoatTold) => answer(api.POST("/api/frames/{id}/coat", { ...path, body })),
+      onSuccess,
+    }),
+    reclaim: useMutation({
+      mutationFn: (came: CameOff) => answer(api.POST("/api/frames/{id}/reclaim", { ...path, body: { came } })),
+      onSuccess,
+    }),
+    stretch: useMutation({
+      mutationFn: (body: Stretched) => answer(api.POST("/api/frames/{id}/stretch", { ...path, body })),
+      onSuccess,
+    }),
+    read: useMutation({
+      mutationFn: (body: { along: number[]; across: number[] }) =>
+        answer(api.POST("/api/frames/{id}/tension", { ...path, body })),
+      onSuccess,
+    }),
+    undo: useMutation({ mutationFn: () => answer(api.POST("/api/frames/{id}/undo", path)), onSuccess }),
+  };
+}
+
+/** The best set of frames for a job, before it is taken. */
+export const useFrameSet = (job: Job) =>
+  useQuery({
+    queryKey: ["frames", job.id, job.plates.map((p) => `${p.frameId} ${p.burnedSeconds}`).join()],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/frames", { params: { path: { id: job.id } } })),
+    retry: false,
+  });

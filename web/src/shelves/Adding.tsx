@@ -4,7 +4,7 @@ import { type ReactNode, useState } from "react";
 import { answer, api } from "../api/client";
 import { Action, Choice, Entry, Field, Trouble } from "../ui/Parts";
 
-type Kind = "inks" | "frames" | "lamps" | "emulsions" | "presses" | "printers";
+type Kind = "inks" | "frames" | "lamps" | "emulsions" | "presses" | "printers" | "meshes";
 
 /** One thing that a form asks for. */
 export type Asked = {

@@ -37,6 +37,9 @@ const atTheirPlace = [
   "prints",
   "frameId",
   "gaugedEomUm",
+  "lpi",
+  "beforeLight",
+  "sinkCheck",
 ];
 
 const elsewhere = (error: unknown) =>

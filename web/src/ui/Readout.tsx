@@ -25,11 +25,14 @@ export function Readout({
   figure,
   shown,
   big = false,
+  bare = false,
 }: {
   label: string;
   figure: Figure;
   shown?: string;
   big?: boolean;
+  /** In a table the head names it: the label is only spoken. */
+  bare?: boolean;
 }) {
   const [open, setOpen] = useState(false);
   const [toRight, setToRight] = useState(false);
@@ -39,6 +42,7 @@ export function Readout({
       <Box
         as="button"
         aria-expanded={open}
+        aria-label={bare ? `${label}, ${shown ?? figureText(figure)}` : undefined}
         aria-controls={id}
         onClick={(e: React.MouseEvent) => {
           // Near the left edge of the page the answer opens to the right.
@@ -57,10 +61,18 @@ export function Readout({
           "& .readout": { textDecoration: "underline", textDecorationThickness: "1px", textUnderlineOffset: "4px" },
         }}
       >
-        <Text as="span" display="block" fontSize="small" color="quiet">
-          {label}
-        </Text>
-        <Box display="flex" alignItems="center" gap="6px" color={figure.sign === "out_of_bounds" ? "madder" : "ink"}>
+        {!bare && (
+          <Text as="span" display="block" fontSize="small" color="quiet">
+            {label}
+          </Text>
+        )}
+        <Box
+          display="flex"
+          alignItems="center"
+          gap="6px"
+          minH={bare ? "44px" : "0"}
+          color={figure.sign === "out_of_bounds" ? "madder" : "ink"}
+        >
           <Sign kind={figure.sign} size={big ? 20 : 14} />
           <Text as="span" className="readout" fontSize={big ? "big" : "readout"} whiteSpace="nowrap" lineHeight="1.15">
             {shown ?? figureText(figure)}

@@ -10,6 +10,7 @@ export function Slide({
   most,
   step,
   digits = 2,
+  least = -most,
 }: {
   label: string;
   unit: string;
@@ -18,6 +19,7 @@ export function Slide({
   most: number;
   step: number;
   digits?: number;
+  least?: number;
 }) {
   const id = useId();
   const text = `${value.toFixed(digits)} ${unit}`;
@@ -29,7 +31,7 @@ export function Slide({
       <input
         id={id}
         type="range"
-        min={-most}
+        min={least}
         max={most}
         step={step}
         value={value}

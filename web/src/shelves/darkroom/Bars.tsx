@@ -1,4 +1,5 @@
 import { Box } from "@chakra-ui/react";
+import { useRef, useState } from "react";
 import { Words } from "../../ui/Words";
 import { clock, type DarkroomPlan } from "./clock";
 
@@ -43,24 +44,36 @@ export function StepMark({ step }: { step: Step }) {
 }
 
 /** A bar for each screen over the hours, the night shaded, the due time a cross. */
-export function Bars({ plan }: { plan: DarkroomPlan }) {
+export function Bars({ plan, move }: { plan: DarkroomPlan; move: (from: number, to: number) => void }) {
+  const drawing = useRef<SVGSVGElement>(null);
+  const [dragged, setDragged] = useState<{ from: number; to: number } | null>(null);
   const row = 30;
   const left = 150;
   const wide = 1000;
-  const long = Math.max(240, plan.endsMin * 1.04);
-  const x = (minutes: number) => left + (minutes / long) * wide;
+  // Out of hours nothing happens: the drawing begins shortly before the first step.
+  const begin = Math.max(0, Math.min(...plan.screens.flatMap((s) => s.steps.map((step) => step.fromMin))) - 20);
+  const long = Math.max(begin + 120, plan.endsMin + 0.04 * (plan.endsMin - begin));
+  const x = (minutes: number) => left + ((minutes - begin) / (long - begin)) * wide;
   const high = plan.screens.length * row + 30;
   const nights: [number, number][] = [];
   for (let day = 0; day * 1440 < long + 1440; day++) {
     const from = day * 1440 + plan.closesMin - plan.startsMin;
-    nights.push([Math.max(0, from), Math.min(long, from + 1440 - plan.closesMin + plan.opensMin)]);
+    nights.push([Math.max(begin, from), Math.min(long, from + 1440 - plan.closesMin + plan.opensMin)]);
   }
-  if (plan.startsMin < plan.opensMin) nights.push([0, plan.opensMin - plan.startsMin]);
-  const step = long > 2400 ? 360 : long > 900 ? 120 : 60;
-  const first = Math.ceil(plan.startsMin / step) * step - plan.startsMin;
+  if (plan.startsMin < plan.opensMin) nights.push([begin, plan.opensMin - plan.startsMin]);
+  const rowAt = (e: React.PointerEvent) => {
+    const box = drawing.current?.getBoundingClientRect();
+    if (!box) return 0;
+    const at = Math.floor((((e.clientY - box.top) / box.height) * high) / row);
+    return Math.min(plan.screens.length - 1, Math.max(0, at));
+  };
+  const span = long - begin;
+  const step = span > 2400 ? 360 : span > 900 ? 120 : span > 360 ? 60 : 30;
+  const first = Math.ceil((plan.startsMin + begin) / step) * step - plan.startsMin;
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="The plan over the day">
       <svg
+        ref={drawing}
         viewBox={`0 0 ${left + wide + 10} ${high}`}
         style={{ width: "100%", minWidth: 680 }}
         role="img"
@@ -81,7 +94,23 @@ export function Bars({ plan }: { plan: DarkroomPlan }) {
           </g>
         ))}
         {plan.screens.map((screen, i) => (
-          <g key={screen.plateId} transform={`translate(0 ${i * row})`}>
+          <g
+            key={screen.plateId}
+            transform={`translate(0 ${i * row})`}
+            opacity={dragged?.from === i ? 0.45 : 1}
+            style={{ cursor: dragged ? "grabbing" : "grab", touchAction: "none" }}
+            onPointerDown={(e) => {
+              e.currentTarget.setPointerCapture(e.pointerId);
+              setDragged({ from: i, to: i });
+            }}
+            onPointerMove={(e) => dragged && setDragged({ ...dragged, to: rowAt(e) })}
+            onPointerUp={() => {
+              if (dragged && dragged.from !== dragged.to) move(dragged.from, dragged.to);
+              setDragged(null);
+            }}
+            onPointerCancel={() => setDragged(null)}
+          >
+            <rect x="0" y="0" width={left + wide} height={row} fill="transparent" />
             <rect className="colours" x="0" y="6" width="10" height={row - 12} fill={screen.hex} stroke="var(--line)" />
             <Words x={18} y={20} size={14} fill={screen.lateMin > 0 ? "var(--madder)" : "var(--ink)"}>
               {`${i + 1}  ${screen.plate.length > 15 ? `${screen.plate.slice(0, 14)}…` : screen.plate}`}
@@ -98,6 +127,31 @@ export function Bars({ plan }: { plan: DarkroomPlan }) {
                 strokeWidth=".8"
               />
             ))}
+            {screen.steps.map(
+              (s) =>
+                s.place !== null &&
+                x(s.toMin) - x(s.fromMin) > 20 && (
+                  <g key={`place ${s.step}`}>
+                    <rect
+                      x={(x(s.fromMin) + x(s.toMin)) / 2 - 9}
+                      y="8"
+                      width="18"
+                      height={row - 16}
+                      fill="var(--paper)"
+                    />
+                    <Words
+                      x={(x(s.fromMin) + x(s.toMin)) / 2}
+                      y={20}
+                      size={13}
+                      textAnchor="middle"
+                      readout
+                      fill="var(--ink)"
+                    >
+                      {String(s.place)}
+                    </Words>
+                  </g>
+                ),
+            )}
             {screen.dueMin < long && (
               <path
                 d={`M${x(screen.dueMin) - 6} 9l12 12m0 -12l-12 12`}
@@ -108,6 +162,13 @@ export function Bars({ plan }: { plan: DarkroomPlan }) {
             )}
           </g>
         ))}
+        {dragged && dragged.from !== dragged.to && (
+          <path
+            d={`M0 ${(dragged.to + (dragged.to > dragged.from ? 1 : 0)) * row}H${left + wide}`}
+            stroke="var(--teal)"
+            strokeWidth="4"
+          />
+        )}
       </svg>
     </Box>
   );

@@ -6,8 +6,24 @@ import { answer, api } from "../../api/client";
 import { Caution, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 import { Shelf } from "../Shelf";
+import { Air } from "./Air";
 import { Bars, legend, StepMark } from "./Bars";
-import { clock } from "./clock";
+import { clock, type DarkroomPlan } from "./clock";
+import { ToCoat } from "./ToCoat";
+
+const hours = (minutes: number) => `${(minutes / 60).toFixed(1)} h`;
+
+/** What the printer's own order does to due times, against the order that the plan would choose. */
+function consequences(plan: DarkroomPlan): string {
+  const worse = plan.screens.filter((s) => s.lateMin > s.bestLateMin + 0.5);
+  const more = plan.latenessMin - plan.bestLatenessMin;
+  if (worse.length === 0) return "In your order, and nothing comes later for it.";
+  const names = worse
+    .slice(0, 3)
+    .map((s) => `${s.plate} of ${s.job} by ${hours(s.lateMin - s.bestLateMin)}`)
+    .join(", ");
+  return `In your order. It makes ${names}${worse.length > 3 ? ` and ${worse.length - 3} more` : ""} later; ${hours(more)} in all.`;
+}
 
 /** The dark-room plan: every screen that is to be made, when each step comes, and what comes late. */
 export function DarkroomShelf() {
@@ -38,16 +54,16 @@ export function DarkroomShelf() {
     if (one !== undefined) ids.splice(from + by, 0, one);
     setOrder(ids);
   };
-  const hours = (minutes: number) => `${(minutes / 60).toFixed(1)} h`;
   return (
     <Shelf
       name="Dark room"
       says={
         data.screens.length === 0
           ? "Every screen of the open jobs is burned: nothing to coat today."
-          : `${data.screens.length} screens to coat, dry, burn, wash out, dry again and tape, from now on. One coater, one sink, ${data.dryingPlaces} places to dry; air taken at ${data.temperatureC} °C and ${data.humidityPct} % humidity.`
+          : `${data.screens.length} screens to coat, dry, burn, wash out, dry again and tape, from now on. One coater, one sink, one of each lamp.`
       }
     >
+      <Air room={data.room} />
       {data.screens.length > 0 && (
         <>
           <Text fontWeight="700" fontSize="lead" color={late.length > 0 ? "madder" : "ink"}>
@@ -57,13 +73,13 @@ export function DarkroomShelf() {
           </Text>
           <Text color="quiet" mb="14px">
             {data.byHand
-              ? `In your order. ${data.latenessMin > data.firstComeLatenessMin ? `First come, first served would be ${hours(data.latenessMin - data.firstComeLatenessMin)} less late.` : ""}`
+              ? consequences(data)
               : data.firstComeLatenessMin > data.latenessMin
                 ? `First come, first served would be ${hours(data.firstComeLatenessMin - data.latenessMin)} later.`
                 : "First come, first served would do as well."}
             {data.byHand && <SmallButton onClick={() => setOrder([])}>Let the plan choose</SmallButton>}
           </Text>
-          <Bars plan={data} />
+          <Bars plan={data} move={(from, to) => move(from, to - from)} />
           <Box display="flex" flexWrap="wrap" gap="18px" my="12px" fontSize="small">
             {legend.map(([step, words]) => (
               <Box key={step} display="flex" gap="8px" alignItems="center">
@@ -96,7 +112,9 @@ export function DarkroomShelf() {
                   </Link>
                 </Text>
                 <Text hideBelow="md" fontSize="small" color={screen.lateMin > 0 ? "madder" : "quiet"}>
-                  coat {clock(data, screen.steps[0]?.fromMin ?? 0)}
+                  {screen.steps[0]?.step === "coat"
+                    ? `coat ${clock(data, screen.steps[0].fromMin)}`
+                    : `burn ${clock(data, screen.steps.find((s) => s.step === "expose")?.fromMin ?? 0)}`}
                 </Text>
                 <Box>
                   <SmallButton disabled={i === 0} onClick={() => move(i, -1)}>
@@ -117,6 +135,7 @@ export function DarkroomShelf() {
               </Box>
             ))}
           </Box>
+          <ToCoat plan={data} />
           <Box mt="18px">
             <Caution>
               Gloves and goggles for sensitisers, removers and the washer; never look at the lamp; coat and dry under

@@ -74,18 +74,36 @@ export function LampsShelf() {
         asked={[
           { name: "name", label: "Name", start: "", kind: "text" },
           { name: "kind", label: "Kind", start: "dual_cure", choices: Object.entries(emulsionKinds) },
+          { name: "solidsPct", label: "Solids, % by volume", start: "38", kind: "number" },
+          { name: "mixedOn", label: "Mixed on, 2026-11-04", start: "", kind: "text" },
+          { name: "potLifeDays", label: "Pot life, days", start: "", kind: "number" },
+          { name: "coatedLifeDays", label: "Keeps coated, days", start: "28", kind: "number" },
+          { name: "factor", label: "Time against photopolymer, ×", start: "", kind: "number" },
+          { name: "filmUm", label: "Capillary film, µm", start: "", kind: "number" },
         ]}
       />
       <Rows
-        heads={["Emulsion", "Kind of emulsion", " "]}
-        columns="1.4fr 2fr 90px"
+        heads={["Emulsion", "Kind of emulsion", "Solids", "Pot life", "Keeps coated", "Factor", " "]}
+        columns="1.5fr 1fr 90px 1.4fr 120px 1fr 90px"
         rows={(shop?.emulsions ?? []).map((e) => ({
           key: e.id,
           cells: [
             <Text key="n" fontWeight="700" fontSize="lead">
               {e.name}
             </Text>,
-            emulsionKinds[e.kind] ?? e.kind,
+            `${emulsionKinds[e.kind] ?? e.kind}${e.filmUm ? `, ${e.filmUm} µm` : ""}`,
+            <span key="s" className="readout">
+              {e.solidsPct.toFixed(0)} %
+            </span>,
+            e.potDaysLeft === null ? (
+              "keeps"
+            ) : (
+              <Text key="p" color={e.potDaysLeft < 0 ? "madder" : "ink"}>
+                {e.potDaysLeft < 0 ? `over by ${-e.potDaysLeft} days` : `${e.potDaysLeft} days left`}
+              </Text>
+            ),
+            `${e.coatedLifeDays} days`,
+            e.factor === null ? "by its kind" : `× ${e.factor}, data sheet`,
             <TakeOff key="x" kind="emulsions" id={e.id} name={e.name} />,
           ],
         }))}

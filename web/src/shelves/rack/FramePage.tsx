@@ -1,42 +1,33 @@
 import { Box, QrCode, Text } from "@chakra-ui/react";
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { answer, api } from "../../api/client";
+import { answer, api, type Shop } from "../../api/client";
+import { useFrameWork } from "../../api/use";
 import { Heading } from "../../ui/Bench";
+import { day, moment } from "../../ui/day";
+import { Reclaiming } from "../../ui/FrameHands";
 import { useHabits } from "../../ui/habits";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
+import { SmallButton } from "../../ui/SmallButton";
 import { Shelf } from "../Shelf";
 import { TensionLine } from "./TensionLine";
 
-const states = ["bare", "coated", "burned", "on press", "to reclaim"] as const;
+type FrameView = Shop["frames"][number];
+
+const states = ["bare", "coated", "burned", "on press", "to reclaim", "to stretch"] as const;
 const places = ["near left", "near right", "far left", "far right", "middle"];
 
-/** One frame: its tension over the year, what state it is in, and the label that is stuck on it. */
+/** One frame: its tension over the year, what is on it, what was done to it, and the label that is stuck on it. */
 export function FramePage() {
   const id = Number(useParams().id);
-  const queries = useQueryClient();
   const { mesh, length } = useHabits();
-  const path = { params: { path: { id } } };
   const { data, error } = useQuery({
     queryKey: ["frame", id],
-    queryFn: () => answer(api.GET("/api/frames/{id}", path)),
+    queryFn: () => answer(api.GET("/api/frames/{id}", { params: { path: { id } } })),
   });
-  const onSuccess = () => {
-    void queries.invalidateQueries({ queryKey: ["frame", id] });
-    void queries.invalidateQueries({ queryKey: ["shop"] });
-  };
-  const state = useMutation({
-    mutationFn: (to: (typeof states)[number]) =>
-      answer(api.PATCH("/api/frames/{id}", { ...path, body: { state: to } })),
-    onSuccess,
-  });
-  const read = useMutation({
-    mutationFn: (body: { along: number[]; across: number[] }) =>
-      answer(api.POST("/api/frames/{id}/tension", { ...path, body })),
-    onSuccess,
-  });
+  const { change, read, undo } = useFrameWork(id);
   if (error)
     return (
       <Shelf name="Rack" says="">
@@ -49,20 +40,21 @@ export function FramePage() {
         <span />
       </Shelf>
     );
-  const { frame } = data;
+  const { frame, stencil } = data;
   const monthly = data.perMonth === null ? "" : `It falls by ${(-data.perMonth).toFixed(2)} N/cm a month. `;
+  const hasOld = stencil !== null || frame.state === "to reclaim";
   return (
     <Shelf
       name={`Frame ${frame.label}`}
-      says={`${mesh(frame.mesh, frame.threadsPerCm)}, ${frame.dyed ? "yellow" : "white"} mesh, ${length(frame.insideWidthMm)} × ${length(frame.insideHeightMm)} inside. ${data.heldBy ? `It holds ${data.heldBy}.` : "No plate holds it."}`}
+      says={`${mesh(frame.mesh, frame.threadsPerCm)}, ${frame.dyed ? "yellow" : "white"} mesh, ${length(frame.insideWidthMm)} × ${length(frame.insideHeightMm)} inside${frame.outsideWidthMm && frame.outsideHeightMm ? `, ${length(frame.outsideWidthMm)} × ${length(frame.outsideHeightMm)} outside` : ""}. ${data.heldBy ? `It holds ${data.heldBy}.` : "No plate holds it."}`}
     >
-      <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 280px" }} gap="28px">
+      <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 280px" }} gap="32px">
         <Box>
           <Readout big label="Tension" figure={data.tension} shown={`${frame.tensionNPerCm.toFixed(1)} N/cm`} />
           <Text mb="12px">
             {monthly}
             {data.belowOn
-              ? `At that rate it needs new mesh from ${data.belowOn} on.`
+              ? `At that rate it needs new mesh from ${day(data.belowOn)} ${data.belowOn.slice(0, 4)} on.`
               : data.perMonth === null
                 ? "Read it on three days at least, and its trend shows."
                 : "It is not falling towards the limit."}
@@ -70,20 +62,77 @@ export function FramePage() {
           <TensionLine record={data} />
           <Reading key={data.readings.length} send={(body) => read.mutate(body)} />
           <Trouble of={read.error} />
+          <Box mt="30px">
+            <Heading>On it now</Heading>
+            <Text>
+              {stencil
+                ? `${stencil.emulsion || "A stencil"}${stencil.told ? `, ${stencil.coating}, coated ${moment(stencil.coatedAt)}` : ", nobody told how it was coated"}${stencil.gaugedEomUm ? `, ${stencil.gaugedEomUm} µm by the gauge` : ""}${stencil.burnedSeconds ? `, burned ${stencil.burnedSeconds} s` : ""}.`
+                : frame.state === "to reclaim"
+                  ? "An old stencil, to be reclaimed."
+                  : "Bare mesh."}{" "}
+              {stencil?.mind}
+              {frame.locked && " The last try to reclaim it failed: the stencil is locked in."}
+              {frame.stained && " A stain is left in the mesh: it does no harm unless it closes openings."}
+            </Text>
+            {hasOld && !(data.heldBy && stencil?.burnedSeconds) && <Reclaiming frameId={id} />}
+          </Box>
+          {data.heldBy === "" && <Stretch key={`${frame.stretchedOn} ${frame.mesh}`} frame={frame} id={id} />}
+          <Box mt="30px">
+            <Box display="flex" alignItems="baseline" gap="16px">
+              <Heading>What was done to it</Heading>
+              {data.undoes && (
+                <SmallButton onClick={() => undo.mutate()}>Undo “{data.undoes.toLowerCase()}”</SmallButton>
+              )}
+            </Box>
+            <Trouble of={undo.error} />
+            <Box as="ul" listStyleType="none">
+              {data.record.length === 0 && <Text color="quiet">Nothing is written down yet.</Text>}
+              {data.record.map((line) => (
+                <Box
+                  as="li"
+                  key={`${line.at} ${line.what}`}
+                  display="grid"
+                  gridTemplateColumns="170px 1fr"
+                  borderTopWidth="1px"
+                  borderColor="line"
+                  py="8px"
+                >
+                  <Text color="quiet">{moment(line.at)}</Text>
+                  <Text>{line.what}</Text>
+                </Box>
+              ))}
+            </Box>
+          </Box>
         </Box>
         <Box>
-          <Field label="State">
-            <Choice
-              fontFamily="body"
-              value={frame.state}
-              onChange={(e) => state.mutate(e.target.value as (typeof states)[number])}
-            >
-              {states.map((s) => (
-                <option key={s}>{s}</option>
-              ))}
-            </Choice>
-          </Field>
-          <Trouble of={state.error} />
+          <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
+            <Field label="State">
+              <Choice
+                fontFamily="body"
+                value={frame.state}
+                onChange={(e) => change.mutate({ state: e.target.value as (typeof states)[number] })}
+              >
+                {states.map((s) => (
+                  <option key={s}>{s}</option>
+                ))}
+              </Choice>
+            </Field>
+            <Told
+              key={`place ${frame.rackPlace}`}
+              label="Place in the rack"
+              start={frame.rackPlace}
+              send={(rackPlace) => change.mutate({ rackPlace })}
+            />
+            <Fact label="Mesh stretched" value={frame.stretchedOn ?? "not known"} />
+            <Fact label="Stencils so far" value={String(frame.uses)} />
+            <Told
+              key={`angle ${frame.meshAngleDeg}`}
+              label="Mesh angle, °"
+              start={String(frame.meshAngleDeg)}
+              send={(text) => change.mutate({ meshAngleDeg: Number(text.replace(",", ".")) })}
+            />
+          </Box>
+          <Trouble of={change.error} />
           <Box mt="22px" borderWidth="1px" borderColor="ink" p="16px" bg="raised" className="frame-label">
             <Text className="wide" fontWeight="800" fontSize="big" lineHeight="1">
               {frame.label}
@@ -92,7 +141,7 @@ export function FramePage() {
               {frame.mesh} {frame.dyed ? "yellow" : "white"}
             </Text>
             <Text className="readout" mb="12px">
-              {Math.round(frame.threadsPerCm * 2.54)} per inch
+              {Math.round(frame.threadsPerCm * 2.54)} per inch{frame.rackPlace && `, place ${frame.rackPlace}`}
             </Text>
             <QrCode.Root value={`${window.location.origin}/rack/${frame.id}`} size="lg">
               <QrCode.Frame role="img" aria-label={`A code that opens frame ${frame.label}`}>
@@ -113,6 +162,79 @@ export function FramePage() {
         </Box>
       </Box>
     </Shelf>
+  );
+}
+
+function Fact({ label, value }: { label: string; value: string }) {
+  return (
+    <Box>
+      <Text fontSize="small" color="quiet">
+        {label}
+      </Text>
+      <Text className="readout" fontSize="17px" minH="44px" lineHeight="44px">
+        {value}
+      </Text>
+    </Box>
+  );
+}
+
+/** A word or number that is kept when the field is left. */
+function Told({ label, start, send }: { label: string; start: string; send: (text: string) => void }) {
+  const [text, setText] = useState(start);
+  return (
+    <Field label={label}>
+      <Entry
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={() => text !== start && send(text)}
+        onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+      />
+    </Field>
+  );
+}
+
+/** New mesh on the old frame. */
+function Stretch({ frame, id }: { frame: FrameView; id: number }) {
+  const { stretch } = useFrameWork(id);
+  const [open, setOpen] = useState(frame.state === "to stretch");
+  const [perCm, setPerCm] = useState(String(frame.threadsPerCm));
+  const [thread, setThread] = useState(String(frame.threadUm));
+  const [tension, setTension] = useState("");
+  const number = (text: string) => Number(text.replace(",", "."));
+  if (!open)
+    return (
+      <Action quiet mt="18px" onClick={() => setOpen(true)}>
+        It gets new mesh
+      </Action>
+    );
+  return (
+    <Box
+      as="form"
+      mt="18px"
+      onSubmit={(e: React.FormEvent) => {
+        e.preventDefault();
+        stretch.mutate({ threadsPerCm: number(perCm), threadUm: number(thread), tensionNPerCm: number(tension) });
+      }}
+    >
+      <Heading note="The readings so far stay in the record; its trend starts anew, and so does the count of stencils.">
+        New mesh
+      </Heading>
+      <Box display="grid" gridTemplateColumns="repeat(3, 1fr)" gap="12px">
+        <Field label="Threads per cm">
+          <Entry value={perCm} inputMode="decimal" onChange={(e) => setPerCm(e.target.value)} />
+        </Field>
+        <Field label="Thread, µm">
+          <Entry value={thread} inputMode="decimal" onChange={(e) => setThread(e.target.value)} />
+        </Field>
+        <Field label="Tension, N/cm">
+          <Entry value={tension} inputMode="decimal" onChange={(e) => setTension(e.target.value)} />
+        </Field>
+      </Box>
+      <Action mt="12px" type="submit" disabled={tension.trim() === ""}>
+        Stretched today
+      </Action>
+      <Trouble of={stretch.error} />
+    </Box>
   );
 }
 

@@ -1,13 +1,35 @@
-import { Text } from "@chakra-ui/react";
+import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import { Link } from "react-router";
+import type { Shop } from "../../api/client";
 import { useShop } from "../../api/use";
 import { useHabits } from "../../ui/habits";
 import { Sign } from "../../ui/Sign";
+import { Views } from "../../ui/SmallButton";
 import { Adding, TakeOff } from "../Adding";
 import { Rows, Shelf } from "../Shelf";
 
+type View = "all" | "free" | "reclaim" | "stretch";
+type Frame = Shop["frames"][number];
+
+const views = [
+  ["all", "All"],
+  ["free", "Bare or coated"],
+  ["reclaim", "To reclaim"],
+  ["stretch", "Slack or torn"],
+] as const;
+
+const wanted: Record<View, (f: Frame) => boolean> = {
+  all: () => true,
+  free: (f) => f.state === "bare" || f.state === "coated",
+  reclaim: (f) => f.state === "to reclaim",
+  stretch: (f) => f.state === "to stretch" || f.tensionNPerCm < 15,
+};
+
 export function RackShelf() {
   const frames = useShop().data?.frames ?? [];
+  const [view, setView] = useState<View>("all");
+  const shown = frames.filter(wanted[view]);
   const { mesh, length } = useHabits();
   return (
     <Shelf
@@ -28,13 +50,25 @@ export function RackShelf() {
           { name: "dyed", label: "Yellow mesh", start: "yes", kind: "yes" },
           { name: "insideWidthMm", label: "Inside across, mm", start: "460", kind: "number" },
           { name: "insideHeightMm", label: "Inside along, mm", start: "560", kind: "number" },
+          { name: "outsideWidthMm", label: "Outside across, mm", start: "", kind: "number" },
+          { name: "outsideHeightMm", label: "Outside along, mm", start: "", kind: "number" },
           { name: "tensionNPerCm", label: "Tension, N/cm", start: "22", kind: "number" },
+          { name: "stretchedOn", label: "Stretched on, 2026-11-04", start: "", kind: "text" },
+          { name: "rackPlace", label: "Place in the rack", start: "", kind: "text" },
         ]}
       />
+      <Box display="flex" gap="18px" alignItems="center" flexWrap="wrap" mb="14px">
+        <Views of={views} at={view} pick={setView} label="Which frames" />
+        <Link to="/meshes" style={{ minHeight: 44, display: "inline-flex", alignItems: "center" }}>
+          <Text textDecoration="underline" textUnderlineOffset="3px">
+            The catalogue of meshes
+          </Text>
+        </Link>
+      </Box>
       <Rows
-        heads={["Frame", "Mesh", "Colour", "Inside", "Tension", "State", ""]}
-        columns="80px 110px 90px 170px 130px 1fr 90px"
-        rows={frames.map((f) => ({
+        heads={["Frame", "Place", "Mesh", "Colour", "Inside", "Tension", "Mesh since", "Stencils", "State", ""]}
+        columns="62px 54px 104px 62px 158px 120px 104px 70px 1fr 78px"
+        rows={shown.map((f) => ({
           key: f.id,
           cells: [
             <Link key="l" to={`/rack/${f.id}`} style={{ minHeight: 44, display: "flex", alignItems: "center" }}>
@@ -42,6 +76,7 @@ export function RackShelf() {
                 {f.label}
               </Text>
             </Link>,
+            f.rackPlace || "–",
             <span key="m" className="readout">
               {mesh(f.mesh, f.threadsPerCm)}
             </span>,
@@ -51,7 +86,11 @@ export function RackShelf() {
               <Sign kind={f.tensionNPerCm < 15 ? "out_of_bounds" : "measured"} />
               {f.tensionNPerCm.toFixed(1)} N/cm
             </span>,
-            f.state,
+            f.stretchedOn ?? "–",
+            <span key="u" className="readout">
+              {f.uses}
+            </span>,
+            `${f.state}${f.locked ? ", locked in" : f.stained ? ", stained" : ""}`,
             <TakeOff key="x" kind="frames" id={f.id} name={`frame ${f.label}`} />,
           ],
         }))}

@@ -1,10 +1,13 @@
 import { Box, Text } from "@chakra-ui/react";
+import type { Plate } from "../../api/client";
 import { useShop } from "../../api/use";
 import { Bench, NotYet } from "../../ui/Bench";
 import { useAtHand } from "../../ui/JobFrame";
 import { Caution, Choice, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { Stack } from "../../ui/Stack";
+import { AtTheSink } from "./AtTheSink";
+import { BeforeLight } from "./BeforeLight";
 import { Burn } from "./Burn";
 import { StepTests } from "./StepTests";
 import { TimeScale } from "./TimeScale";
@@ -32,6 +35,22 @@ export function LightStage() {
             burned={(seconds) => work.plate.mutate({ plateId: plate.id, burnedSeconds: seconds })}
           />
           <Trouble of={work.plate.error} field="burnedSeconds" />
+          {plate.burnedSeconds === null && plate.frameId !== null && <Mind plate={plate} />}
+          {plate.burnedSeconds === null && plate.frameId !== null && (
+            <BeforeLight
+              plate={plate}
+              tick={(beforeLight) => work.plate.mutate({ plateId: plate.id, beforeLight })}
+              error={work.plate.error}
+            />
+          )}
+          {plate.burnedSeconds !== null && (
+            <AtTheSink
+              key={`sink of ${plate.id} ${plate.sinkCheck === null}`}
+              plate={plate}
+              tell={(sinkCheck) => work.plate.mutate({ plateId: plate.id, sinkCheck })}
+              error={work.plate.error}
+            />
+          )}
           <TimeScale light={light} tests={tests} burned={plate.burnedSeconds} />
           <Caution>
             Keep the lid shut and never look at the lamp; its light burns eyes and skin. Let the vacuum go before
@@ -99,5 +118,39 @@ export function LightStage() {
         />
       }
     />
+  );
+}
+
+/** What is wrong with the coating before the lamp is switched on: damp, too old, or unknown. */
+function Mind({ plate }: { plate: Plate }) {
+  const on = plate.stencilNow;
+  const sentence =
+    on === null
+      ? `Nobody told that frame ${plate.frameLabel} is coated. Tell it at Screens, then Ektype knows when it is dry.`
+      : on.mind;
+  if (sentence === "") return null;
+  const damp = on !== null && on.dampForMin > 0;
+  return (
+    <Box
+      role="status"
+      display="flex"
+      gap="16px"
+      alignItems="center"
+      borderWidth={damp ? "3px" : "1px"}
+      borderColor={damp ? "madder" : "ink"}
+      p="14px 18px"
+    >
+      <svg width="34" height="42" viewBox="0 0 34 42" aria-hidden="true" style={{ flex: "none" }}>
+        <path
+          d="M17 2C23 13 31 20 31 28a14 12 0 0 1-28 0C3 20 11 13 17 2Z"
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="3"
+        />
+      </svg>
+      <Text fontWeight="700" fontSize="lead" lineHeight="1.25" color={damp ? "madder" : "ink"}>
+        {sentence}
+      </Text>
+    </Box>
   );
 }

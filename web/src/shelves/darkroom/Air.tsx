@@ -1,0 +1,152 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, api, type Room } from "../../api/client";
+import { moment } from "../../ui/day";
+import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
+import { SmallButton } from "../../ui/SmallButton";
+
+type Told = Partial<
+  Pick<
+    Room,
+    | "temperatureC"
+    | "humidityPct"
+    | "airMS"
+    | "dryingPlaces"
+    | "opensH"
+    | "closesH"
+    | "coatSchool"
+    | "sharpFromPerInch"
+    | "rulingDivisor"
+  >
+>;
+
+/** The air of the dark room, read or assumed, and the room's habits: what all drying times rest on. */
+export function Air({ room }: { room: Room }) {
+  const queries = useQueryClient();
+  const [open, setOpen] = useState(false);
+  const change = useMutation({
+    mutationFn: (body: Told) => answer(api.PATCH("/api/darkroom/room", { body })),
+    onSuccess: () => {
+      setOpen(false);
+      for (const key of ["darkroom", "job", "frame"]) void queries.invalidateQueries({ queryKey: [key] });
+    },
+  });
+  return (
+    <Box borderTopWidth="1px" borderBottomWidth="1px" borderColor="line" py="10px" mb="20px">
+      <Box display="flex" flexWrap="wrap" gap="28px" alignItems="baseline">
+        <Said label="Air" value={`${room.temperatureC.toFixed(0)} °C`} />
+        <Said label="Humidity" value={`${room.humidityPct.toFixed(0)} %`} out={room.humidityPct > 50} />
+        <Said label="Moving" value={`${room.airMS.toFixed(1)} m/s`} />
+        <Said label="Drying places" value={String(room.dryingPlaces)} />
+        <Said label="Somebody there" value={`${room.opensH} to ${room.closesH} h`} />
+        <Text fontSize="small" color="quiet">
+          {room.readAt ? `Read ${moment(room.readAt)}.` : "Assumed: nobody has read the air yet."}
+        </Text>
+        <SmallButton ml="auto" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? "Leave it" : "Read the air, change the room"}
+        </SmallButton>
+      </Box>
+      {room.caution && (
+        <Text borderLeftWidth="3px" borderColor="amber" pl="12px" mt="6px">
+          {room.caution}
+        </Text>
+      )}
+      {open && <Form room={room} send={(told) => change.mutate(told)} error={change.error} />}
+    </Box>
+  );
+}
+
+function Said({ label, value, out = false }: { label: string; value: string; out?: boolean }) {
+  return (
+    <Box>
+      <Text fontSize="small" color="quiet">
+        {label}
+      </Text>
+      <Text className="readout" fontSize="readout" color={out ? "madder" : "ink"}>
+        {value}
+      </Text>
+    </Box>
+  );
+}
+
+function Form({ room, send, error }: { room: Room; send: (told: Told) => void; error: unknown }) {
+  const starts = {
+    temperatureC: String(room.temperatureC),
+    humidityPct: String(room.humidityPct),
+    airMS: String(room.airMS),
+    dryingPlaces: String(room.dryingPlaces),
+    opensH: String(room.opensH),
+    closesH: String(room.closesH),
+  };
+  const [fields, setFields] = useState(starts);
+  const [coatSchool, setCoatSchool] = useState(room.coatSchool);
+  const [sharp, setSharp] = useState(String(room.sharpFromPerInch));
+  const [divisor, setDivisor] = useState(String(room.rulingDivisor));
+  const asked: [keyof typeof starts, string][] = [
+    ["temperatureC", "Air, °C"],
+    ["humidityPct", "Humidity, %"],
+    ["airMS", "Moving air, m/s"],
+    ["dryingPlaces", "Drying places"],
+    ["opensH", "Opens at, h"],
+    ["closesH", "Closes at, h"],
+  ];
+  return (
+    <Box
+      as="form"
+      mt="14px"
+      onSubmit={(e: React.FormEvent) => {
+        e.preventDefault();
+        const told = Object.fromEntries(
+          asked
+            .filter(
+              ([name]) =>
+                name === "temperatureC" || name === "humidityPct" || name === "airMS" || fields[name] !== starts[name],
+            )
+            .map(([name]) => [name, Number(fields[name].replace(",", "."))]),
+        );
+        send({ ...told, coatSchool, sharpFromPerInch: Number(sharp), rulingDivisor: Number(divisor) });
+      }}
+    >
+      <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(150px, 1fr))" gap="16px" alignItems="end">
+        {asked.map(([name, label]) => (
+          <Field key={name} label={label}>
+            <Entry
+              inputMode="decimal"
+              value={fields[name]}
+              onChange={(e) => setFields({ ...fields, [name]: e.target.value })}
+            />
+          </Field>
+        ))}
+        <Field label="Coats are">
+          <Choice
+            fontFamily="body"
+            value={coatSchool}
+            onChange={(e) => setCoatSchool(e.target.value as Room["coatSchool"])}
+          >
+            <option value="counted">counted</option>
+            <option value="shine">laid until it shines</option>
+          </Choice>
+        </Field>
+        <Field label="Sharp edge from">
+          <Choice fontFamily="body" value={sharp} onChange={(e) => setSharp(e.target.value)}>
+            <option value="150">150 per inch</option>
+            <option value="160">160 per inch</option>
+          </Choice>
+        </Field>
+        <Field label="Finest ruling">
+          <Choice fontFamily="body" value={divisor} onChange={(e) => setDivisor(e.target.value)}>
+            <option value="4">mesh by 4, risky</option>
+            <option value="5">mesh by 5, usual</option>
+            <option value="5.5">mesh by 5.5, cautious</option>
+            <option value="6">mesh by 6, very cautious</option>
+          </Choice>
+        </Field>
+      </Box>
+      <Trouble of={error} />
+      <Action type="submit" mt="14px">
+        Keep it
+      </Action>
+    </Box>
+  );
+}

@@ -1,0 +1,98 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
+import type { Plate, PlateChange } from "../../api/client";
+import { Heading } from "../../ui/Bench";
+import { Action, Trouble } from "../../ui/Parts";
+import { SmallButton } from "../../ui/SmallButton";
+
+type Seen = NonNullable<PlateChange["sinkCheck"]>;
+type Sign = "scum" | "pinholes" | "lostDots" | "closedLines" | "blur";
+
+const signs: [Sign, string, string][] = [
+  ["scum", "Scum or slime", "a film in the open parts, or a slimy back"],
+  ["pinholes", "Pinholes", "light through the stencil where none should be"],
+  ["lostDots", "Lost dots", "small islands of stencil washed away"],
+  ["closedLines", "Closed lines", "fine lines that will not open"],
+  ["blur", "Blur", "edges soft all over"],
+];
+
+const clean: Seen = { scum: false, pinholes: false, lostDots: false, closedLines: false, blur: false };
+
+/** At the sink, with wet hands: what is wrong is touched, or nothing is; the light learns from it. */
+export function AtTheSink({ plate, tell, error }: { plate: Plate; tell: (seen: Seen) => void; error: unknown }) {
+  const [seen, setSeen] = useState<Seen>(plate.sinkCheck ?? clean);
+  const [open, setOpen] = useState(plate.sinkCheck === null);
+  const any = signs.some(([sign]) => seen[sign]);
+  if (!open && plate.sinkCheck) {
+    const found = signs.filter(([sign]) => plate.sinkCheck?.[sign]).map(([, name]) => name.toLowerCase());
+    return (
+      <Box>
+        <Heading>At the sink: {found.length === 0 ? "clean" : found.join(", ")}</Heading>
+        <Text color={plate.sinkCheck.canPrint ? "ink" : "madder"} maxW="70ch">
+          {plate.sinkCheck.says}
+        </Text>
+        <SmallButton ml="-10px" onClick={() => setOpen(true)}>
+          Look again
+        </SmallButton>
+      </Box>
+    );
+  }
+  return (
+    <Box>
+      <Heading note="Wet both sides, wait, rinse from the print side with cool water; stop when it is open. Hold it against the light.">
+        At the sink: what do you see?
+      </Heading>
+      <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", xl: "repeat(3, 1fr)" }} gap="12px">
+        {signs.map(([sign, name, words]) => (
+          <Box
+            as="button"
+            key={sign}
+            aria-pressed={seen[sign] === true}
+            onClick={() => setSeen({ ...seen, [sign]: !seen[sign] })}
+            minH="84px"
+            p="12px 16px"
+            textAlign="left"
+            cursor="pointer"
+            borderWidth={seen[sign] ? "3px" : "1px"}
+            borderColor={seen[sign] ? "madder" : "ink"}
+            bg={seen[sign] ? "raised" : "transparent"}
+          >
+            <Text fontWeight="700" fontSize="lead">
+              {seen[sign] ? "× " : ""}
+              {name}
+            </Text>
+            <Text fontSize="small" color="quiet">
+              {words}
+            </Text>
+          </Box>
+        ))}
+        <Box
+          as="button"
+          minH="84px"
+          p="12px 16px"
+          textAlign="left"
+          cursor="pointer"
+          bg="teal"
+          color="onTeal"
+          onClick={() => {
+            tell(seen);
+            setOpen(false);
+          }}
+        >
+          <Text fontWeight="700" fontSize="lead">
+            {any ? "That is what I see" : "All clean and open"}
+          </Text>
+          <Text fontSize="small">
+            {any ? "keep it in the frame’s record" : "the light learns that its time was right"}
+          </Text>
+        </Box>
+      </Box>
+      {plate.sinkCheck && (
+        <Action quiet mt="12px" onClick={() => tell({ forget: true })}>
+          Nobody looked
+        </Action>
+      )}
+      <Trouble of={error} field="sinkCheck" />
+    </Box>
+  );
+}

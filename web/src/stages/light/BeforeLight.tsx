@@ -1,0 +1,49 @@
+import { Box, Text } from "@chakra-ui/react";
+import type { Plate } from "../../api/client";
+import { Heading } from "../../ui/Bench";
+import { useHabits } from "../../ui/habits";
+import { Trouble } from "../../ui/Parts";
+import { Tick } from "../../ui/SmallButton";
+
+type Done = Plate["beforeLight"][number];
+
+/** The card before the light: five things that no time of exposure makes good again. */
+export function BeforeLight({ plate, tick, error }: { plate: Plate; tick: (done: Done[]) => void; error: unknown }) {
+  const { length } = useHabits();
+  const at = plate.placement;
+  const card: [Done, string][] = [
+    [
+      "film placed",
+      at
+        ? `Film placed: its centre ${length(at.centreFromEndMm)} from the clamped end, in the middle across, emulsion side of the film on the stencil`
+        : "Film placed by the card of its press and frame",
+    ],
+    ["glass clean", "Glass clean on both sides"],
+    ["screen looked through", "Screen looked through against the light: no lint, pinholes or bubbles"],
+    ["film dry", "Film dry, without creases or flakes"],
+    ["film taped", "Film taped so that it cannot move"],
+  ];
+  const open = card.filter(([id]) => !plate.beforeLight.includes(id)).length;
+  return (
+    <Box>
+      <Heading note={open === 0 ? "All done." : `${open} of 5 still to do.`}>Before the light</Heading>
+      <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1fr 1fr" }} columnGap="24px">
+        {card.map(([id, words]) => (
+          <Box key={id} borderTopWidth="1px" borderColor="line">
+            <Tick
+              checked={plate.beforeLight.includes(id)}
+              set={(on) =>
+                tick(on ? [...plate.beforeLight, id] : plate.beforeLight.filter((other: Done) => other !== id))
+              }
+            >
+              <Text as="span" lineHeight="1.25" display="block" py="6px">
+                {words}
+              </Text>
+            </Tick>
+          </Box>
+        ))}
+      </Box>
+      <Trouble of={error} field="beforeLight" />
+    </Box>
+  );
+}

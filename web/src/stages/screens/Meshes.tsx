@@ -1,0 +1,137 @@
+import { Box, Text } from "@chakra-ui/react";
+import type { Plate } from "../../api/client";
+import { useMeshEffects } from "../../api/use";
+import { Heading } from "../../ui/Bench";
+import { useHabits } from "../../ui/habits";
+import { Trouble } from "../../ui/Parts";
+import { Readout } from "../../ui/Readout";
+import { Sign } from "../../ui/Sign";
+import { MeshDrawing } from "./MeshDrawing";
+
+/** The mesh to scale with the plate lying on it, and what another mesh would change. */
+export function Meshes({ plate }: { plate: Plate }) {
+  const { mesh } = useHabits();
+  const { data, error } = useMeshEffects(plate);
+  const geometry = plate.meshGeometry;
+  return (
+    <>
+      <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1.35fr 1fr" }} gap="26px" alignItems="start">
+        <Box>
+          <MeshDrawing plate={plate} />
+          <Text fontSize="small" color="quiet" mt="6px">
+            The bar is 1 mm. Threads carry the stencil and stop the ink.
+          </Text>
+        </Box>
+        <Box>
+          <Heading note={plate.mesh.formula}>
+            {plate.name} on {mesh(geometry.name, geometry.threadsPerCm)}
+            {geometry.dyed ? ", yellow" : ", white"}
+          </Heading>
+          <Box display="grid" gridTemplateColumns="repeat(3, 1fr)" gap="14px">
+            <Fact label="Opening" value={`${geometry.openingUm.toFixed(0)} µm`} />
+            <Fact label="Open area" value={`${geometry.openAreaPct.toFixed(0)} %`} />
+            <Fact label="Fabric" value={`${geometry.thicknessUm.toFixed(0)} µm`} />
+            <Fact label="Passes" value={`${geometry.volumeCm3M2.toFixed(0)} cm³/m²`} />
+            <Fact label="Finest line" value={`${geometry.finestLineMm.toFixed(2)} mm`} />
+            <Fact label="Finest wall" value={`${geometry.finestGapMm.toFixed(2)} mm`} />
+          </Box>
+        </Box>
+      </Box>
+      <Box>
+        <Heading note="The mesh at hand, the best for this plate, and those of the rack that hold it. Straight on this garment, without a base.">
+          What another mesh would change
+        </Heading>
+        <Trouble of={error} />
+        <Box overflowX="auto" tabIndex={0} role="region" aria-label="What another mesh would change">
+          <Box role="table" minW="690px">
+            <Row head>
+              {["", "Mesh", "Wet ink", "For the run", "Light", "Finest line", "Hides", "", "Rack"].map((head, i) => (
+                <Text role="columnheader" key={`${head}${i}`} fontSize="small" color="quiet">
+                  {head}
+                </Text>
+              ))}
+            </Row>
+            {data?.map((row) => (
+              <Row key={row.mesh.name} here={row.here}>
+                <Box role="cell">
+                  <Sign kind={row.here ? "measured" : row.holds ? "reckoned" : "out_of_bounds"} />
+                </Box>
+                <Box role="cell" title={row.why}>
+                  <Text className="readout" fontSize="readout" color={row.holds ? "ink" : "madder"} whiteSpace="nowrap">
+                    {mesh(row.mesh.name, row.mesh.threadsPerCm)}
+                  </Text>
+                  <Text fontSize="small" color="quiet">
+                    {row.here ? "at hand" : row.rank === 1 ? "the best" : row.holds ? ordinal(row.rank) : "fails"}
+                  </Text>
+                </Box>
+                <Box role="cell">
+                  <Readout bare label={`Wet ink on ${row.mesh.name}`} figure={row.wet} />
+                </Box>
+                <Box role="cell">
+                  <Readout bare label={`Ink for the run on ${row.mesh.name}`} figure={row.grams} />
+                </Box>
+                <Text role="cell" className="readout" fontSize="17px">
+                  {row.lightS === null ? "–" : `${row.lightS.toFixed(row.lightS < 10 ? 1 : 0)} s`}
+                </Text>
+                <Text role="cell" className="readout" fontSize="17px" color={row.holds ? "ink" : "madder"}>
+                  {row.mesh.finestLineMm.toFixed(2)} mm
+                </Text>
+                <Box role="cell">
+                  <Readout bare label={`Hides on ${row.mesh.name}`} figure={row.hidingPct} />
+                </Box>
+                <Box
+                  role="cell"
+                  className="colours"
+                  h="34px"
+                  bg={row.hex}
+                  borderWidth="1px"
+                  borderColor="line"
+                  title={`Looks ${row.hex} straight on this garment`}
+                />
+                <Text role="cell" fontSize="small" color="quiet">
+                  {row.inRack === 0 ? "none" : row.inRack}
+                </Text>
+              </Row>
+            ))}
+          </Box>
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+const ordinal = (n: number) => {
+  const ends = ["th", "st", "nd", "rd"];
+  return `${n}${(n % 100 > 10 && n % 100 < 14 ? "th" : ends[n % 10]) ?? "th"} choice`;
+};
+
+function Row({ children, head, here }: { children: React.ReactNode; head?: boolean; here?: boolean }) {
+  return (
+    <Box
+      role="row"
+      display="grid"
+      gridTemplateColumns="16px 100px 84px 92px 60px 82px 80px 40px 34px"
+      columnGap="12px"
+      alignItems="center"
+      minH={head ? "24px" : "58px"}
+      borderBottomWidth="1px"
+      borderColor={head ? "ink" : "line"}
+      bg={here ? "raised" : "transparent"}
+    >
+      {children}
+    </Box>
+  );
+}
+
+function Fact({ label, value }: { label: string; value: string }) {
+  return (
+    <Box>
+      <Text fontSize="small" color="quiet">
+        {label}
+      </Text>
+      <Text className="readout" fontSize="17px" whiteSpace="nowrap">
+        {value}
+      </Text>
+    </Box>
+  );
+}

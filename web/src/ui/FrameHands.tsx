@@ -1,0 +1,28 @@
+import { Box } from "@chakra-ui/react";
+import type { CameOff } from "../api/client";
+import { useFrameWork } from "../api/use";
+import { Action, Trouble } from "./Parts";
+
+const answers: [CameOff, string][] = [
+  ["clean", "Clean"],
+  ["stained", "It left a stain"],
+  ["locked", "Locked in"],
+  ["torn", "The mesh tore"],
+];
+
+/** How a stencil came off. */
+export function Reclaiming({ frameId }: { frameId: number }) {
+  const { reclaim } = useFrameWork(frameId);
+  return (
+    <Box mt="8px">
+      <Box display="flex" flexWrap="wrap" gap="10px">
+        {answers.map(([came, words]) => (
+          <Action key={came} quiet={came !== "clean"} onClick={() => reclaim.mutate(came)}>
+            {words}
+          </Action>
+        ))}
+      </Box>
+      <Trouble of={reclaim.error} />
+    </Box>
+  );
+}
