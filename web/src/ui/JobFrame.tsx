@@ -7,6 +7,7 @@ import { day } from "./day";
 import { useHabits } from "./habits";
 import { Action, Trouble } from "./Parts";
 import { TaskLine } from "./TaskLine";
+import { isTyping } from "./typing";
 
 export type AtHand = {
   job: Job;
@@ -60,7 +61,7 @@ export function JobFrame() {
 
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      if (e.target instanceof HTMLElement && ["INPUT", "SELECT", "TEXTAREA"].includes(e.target.tagName)) return;
+      if (isTyping(e.target)) return;
       if (!job) return;
       const at = job.plates.findIndex((p) => p.id === plate?.id);
       const other = e.key === "[" ? job.plates[at - 1] : e.key === "]" ? job.plates[at + 1] : undefined;

@@ -4,18 +4,19 @@ import { useLocation, useNavigate } from "react-router";
 import { useJobs, useShop } from "../api/use";
 import { useHabits } from "./habits";
 import { Entry } from "./Parts";
-import { jobIn, shelves, stages } from "./places";
+import { jobIn, plateIn, shelves, stages } from "./places";
+import { isTyping } from "./typing";
 
 /** The keys that work everywhere, the list of them, and finding anything. */
 export function Keys() {
   const [open, setOpen] = useState<"none" | "help" | "find">("none");
   const go = useNavigate();
-  const path = useLocation().pathname;
+  const { pathname: path, search } = useLocation();
   const { swapLight, swapUnits } = useHabits();
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (e.key === "Escape") setOpen("none");
-      if (e.target instanceof HTMLElement && ["INPUT", "SELECT", "TEXTAREA"].includes(e.target.tagName)) return;
+      if (isTyping(e.target)) return;
       if (e.ctrlKey || e.metaKey || e.altKey) return;
       const key = e.key.toLowerCase();
       const job = jobIn(path);
@@ -27,9 +28,9 @@ export function Keys() {
       else if (key === "/") {
         e.preventDefault();
         setOpen("find");
-      } else if (stage && job !== null) go(`/jobs/${job}/${stage.id}`);
+      } else if (stage && job !== null) go(`/jobs/${job}/${stage.id}${plateIn(search)}`);
       else if (shelf) go(`/${shelf.id}`);
-      else if (key === "o" && job !== null) go(`/jobs/${job}`);
+      else if (key === "o" && job !== null) go(`/jobs/${job}${plateIn(search)}`);
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);

@@ -4,7 +4,7 @@ import { Link, useLocation } from "react-router";
 import type { Job } from "../api/client";
 import { useJob } from "../api/use";
 import { useHabits } from "./habits";
-import { jobIn, shelves, stages } from "./places";
+import { jobIn, plateIn, shelves, stages } from "./places";
 import { Sign, type SignKind } from "./Sign";
 
 const signOf: Record<string, SignKind> = { ready: "measured", open: "reckoned", out: "out_of_bounds", waiting: "open" };
@@ -93,12 +93,13 @@ export function Rail() {
 
 function Stages({ id, path }: { id: number; path: string }) {
   const job = useJob(id).data;
+  const { search } = useLocation();
   return (
     <Box display="flex" flexDirection={{ base: "row", lg: "column" }} flexWrap="wrap">
       {stages.map((stage) => (
         <Place
           key={stage.id}
-          to={`/jobs/${id}/${stage.id}`}
+          to={`/jobs/${id}/${stage.id}${plateIn(search)}`}
           here={path === `/jobs/${id}/${stage.id}` || (path === `/jobs/${id}` && job?.next.stage === stage.id)}
         >
           {stage.name}

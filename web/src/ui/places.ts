@@ -23,3 +23,9 @@ export function jobIn(path: string): number | null {
   const found = /^\/jobs\/(\d+)/.exec(path);
   return found ? Number(found[1]) : null;
 }
+
+/** The plate at hand goes along from stage to stage. */
+export function plateIn(search: string): string {
+  const plate = new URLSearchParams(search).get("plate");
+  return plate ? `?plate=${plate}` : "";
+}

@@ -1,4 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import type { Plate } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
@@ -10,6 +11,13 @@ type Done = Plate["beforeLight"][number];
 /** The card before the light: five things that no time of exposure makes good again. */
 export function BeforeLight({ plate, tick, error }: { plate: Plate; tick: (done: Done[]) => void; error: unknown }) {
   const { length } = useHabits();
+  // Two quick fingers: the second tick must not forget the first, which is still under way.
+  const [done, setDone] = useState(plate.beforeLight);
+  const set = (id: Done, on: boolean) => {
+    const next = on ? [...done, id] : done.filter((other) => other !== id);
+    setDone(next);
+    tick(next);
+  };
   const at = plate.placement;
   const card: [Done, string][] = [
     [
@@ -23,19 +31,14 @@ export function BeforeLight({ plate, tick, error }: { plate: Plate; tick: (done:
     ["film dry", "Film dry, without creases or flakes"],
     ["film taped", "Film taped so that it cannot move"],
   ];
-  const open = card.filter(([id]) => !plate.beforeLight.includes(id)).length;
+  const open = card.filter(([id]) => !done.includes(id)).length;
   return (
     <Box>
       <Heading note={open === 0 ? "All done." : `${open} of 5 still to do.`}>Before the light</Heading>
       <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1fr 1fr" }} columnGap="24px">
         {card.map(([id, words]) => (
           <Box key={id} borderTopWidth="1px" borderColor="line">
-            <Tick
-              checked={plate.beforeLight.includes(id)}
-              set={(on) =>
-                tick(on ? [...plate.beforeLight, id] : plate.beforeLight.filter((other: Done) => other !== id))
-              }
-            >
+            <Tick checked={done.includes(id)} set={(on) => set(id, on)}>
               <Text as="span" lineHeight="1.25" display="block" py="6px">
                 {words}
               </Text>

@@ -38,6 +38,7 @@ export function LightStage() {
           {plate.burnedSeconds === null && plate.frameId !== null && <Mind plate={plate} />}
           {plate.burnedSeconds === null && plate.frameId !== null && (
             <BeforeLight
+              key={`card of ${plate.id} ${plate.frameId}`}
               plate={plate}
               tick={(beforeLight) => work.plate.mutate({ plateId: plate.id, beforeLight })}
               error={work.plate.error}
