@@ -21,7 +21,7 @@ final class Version20261123190000 extends AbstractMigration
         foreach ([
             'frame' => ['outside_width_mm DOUBLE PRECISION DEFAULT NULL', 'outside_height_mm DOUBLE PRECISION DEFAULT NULL', 'sheet_opening_um DOUBLE PRECISION DEFAULT NULL', 'sheet_thickness_um DOUBLE PRECISION DEFAULT NULL', 'mesh_angle_deg DOUBLE PRECISION DEFAULT 0 NOT NULL', "rack_place VARCHAR(20) DEFAULT '' NOT NULL", 'stretched_on VARCHAR(10) DEFAULT NULL', 'uses INTEGER DEFAULT 0 NOT NULL', 'stained BOOLEAN DEFAULT 0 NOT NULL', 'locked BOOLEAN DEFAULT 0 NOT NULL'],
             'emulsion' => ['solids_pct DOUBLE PRECISION DEFAULT 38 NOT NULL', 'mixed_on VARCHAR(10) DEFAULT NULL', 'pot_life_days INTEGER DEFAULT NULL', 'coated_life_days INTEGER DEFAULT 28 NOT NULL', 'film_um DOUBLE PRECISION DEFAULT NULL', 'factor DOUBLE PRECISION DEFAULT NULL'],
-            'plate' => ['lpi DOUBLE PRECISION DEFAULT NULL', 'angle_deg DOUBLE PRECISION DEFAULT NULL', "before_light CLOB DEFAULT '[]' NOT NULL", 'sink_check CLOB DEFAULT NULL'],
+            'plate' => ['lpi DOUBLE PRECISION DEFAULT NULL', 'angle_deg DOUBLE PRECISION DEFAULT NULL', 'tones CLOB DEFAULT NULL', 'deposit_um DOUBLE PRECISION DEFAULT NULL', "before_light CLOB DEFAULT '[]' NOT NULL", 'sink_check CLOB DEFAULT NULL'],
         ] as $table => $columns) {
             foreach ($columns as $column) {
                 $this->addSql("ALTER TABLE $table ADD COLUMN $column");

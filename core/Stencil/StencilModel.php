@@ -23,6 +23,8 @@ final readonly class StencilModel
     private const DRIED_BETWEEN = 1.25;
     /** Share of a capillary film that stays over the mesh; the rest sinks into it (heuristic). */
     private const FILM_STAYS = 0.7;
+    /** Coats on the print side until the squeegee side shines evenly (heuristic). */
+    public const UNTIL_IT_SHINES = 2;
     /** Priors of the factors, standard deviation of the logarithm (heuristic). */
     private const EMULSION_SD = 0.25;
     private const EDGE_SD = 0.15;
@@ -99,8 +101,10 @@ final readonly class StencilModel
 
     /**
      * The fewest coats that reach the target on this mesh, print side first, the edge by the school.
+     *
+     * @param int|null $printCoats where the print side is coated until it shines: as many as that takes; null counts
      */
-    public function recipe(Coating $like, float $sharpFromPerInch = Coating::SHARP_FROM_PER_INCH): Coating
+    public function recipe(Coating $like, float $sharpFromPerInch = Coating::SHARP_FROM_PER_INCH, ?int $printCoats = null): Coating
     {
         if ($like->filmUm !== null) {
             return $like;
@@ -108,7 +112,8 @@ final readonly class StencilModel
         $target = StencilTarget::on($like->mesh);
         $best = null;
         $least = \INF;
-        foreach ([[1, 1], [1, 2], [2, 1], [2, 2], [2, 3], [3, 3]] as [$print, $squeegee]) {
+        $recipes = $printCoats === null ? [[1, 1], [1, 2], [2, 1], [2, 2], [2, 3], [3, 3]] : [[$printCoats, 1], [$printCoats, 2], [$printCoats, 3]];
+        foreach ($recipes as [$print, $squeegee]) {
             $recipe = new Coating($like->mesh, Coating::edgeFor($like->mesh, $sharpFromPerInch), $print, $squeegee, $like->solidsPct, $like->emulsion);
             $off = abs(log($this->told($recipe)->eomUm / $target->eomUm)) + 0.02 * ($print + $squeegee);
             if ($off < $least) {

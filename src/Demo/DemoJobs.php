@@ -11,6 +11,7 @@ use Ektype\App\Api\Jobs\NewJob;
 use Ektype\App\Api\Jobs\PlateStencil;
 use Ektype\App\Api\Rack\FrameWork;
 use Ektype\App\Api\Rack\JobFrames;
+use Ektype\App\Device\SimulatedNoise;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Job\Job;
@@ -128,7 +129,7 @@ final readonly class DemoJobs
         $random = new Randomizer(new Mt19937(7));
         $view = $this->reckoner->view($job);
         foreach ($job->platesInOrder() as $i => $plate) {
-            $plate->gaugedEomUm = round((float) $view->plates[$i]->stencil->value + 0.4 * DemoShelves::noise($random), 1);
+            $plate->gaugedEomUm = round((float) $view->plates[$i]->stencil->value + 0.4 * SimulatedNoise::normal($random), 1);
             $this->entities->flush();
         }
         $view = $this->reckoner->view($job);
@@ -159,8 +160,8 @@ final readonly class DemoJobs
                 'mark' => $m->name,
                 'at_mm' => [$m->xMm, $m->yMm],
                 'off_mm' => [
-                    round($x - $turn * $m->yMm + 0.02 * DemoShelves::noise($random), 2),
-                    round($y + $turn * $m->xMm + 0.02 * DemoShelves::noise($random), 2),
+                    round($x - $turn * $m->yMm + 0.02 * SimulatedNoise::normal($random), 2),
+                    round($y + $turn * $m->xMm + 0.02 * SimulatedNoise::normal($random), 2),
                 ],
             ], \array_slice($marks, 0, 4));
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Device\SimulatedNoise;
 use Ektype\App\Shop\DarkRoom\DarkRoom;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
@@ -61,7 +62,7 @@ final readonly class DemoShelves
         $number = 1;
         foreach (self::FRAMES as [$perCm, $thread, $count, $width, $height]) {
             for ($i = 0; $i < $count; ++$i) {
-                $tension = round(23.5 - 0.4 * ($number % 7) + 1.6 * self::noise($random), 1);
+                $tension = round(23.5 - 0.4 * ($number % 7) + 1.6 * SimulatedNoise::normal($random), 1);
                 $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, max(15.4, min(29.0, $tension)));
                 $this->entities->persist($frame);
                 $this->aYearOfTension($frame, new Randomizer(new Mt19937(500 + $number)));
@@ -108,7 +109,7 @@ final readonly class DemoShelves
         foreach (self::MORE_FRAMES as [$perCm, $thread, $count, $width, $height, $states]) {
             for ($i = 0; $i < $count; ++$i, ++$number) {
                 $torn = $states[$i] === 'to stretch';
-                $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, round($torn ? 14.2 - $i : 20.5 + 1.4 * self::noise($random), 1));
+                $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, round($torn ? 14.2 - $i : 20.5 + 1.4 * SimulatedNoise::normal($random), 1));
                 $frame->state = $states[$i];
                 $frame->stained = $number % 7 === 1;
                 $this->entities->persist($frame);
@@ -128,7 +129,7 @@ final readonly class DemoShelves
                 $like = new Coating($mesh, Coating::edgeFor($mesh), 1, 1 + ($i + $k) % 2, $emulsion->solidsPct, $emulsion->name);
                 $at = (new \DateTimeImmutable('2026-04-06 09:10'))->modify(\sprintf('+%d days', 17 * $k + 7 * $i + 30 * ($i % 3)));
                 $stencil = new Stencil($frame, $emulsion, $at, $at->modify('+95 minutes'), $like->edge, $like->printCoats, $like->squeegeeCoats, false, true, $frame->threadsPerCm, $frame->threadUm, $frame->dyed, $frame->sheetOpeningUm, $frame->sheetThicknessUm);
-                $stencil->gaugedEomUm = round(StencilModel::built($like) * exp(self::TRUE_HAND + self::TRUE_EMULSION[$emulsion->name] + 0.09 * self::noise($random)), 1);
+                $stencil->gaugedEomUm = round(StencilModel::built($like) * exp(self::TRUE_HAND + self::TRUE_EMULSION[$emulsion->name] + 0.09 * SimulatedNoise::normal($random)), 1);
                 $stencil->goneOn = $at->modify('+12 days')->format('Y-m-d');
                 if ($i % 6 === 2 && $emulsion === $dual) {
                     $stencil->lamp = $led;
@@ -156,12 +157,12 @@ final readonly class DemoShelves
         $frame->stretchedOn = (new \DateTimeImmutable('2026-11-20'))->modify(\sprintf('-%d days', 33 * $months + 1))->format('Y-m-d');
         $fall = 0.10 + $random->getInt(0, 35) / 100;
         for ($i = $months; $i >= 0; --$i) {
-            $mean = $frame->tensionNPerCm + $fall * $i + ($i === $months ? 2.5 : 0.0) + ($i === 0 ? 0.0 : 0.25 * self::noise($random));
+            $mean = $frame->tensionNPerCm + $fall * $i + ($i === $months ? 2.5 : 0.0) + ($i === 0 ? 0.0 : 0.25 * SimulatedNoise::normal($random));
             $sides = [];
             foreach ([0.25, -0.25] as $lean) {
                 $places = [];
                 for ($place = 0; $place < 5; ++$place) {
-                    $places[] = $mean + $lean + ($place === 4 ? -0.2 : 0.05) + 0.15 * self::noise($random);
+                    $places[] = $mean + $lean + ($place === 4 ? -0.2 : 0.05) + 0.15 * SimulatedNoise::normal($random);
                 }
                 $sides[] = $places;
             }
@@ -191,20 +192,9 @@ final readonly class DemoShelves
             [$led, $dual, '2026-09-28', 101, true, 345, 2.5], [$tubes, $dual, '2026-02-16', 101, true, 2010, 40.0], [$tubes, $dual, '2026-04-20', 128, false, 2080, 40.0],
             [$tubes, $fast, '2026-06-08', 88, true, 2150, 15.0], [$tubes, $dual, '2026-10-12', 101, true, 2300, 40.0], [$led, $dual, '2026-11-02', 118, false, 398, 3.0],
         ] as [$lamp, $emulsion, $day, $thickness, $dyed, $hours, $strip]) {
-            $truth = ($lamp === $led ? 10.2 : 168.0) * exp(($emulsion === $dual ? 0.62 : 0.0) + 1.06 * log($thickness / 100) + ($dyed ? 0.24 : 0.0) + 0.25 * $hours / 1000 + 0.05 * self::noise($random));
+            $truth = ($lamp === $led ? 10.2 : 168.0) * exp(($emulsion === $dual ? 0.62 : 0.0) + 1.06 * log($thickness / 100) + ($dyed ? 0.24 : 0.0) + 0.25 * $hours / 1000 + 0.05 * SimulatedNoise::normal($random));
             $best = max(1, (int) round($truth / $strip));
             $this->entities->persist(new StepTest($lamp, $emulsion, $day, $thickness, $dyed, $hours, $best > 1 ? ($best - 1) * $strip : null, $best * $strip, ($best + 1) * $strip));
         }
-    }
-
-    /** About normal, mean 0 and deviation 1. */
-    public static function noise(Randomizer $random): float
-    {
-        $sum = 0.0;
-        for ($i = 0; $i < 12; ++$i) {
-            $sum += $random->getInt(0, 1_000_000) / 1_000_000;
-        }
-
-        return $sum - 6;
     }
 }

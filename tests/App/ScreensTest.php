@@ -173,6 +173,34 @@ final class ScreensTest extends ShopTestCase
         self::assertSame('43–80', $this->ask('GET', "/api/frames/$frame")['frame']['mesh']);
     }
 
+    public function testTheGaugesSayThatTheyAreSimulatedAndKeepNothing(): void
+    {
+        [$id, $plate, $frame] = $this->jobWithFrames();
+        self::assertNull($this->ask('GET', "/api/frames/$frame/gauge")['eomUm'], 'bare mesh');
+        $this->ask('POST', "/api/frames/$frame/coat", []);
+        $before = $this->ask('GET', "/api/frames/$frame");
+        $read = $this->ask('GET', "/api/frames/$frame/gauge");
+        self::assertSame($read, $this->ask('GET', "/api/frames/$frame/gauge"), 'the same again');
+        self::assertSame($before, $this->ask('GET', "/api/frames/$frame"));
+        self::assertStringContainsString('simulated', $read['device'].' '.$read['thicknessDevice']);
+        $kept = $this->ask('POST', "/api/frames/$frame/tension", ['along' => $read['along'], 'across' => $read['across']], 201);
+        self::assertEqualsWithDelta($before['frame']['tensionNPerCm'], $kept['frame']['tensionNPerCm'], 0.5);
+        $stencil = $this->plate($id, 0)['stencil'];
+        self::assertEqualsWithDelta(log($stencil['value']), log($read['eomUm']), 0.4);
+        self::assertSame('measured', $this->ask('PATCH', '/api/plates/'.$plate['id'], ['gaugedEomUm' => $read['eomUm']])['plates'][0]['stencil']['sign']);
+    }
+
+    public function testInkWantedAndTonesAreWeighed(): void
+    {
+        [, $plate] = $this->jobWithFrames();
+        $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['depositUm' => 60, 'frameId' => 0]);
+        self::assertStringContainsString('where 60 are wanted', $job['plates'][0]['meshes'][0]['why']);
+        self::assertGreaterThan($plate['meshes'][0]['mesh']['volumeCm3M2'], $job['plates'][0]['meshes'][0]['mesh']['volumeCm3M2'], 'more ink, coarser mesh');
+        self::assertSame('tones', $this->ask('PATCH', '/api/plates/'.$plate['id'], ['tones' => [0.9, 0.1]], 422)['errors'][0]['field']);
+        $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['depositUm' => 0, 'lpi' => 40, 'tones' => [0.05, 0.9]]);
+        self::assertStringContainsString('tones from', $job['plates'][0]['meshes'][0]['why']);
+    }
+
     public function testTheAirOfTheRoomMovesTheDryingTimes(): void
     {
         [$id] = $this->jobWithFrames();

@@ -247,6 +247,8 @@ final readonly class JobReckoner
             $plate->finestGapMm,
             $plate->lpi,
             $plate->angleDeg,
+            $plate->tones,
+            $plate->depositUm,
             $stencils->coat($plate, $mesh),
             $onFrame === null ? null : $stencils->view($onFrame),
             $plate->frame->state ?? '',

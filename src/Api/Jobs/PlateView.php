@@ -12,11 +12,12 @@ use OpenApi\Attributes as OA;
 final readonly class PlateView
 {
     /**
-     * @param array<string, string> $stages
-     * @param list<RankedMeshView>  $meshes
-     * @param list<FrameChoiceView> $frames
-     * @param list<string>          $frameFirst
-     * @param list<string>          $beforeLight
+     * @param array<string, string>    $stages
+     * @param list<RankedMeshView>     $meshes
+     * @param list<FrameChoiceView>    $frames
+     * @param array{float, float}|null $tones
+     * @param list<string>             $frameFirst
+     * @param list<string>             $beforeLight
      */
     public function __construct(
         #[OA\Property]
@@ -97,6 +98,10 @@ final readonly class PlateView
         public ?float $lpi,
         #[OA\Property(description: 'Degrees')]
         public ?float $angleDeg,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), nullable: true, description: 'Lightest and darkest tone, 0–1')]
+        public ?array $tones,
+        #[OA\Property(description: 'Wet ink wanted, µm')]
+        public ?float $depositUm,
         #[OA\Property(description: 'How its frame is to be coated')]
         public CoatView $coat,
         #[OA\Property(description: 'The coating on its frame now; null where there is none')]

@@ -146,8 +146,8 @@ final readonly class ScreenReckoner
             $plate->lpi,
             Lab::of(Srgb::fromHex($this->job->garmentHex)),
             $plate->finestGapMm,
-            null,
-            null,
+            $plate->tones,
+            $plate->depositUm,
             $this->divisor,
         );
     }

@@ -72,7 +72,7 @@ final class StencilReckoner
             $like = $emulsion?->filmUm !== null
                 ? Coating::film($mesh, $emulsion->filmUm, $emulsion->name)
                 : new Coating($mesh, Coating::edgeFor($mesh, $this->room->sharpFromPerInch), 1, 1, $emulsion->solidsPct ?? self::USUAL_SOLIDS, $emulsion->name ?? '');
-            $this->recipes[$key] = $this->model($like->emulsion)->recipe($like, $this->room->sharpFromPerInch);
+            $this->recipes[$key] = $this->model($like->emulsion)->recipe($like, $this->room->sharpFromPerInch, $this->room->coatSchool === 'shine' ? StencilModel::UNTIL_IT_SHINES : null);
         }
 
         return $this->recipes[$key];
@@ -148,7 +148,9 @@ final class StencilReckoner
         ], static fn (string $s): bool => $s !== ''));
 
         return new CoatView(
-            $coating->words(),
+            $this->room->coatSchool === 'shine' && $coating->filmUm === null
+                ? \sprintf('print side until it shines, then %d on the squeegee side, %s edge', $coating->squeegeeCoats, $coating->edge)
+                : $coating->words(),
             $coating->edge,
             $coating->printCoats,
             $coating->squeegeeCoats,
@@ -223,7 +225,7 @@ final class StencilReckoner
     private function school(): string
     {
         return $this->room->coatSchool === 'shine'
-            ? \sprintf('Print side until the squeegee side shines evenly, then the squeegee-side coats; sharp edge from %.0f per inch', $this->room->sharpFromPerInch)
+            ? \sprintf('The print side is coated until the squeegee side shines evenly, reckoned as two coats; sharp edge from %.0f per inch', $this->room->sharpFromPerInch)
             : \sprintf('Coats are counted, print side first; sharp edge from %.0f per inch', $this->room->sharpFromPerInch);
     }
 

@@ -24,6 +24,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'burnedSeconds', type: 'number', description: '0 forgets the burn'),
     new OA\Property(property: 'lpi', type: 'number', description: 'Lines per inch; 0 makes the plate solid'),
     new OA\Property(property: 'angleDeg', type: 'number'),
+    new OA\Property(property: 'tones', type: 'array', items: new OA\Items(type: 'number'), description: 'Lightest and darkest tone of its halftone, 0–1'),
+    new OA\Property(property: 'depositUm', type: 'number', description: 'Wet ink wanted, µm; 0 leaves it to the usual meshes'),
     new OA\Property(property: 'beforeLight', type: 'array', items: new OA\Items(type: 'string', enum: Plate::BEFORE_LIGHT)),
     new OA\Property(property: 'sinkCheck', type: 'object', properties: [
         new OA\Property(property: 'scum', type: 'boolean'),
@@ -91,6 +93,7 @@ final readonly class PlateChange
             $this->canBeBurned($plate);
         }
         $this->tone($plate, $given, $todo, $what);
+        $this->wish($plate, $given, $todo, $what);
         if ($given->has('beforeLight')) {
             $ticked = array_values(array_unique($given->texts('beforeLight')));
             foreach (array_diff($ticked, Plate::BEFORE_LIGHT) as $unknown) {
@@ -138,6 +141,27 @@ final readonly class PlateChange
                 $todo[] = static function () use ($plate, $field, $value): void { $plate->{$field} = $field === 'lpi' && $value <= 0.0 ? null : $value; };
                 $what[] = $name;
             }
+        }
+    }
+
+    /**
+     * @param list<\Closure> $todo
+     * @param list<string>   $what
+     */
+    private function wish(Plate $plate, Given $given, array &$todo, array &$what): void
+    {
+        if ($given->has('tones')) {
+            $tones = $given->pair('tones', 'shares from 0 to 1', 1);
+            if ($tones[0] < 0 || $tones[0] > $tones[1]) {
+                throw Refusal::at('tones', \sprintf('Tones run from the lightest to the darkest, 0 to 100 %%; %.0f to %.0f %% do not. Swap them, or check both.', 100 * $tones[0], 100 * $tones[1]));
+            }
+            $todo[] = static function () use ($plate, $tones): void { $plate->tones = $tones; };
+            $what[] = 'tones';
+        }
+        if ($given->has('depositUm')) {
+            $wanted = $given->number('depositUm', 0, 400, 'µm');
+            $todo[] = static function () use ($plate, $wanted): void { $plate->depositUm = $wanted > 0 ? $wanted : null; };
+            $what[] = 'wanted ink';
         }
     }
 

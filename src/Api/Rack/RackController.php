@@ -7,6 +7,8 @@ namespace Ektype\App\Api\Rack;
 use Ektype\App\Api\Answer;
 use Ektype\App\Api\Jobs\JobReckoner;
 use Ektype\App\Api\Jobs\JobView;
+use Ektype\App\Device\TensionGauge;
+use Ektype\App\Device\ThicknessGauge;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Unit\Given;
@@ -17,7 +19,7 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class RackController
 {
-    public function __construct(private FrameRecord $record, private FrameWork $work, private FrameDiary $diary, private JobFrames $frames, private JobReckoner $reckoner)
+    public function __construct(private FrameRecord $record, private FrameWork $work, private FrameDiary $diary, private TensionGauge $tension, private ThicknessGauge $thickness, private JobFrames $frames, private JobReckoner $reckoner)
     {
     }
 
@@ -92,6 +94,16 @@ final readonly class RackController
         $this->diary->undo($frame);
 
         return $this->show($frame);
+    }
+
+    #[Route('/api/frames/{id<\d+>}/gauge', methods: ['GET'])]
+    #[OA\Get(path: '/api/frames/{id}/gauge', operationId: 'readGauge', description: 'What the gauges read on it; the reader keeps it or not', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The readings', content: new OA\JsonContent(ref: GaugeView::class))])]
+    public function gauge(Frame $frame): JsonResponse
+    {
+        $on = $this->diary->stencilOn($frame);
+        $read = $this->tension->read($frame, new \DateTimeImmutable());
+
+        return Answer::json(new GaugeView($this->tension->name(), $read['along'], $read['across'], $this->thickness->name(), $on === null ? null : $this->thickness->read($on)));
     }
 
     #[Route('/api/frames/{id<\d+>}/tension', methods: ['POST'])]

@@ -57,6 +57,7 @@ final readonly class MoireBench
             self::pairs($plate, $lpi, $angle),
             round($ceiling, 1),
             $tones->holdsAny() ? \sprintf('%.0f to %.0f %%', 100 * $tones->lightest, 100 * $tones->darkest) : 'no tone at all',
+            $mesh->threadsPerInch() / $ceiling,
         );
     }
 

@@ -33,6 +33,8 @@ final readonly class MoireView
         public float $ceilingLpi,
         #[OA\Property(description: 'Lightest and darkest tone it holds at this ruling')]
         public string $tones,
+        #[OA\Property(description: 'School of the shop: lines per inch times this is the coarsest mesh per inch')]
+        public float $divisor,
     ) {
     }
 }

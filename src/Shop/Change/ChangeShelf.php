@@ -20,7 +20,7 @@ final readonly class ChangeShelf
 {
     /** Plain fields of a job and of a plate that a change can touch. */
     private const JOB = ['name', 'customer', 'substrate', 'garment', 'garmentName', 'garmentHex', 'quantity', 'place', 'dueOn', 'widthMm', 'chokeMm', 'inks', 'printGround', 'merges', 'leftOpen', 'separationPath', 'separation', 'separationKey', 'filmsPath', 'filmsKey', 'toleranceMm', 'toleranceSet', 'trapMm', 'acrossMm', 'dropMm', 'framing', 'splits', 'locks', 'highlights', 'onBase', 'overprints', 'thicken', 'baseFrom', 'positives', 'filmFormats', 'stepWedge', 'filmCheck'];
-    private const PLATE = ['position', 'drawing', 'name', 'role', 'hex', 'coveragePct', 'areaCm2', 'artHex', 'artAreaCm2', 'overprints', 'finestLineMm', 'finestGapMm', 'thinLines', 'thinGaps', 'gaugedEomUm', 'burnedSeconds', 'readings', 'lpi', 'angleDeg', 'beforeLight', 'sinkCheck'];
+    private const PLATE = ['position', 'drawing', 'name', 'role', 'hex', 'coveragePct', 'areaCm2', 'artHex', 'artAreaCm2', 'overprints', 'finestLineMm', 'finestGapMm', 'thinLines', 'thinGaps', 'gaugedEomUm', 'burnedSeconds', 'readings', 'lpi', 'angleDeg', 'tones', 'depositUm', 'beforeLight', 'sinkCheck'];
     private const KEPT_A_JOB = 100;
 
     public function __construct(private EntityManagerInterface $entities)

@@ -97,6 +97,14 @@ class Plate
     #[ORM\Column(nullable: true)]
     public ?float $angleDeg = null;
 
+    /** @var array{float, float}|null lightest and darkest tone of its halftone, 0–1; null where nobody told */
+    #[ORM\Column(nullable: true)]
+    public ?array $tones = null;
+
+    /** Wet ink wanted, µm; null leaves it to the usual meshes. */
+    #[ORM\Column(nullable: true)]
+    public ?float $depositUm = null;
+
     /** @var list<string> what was done before the light */
     #[ORM\Column(options: ['default' => '[]'])]
     public array $beforeLight = [];

@@ -16,6 +16,7 @@ export type FrameChange = Body<paths["/api/frames/{id}"]["patch"]>;
 export type CoatTold = Body<paths["/api/frames/{id}/coat"]["post"]>;
 export type CameOff = Body<paths["/api/frames/{id}/reclaim"]["post"]>["came"];
 export type Stretched = Body<paths["/api/frames/{id}/stretch"]["post"]>;
+export type RoomTold = Body<paths["/api/darkroom/room"]["patch"]>;
 export type Stencil = components["schemas"]["StencilView"];
 export type Room = components["schemas"]["RoomView"];
 

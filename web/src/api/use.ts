@@ -9,6 +9,7 @@ import {
   type JobChange,
   type Plate,
   type PlateChange,
+  type RoomTold,
   type Stretched,
 } from "./client";
 
@@ -113,7 +114,17 @@ export function useStepTests(jobId: number) {
 /** What a plate would be on other meshes; asked anew when its mesh, ink or ruling change. */
 export const useMeshEffects = (plate: Plate) =>
   useQuery({
-    queryKey: ["job", "meshes", plate.id, plate.frameId, plate.inkId, plate.lpi, plate.gaugedEomUm],
+    queryKey: [
+      "job",
+      "meshes",
+      plate.id,
+      plate.frameId,
+      plate.inkId,
+      plate.lpi,
+      plate.gaugedEomUm,
+      plate.depositUm,
+      plate.tones,
+    ],
     queryFn: () => answer(api.GET("/api/plates/{id}/meshes", { params: { path: { id: plate.id } } })),
     placeholderData: (was) => was,
   });
@@ -164,6 +175,8 @@ export function useFrameWork(id: number) {
       onSuccess,
     }),
     undo: useMutation({ mutationFn: () => answer(api.POST("/api/frames/{id}/undo", path)), onSuccess }),
+    /** What the gauges read; nothing is kept by it. */
+    gauge: useMutation({ mutationFn: () => answer(api.GET("/api/frames/{id}/gauge", path)) }),
   };
 }
 
@@ -174,3 +187,14 @@ export const useFrameSet = (job: Job) =>
     queryFn: () => answer(api.GET("/api/jobs/{id}/frames", { params: { path: { id: job.id } } })),
     retry: false,
   });
+
+/** The air, the places, the hours and the schools of the dark room. */
+export function useRoomChange() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (body: RoomTold) => answer(api.PATCH("/api/darkroom/room", { body })),
+    onSuccess: () => {
+      for (const key of ["darkroom", "job", "frame"]) void queries.invalidateQueries({ queryKey: [key] });
+    },
+  });
+}

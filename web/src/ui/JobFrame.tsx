@@ -39,6 +39,8 @@ const atTheirPlace = [
   "frameId",
   "gaugedEomUm",
   "lpi",
+  "tones",
+  "depositUm",
   "beforeLight",
   "sinkCheck",
 ];

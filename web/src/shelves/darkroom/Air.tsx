@@ -1,37 +1,16 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, type Room } from "../../api/client";
+import type { Room, RoomTold } from "../../api/client";
+import { useRoomChange } from "../../api/use";
 import { moment } from "../../ui/day";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
-
-type Told = Partial<
-  Pick<
-    Room,
-    | "temperatureC"
-    | "humidityPct"
-    | "airMS"
-    | "dryingPlaces"
-    | "opensH"
-    | "closesH"
-    | "coatSchool"
-    | "sharpFromPerInch"
-    | "rulingDivisor"
-  >
->;
+import { rulingSchools } from "../../ui/schools";
 
 /** The air of the dark room, read or assumed, and the room's habits: what all drying times rest on. */
 export function Air({ room }: { room: Room }) {
-  const queries = useQueryClient();
   const [open, setOpen] = useState(false);
-  const change = useMutation({
-    mutationFn: (body: Told) => answer(api.PATCH("/api/darkroom/room", { body })),
-    onSuccess: () => {
-      setOpen(false);
-      for (const key of ["darkroom", "job", "frame"]) void queries.invalidateQueries({ queryKey: [key] });
-    },
-  });
+  const change = useRoomChange();
   return (
     <Box borderTopWidth="1px" borderBottomWidth="1px" borderColor="line" py="10px" mb="20px">
       <Box display="flex" flexWrap="wrap" gap="28px" alignItems="baseline">
@@ -52,7 +31,13 @@ export function Air({ room }: { room: Room }) {
           {room.caution}
         </Text>
       )}
-      {open && <Form room={room} send={(told) => change.mutate(told)} error={change.error} />}
+      {open && (
+        <Form
+          room={room}
+          send={(told) => change.mutate(told, { onSuccess: () => setOpen(false) })}
+          error={change.error}
+        />
+      )}
     </Box>
   );
 }
@@ -70,7 +55,7 @@ function Said({ label, value, out = false }: { label: string; value: string; out
   );
 }
 
-function Form({ room, send, error }: { room: Room; send: (told: Told) => void; error: unknown }) {
+function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => void; error: unknown }) {
   const starts = {
     temperatureC: String(room.temperatureC),
     humidityPct: String(room.humidityPct),
@@ -136,10 +121,11 @@ function Form({ room, send, error }: { room: Room; send: (told: Told) => void; e
         </Field>
         <Field label="Finest ruling">
           <Choice fontFamily="body" value={divisor} onChange={(e) => setDivisor(e.target.value)}>
-            <option value="4">mesh by 4, risky</option>
-            <option value="5">mesh by 5, usual</option>
-            <option value="5.5">mesh by 5.5, cautious</option>
-            <option value="6">mesh by 6, very cautious</option>
+            {rulingSchools.map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
           </Choice>
         </Field>
       </Box>

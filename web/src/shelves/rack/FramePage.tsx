@@ -1,6 +1,6 @@
 import { Box, QrCode, Text } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import { answer, api, type Shop } from "../../api/client";
 import { useFrameWork } from "../../api/use";
@@ -11,6 +11,7 @@ import { useHabits } from "../../ui/habits";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { SmallButton } from "../../ui/SmallButton";
+import { isTyping } from "../../ui/typing";
 import { Shelf } from "../Shelf";
 import { TensionLine } from "./TensionLine";
 
@@ -28,6 +29,16 @@ export function FramePage() {
     queryFn: () => answer(api.GET("/api/frames/{id}", { params: { path: { id } } })),
   });
   const { change, read, undo } = useFrameWork(id);
+  const undoes = data?.undoes ?? "";
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (isTyping(e.target) || e.altKey || e.key.toLowerCase() !== "z" || undoes === "") return;
+      e.preventDefault();
+      undo.mutate();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  });
   if (error)
     return (
       <Shelf name="Rack" says="">
@@ -60,7 +71,7 @@ export function FramePage() {
                 : "It is not falling towards the limit."}
           </Text>
           <TensionLine record={data} />
-          <Reading key={data.readings.length} send={(body) => read.mutate(body)} />
+          <Reading key={data.readings.length} id={id} send={(body) => read.mutate(body)} />
           <Trouble of={read.error} />
           <Box mt="30px">
             <Heading>On it now</Heading>
@@ -239,7 +250,8 @@ function Stretch({ frame, id }: { frame: FrameView; id: number }) {
 }
 
 /** Ten readings of the gauge: five places, along and across. */
-function Reading({ send }: { send: (body: { along: number[]; across: number[] }) => void }) {
+function Reading({ id, send }: { id: number; send: (body: { along: number[]; across: number[] }) => void }) {
+  const { gauge } = useFrameWork(id);
   const [along, setAlong] = useState<string[]>(Array(5).fill(""));
   const [across, setAcross] = useState<string[]>(Array(5).fill(""));
   const numbers = (texts: string[]) => texts.map((t) => (t.trim() === "" ? Number.NaN : Number(t.replace(",", "."))));
@@ -275,9 +287,29 @@ function Reading({ send }: { send: (body: { along: number[]; across: number[] })
         {row("along", along, setAlong)}
         {row("across", across, setAcross)}
       </Box>
-      <Action quiet type="submit" mt="12px" disabled={!ready}>
-        Keep the reading
-      </Action>
+      <Box display="flex" gap="12px" mt="12px" flexWrap="wrap" alignItems="center">
+        <Action quiet type="submit" disabled={!ready}>
+          Keep the reading
+        </Action>
+        <SmallButton
+          {...{ type: "button" }}
+          onClick={() =>
+            gauge.mutate(undefined, {
+              onSuccess: (read) => {
+                setAlong(read.along.map(String));
+                setAcross(read.across.map(String));
+              },
+            })
+          }
+        >
+          Take it from the gauge
+        </SmallButton>
+        {gauge.data && (
+          <Text fontSize="small" color="quiet">
+            by the {gauge.data.device}
+          </Text>
+        )}
+      </Box>
     </Box>
   );
 }

@@ -1,15 +1,17 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import type { Plate } from "../../api/client";
 import { useMeshEffects } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
-import { Trouble } from "../../ui/Parts";
+import type { AtHand } from "../../ui/JobFrame";
+import { Action, Entry, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { Sign } from "../../ui/Sign";
 import { MeshDrawing } from "./MeshDrawing";
 
 /** The mesh to scale with the plate lying on it, and what another mesh would change. */
-export function Meshes({ plate }: { plate: Plate }) {
+export function Meshes({ at, plate }: { at: AtHand; plate: Plate }) {
   const { mesh } = useHabits();
   const { data, error } = useMeshEffects(plate);
   const geometry = plate.meshGeometry;
@@ -35,6 +37,7 @@ export function Meshes({ plate }: { plate: Plate }) {
             <Fact label="Finest line" value={`${geometry.finestLineMm.toFixed(2)} mm`} />
             <Fact label="Finest wall" value={`${geometry.finestGapMm.toFixed(2)} mm`} />
           </Box>
+          <Wish at={at} plate={plate} />
         </Box>
       </Box>
       <Box>
@@ -104,6 +107,56 @@ const ordinal = (n: number) => {
   const ends = ["th", "st", "nd", "rd"];
   return `${n}${(n % 100 > 10 && n % 100 < 14 ? "th" : ends[n % 10]) ?? "th"} choice`;
 };
+
+/** What the choice is weighed against besides the film: ink wanted, and the ends of its tones. */
+function Wish({ at, plate }: { at: AtHand; plate: Plate }) {
+  const { work } = at;
+  const percent = (share: number | undefined) => (share === undefined ? "" : String(Math.round(share * 100)));
+  const [wet, setWet] = useState(plate.depositUm === null ? "" : String(plate.depositUm));
+  const [light, setLight] = useState(percent(plate.tones?.[0]));
+  const [dark, setDark] = useState(percent(plate.tones?.[1]));
+  const number = (text: string) => Number(text.replace(",", "."));
+  return (
+    <Box
+      as="form"
+      mt="14px"
+      onSubmit={(e: React.FormEvent) => {
+        e.preventDefault();
+        work.plate.mutate({
+          plateId: plate.id,
+          depositUm: wet.trim() === "" ? 0 : number(wet),
+          ...(light.trim() !== "" && dark.trim() !== "" ? { tones: [number(light) / 100, number(dark) / 100] } : {}),
+        });
+      }}
+    >
+      <Box
+        display="grid"
+        gridTemplateColumns={plate.lpi === null ? "1fr auto" : "1fr 1fr 1fr auto"}
+        gap="12px"
+        alignItems="end"
+      >
+        <Field label="Wet ink wanted, µm">
+          <Entry value={wet} inputMode="decimal" placeholder="as usual" onChange={(e) => setWet(e.target.value)} />
+        </Field>
+        {plate.lpi !== null && (
+          <>
+            <Field label="Tones from, %">
+              <Entry value={light} inputMode="decimal" onChange={(e) => setLight(e.target.value)} />
+            </Field>
+            <Field label="to, %">
+              <Entry value={dark} inputMode="decimal" onChange={(e) => setDark(e.target.value)} />
+            </Field>
+          </>
+        )}
+        <Action quiet type="submit">
+          Weigh it
+        </Action>
+      </Box>
+      <Trouble of={work.plate.error} field="depositUm" />
+      <Trouble of={work.plate.error} field="tones" />
+    </Box>
+  );
+}
 
 function Row({ children, head, here }: { children: React.ReactNode; head?: boolean; here?: boolean }) {
   return (

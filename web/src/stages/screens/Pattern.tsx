@@ -1,12 +1,13 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useDeferredValue, useState } from "react";
 import type { Plate } from "../../api/client";
-import { useMoire, useMoireMap } from "../../api/use";
+import { useMoire, useMoireMap, useRoomChange } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
-import { Action, Trouble } from "../../ui/Parts";
+import { Action, Choice, Field, Trouble } from "../../ui/Parts";
 import { Slide } from "../../ui/Slide";
 import { SmallButton } from "../../ui/SmallButton";
+import { rulingSchools } from "../../ui/schools";
 import { PatternMap } from "./PatternMap";
 
 type Setting = { lpi: number; angle: number };
@@ -18,6 +19,7 @@ export function Pattern({ at, plate }: { at: AtHand; plate: Plate }) {
   const { data, error } = useMoire(plate, asked);
   const map = useMoireMap(plate).data;
   const { work } = at;
+  const room = useRoomChange();
   if (!data)
     return (
       <Box>
@@ -111,9 +113,24 @@ export function Pattern({ at, plate }: { at: AtHand; plate: Plate }) {
           />
         </Box>
         <Text fontSize="small" color="quiet" mb="12px">
-          40 % tone, 60 × 36 mm at true size. This mesh carries up to {data.ceilingLpi.toFixed(0)} lpi by the shop’s
-          school, and at this ruling {data.tones}.
+          40 % tone, 60 × 36 mm at true size. At this ruling the mesh holds {data.tones}; its finest is{" "}
+          {data.ceilingLpi.toFixed(0)} lpi.
         </Text>
+        <Box maxW="260px" mb="16px">
+          <Field label="Finest ruling, school of the shop">
+            <Choice
+              fontFamily="body"
+              value={String(Math.round(data.divisor * 10) / 10)}
+              onChange={(e) => room.mutate({ rulingDivisor: Number(e.target.value) })}
+            >
+              {rulingSchools.map(([value, words]) => (
+                <option key={value} value={value}>
+                  {words}
+                </option>
+              ))}
+            </Choice>
+          </Field>
+        </Box>
         <Heading>Calmest near it</Heading>
         <Box as="ul" listStyleType="none" display="grid" gridTemplateColumns="1fr 1fr" columnGap="18px">
           {data.calmest.map((c) => (

@@ -37,7 +37,7 @@ export function ScreensStage() {
         <Box display="flex" flexDirection="column" gap="18px">
           <Views of={views} at={view} pick={look} label="Look at the screen" />
           {view === "frame" && <Frames at={at} plate={plate} look={look} />}
-          {view === "mesh" && <Meshes plate={plate} />}
+          {view === "mesh" && <Meshes key={plate.id} at={at} plate={plate} />}
           {view === "stencil" && <Stencil key={plate.id} at={at} plate={plate} />}
           {view === "pattern" && <Pattern key={plate.id} at={at} plate={plate} />}
         </Box>

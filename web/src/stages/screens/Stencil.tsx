@@ -8,7 +8,7 @@ import { Reclaiming } from "../../ui/FrameHands";
 import type { AtHand } from "../../ui/JobFrame";
 import { Action, Caution, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
-import { Tick } from "../../ui/SmallButton";
+import { SmallButton, Tick } from "../../ui/SmallButton";
 import { StencilDrawing } from "./StencilDrawing";
 
 /** How the screen is coated and what that makes; once coated, when it is dry and what the gauge says. */
@@ -116,6 +116,7 @@ function Recipe({ words }: { words: string }) {
 
 function OnIt({ plate, save }: { plate: Plate; save: (um: number) => void }) {
   const [um, setUm] = useState(plate.gaugedEomUm === null ? "" : String(plate.gaugedEomUm));
+  const { gauge } = useFrameWork(plate.frameId ?? 0);
   const on = plate.stencilNow;
   if (!on) return null;
   return (
@@ -147,6 +148,21 @@ function OnIt({ plate, save }: { plate: Plate; save: (um: number) => void }) {
         <Action quiet type="submit">
           Keep
         </Action>
+      </Box>
+      <Box display="flex" alignItems="center" gap="10px">
+        <SmallButton
+          ml="-10px"
+          onClick={() =>
+            gauge.mutate(undefined, { onSuccess: (read) => read.eomUm !== null && setUm(String(read.eomUm)) })
+          }
+        >
+          Take it from the gauge
+        </SmallButton>
+        {gauge.data && (
+          <Text fontSize="small" color="quiet">
+            by the {gauge.data.thicknessDevice}
+          </Text>
+        )}
       </Box>
     </Box>
   );
