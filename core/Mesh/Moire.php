@@ -164,10 +164,11 @@ final readonly class Moire
      * @param float $angle   wished, degrees
      * @param float $degrees how far from the wish
      * @param float $share   how far from the ruling wished, 0–1
+     * @param float $apart   settings of one ruling that are offered lie so many degrees from each other
      *
      * @return list<array{lpi: float, angle: float, score: float, period_mm: float|null}>
      */
-    public function calmest(float $lpi, float $angle, int $count = 10, float $degrees = 15.0, float $share = 0.08): array
+    public function calmest(float $lpi, float $angle, int $count = 10, float $degrees = 15.0, float $share = 0.08, float $apart = 0.0): array
     {
         $settings = [];
         for ($r = -4; $r <= 4; ++$r) {
@@ -180,7 +181,22 @@ final readonly class Moire
         }
         usort($settings, static fn (array $x, array $y): int => [round($x['score'], 1), $x['away']] <=> [round($y['score'], 1), $y['away']]);
 
-        return array_map(static fn (array $s): array => ['lpi' => $s['lpi'], 'angle' => $s['angle'], 'score' => $s['score'], 'period_mm' => $s['period_mm']], \array_slice($settings, 0, $count));
+        $offered = [];
+        foreach ($settings as $s) {
+            if (\count($offered) >= $count) {
+                break;
+            }
+            foreach ($apart > 0 ? $offered : [] as $o) {
+                // A quarter turn brings mesh and halftone back to themselves.
+                $between = fmod(abs($o['angle'] - $s['angle']), 90.0);
+                if ($o['lpi'] === $s['lpi'] && min($between, 90 - $between) < $apart - 1e-9) {
+                    continue 2;
+                }
+            }
+            $offered[] = ['lpi' => $s['lpi'], 'angle' => $s['angle'], 'score' => $s['score'], 'period_mm' => $s['period_mm']];
+        }
+
+        return $offered;
     }
 
     /** @return array{float, float} beats up to the first frequency are seen in full, from the second on not at all, per mm */

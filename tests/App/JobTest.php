@@ -37,6 +37,11 @@ final class JobTest extends ShopTestCase
             $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['frameId' => $frames[0]['id']]);
             self::assertSame($frames[0]['label'], $job['plates'][$plate['position']]['frameLabel']);
         }
+        self::assertSame('screens', $job['next']['stage'], 'bare mesh is coated first');
+        foreach ($job['plates'] as $plate) {
+            $this->ask('POST', '/api/frames/'.$plate['frameId'].'/coat', ['coatedAt' => (new \DateTimeImmutable('yesterday 9:00'))->format('Y-m-d\TH:i')]);
+        }
+        $job = $this->ask('GET', "/api/jobs/$id");
         self::assertSame('light', $job['next']['stage']);
         foreach ($job['plates'] as $plate) {
             $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => $plate['light']['value']]);

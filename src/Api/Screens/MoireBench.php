@@ -25,6 +25,8 @@ final readonly class MoireBench
     private const LEAST_LPI = 15.0;
     private const MAP_ANGLE_STEP = 2.0;
     private const MAP_RULINGS = 24;
+    /** Settings that are offered differ by so much, degrees. */
+    private const APART = 2.0;
     private const SEEN = 1.0;
     private const STRONG = 4.0;
     private const PICTURE_MM = [60.0, 36.0];
@@ -53,7 +55,7 @@ final readonly class MoireBench
                 $score < self::STRONG => \sprintf('A faint pattern every %.1f mm shows in flat tones. A calmer setting is near.', $period ?? 0),
                 default => \sprintf('A pattern every %.1f mm shows in every tone. Take a calmer setting, or another mesh.', $period ?? 0),
             },
-            array_map(static fn (array $s): MoireSettingView => new MoireSettingView($s['lpi'], $s['angle'], $s['score'], $s['period_mm']), $moire->calmest($lpi, $angle)),
+            array_map(static fn (array $s): MoireSettingView => new MoireSettingView($s['lpi'], self::quarter($s['angle']), $s['score'], $s['period_mm']), $moire->calmest($lpi, $angle, apart: self::APART)),
             self::pairs($plate, $lpi, $angle),
             round($ceiling, 1),
             $tones->holdsAny() ? \sprintf('%.0f to %.0f %%', 100 * $tones->lightest, 100 * $tones->darkest) : 'no tone at all',
@@ -81,6 +83,14 @@ final readonly class MoireBench
         [$lpi, $angle] = self::asked($plate, $request, $ceiling);
 
         return MoirePicture::png((new Moire($mesh, $plate->frame->meshAngleDeg ?? 0.0))->beats($lpi, $angle), $lpi, $angle, Moire::TONE, ...self::PICTURE_MM);
+    }
+
+    /** The same angle between 0 and 90°. */
+    private static function quarter(float $angle): float
+    {
+        $within = fmod($angle, 90.0);
+
+        return $within < 0 ? $within + 90 : $within;
     }
 
     /** @return array{Mesh, float} the mesh and the finest ruling for it, lines per inch */

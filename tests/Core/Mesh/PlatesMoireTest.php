@@ -67,4 +67,18 @@ final class PlatesMoireTest extends TestCase
         $this->expectException(Refusal::class);
         MoirePicture::png([], 45, 0, 0.4, 2000, 2000);
     }
+
+    public function testWhatIsOfferedLiesApartAndIsStillTheCalmest(): void
+    {
+        $moire = new Moire(new Mesh(90, 48));
+        $offered = $moire->calmest(41, 22.5, apart: 2.0);
+        self::assertCount(10, $offered);
+        self::assertSame($moire->calmest(41, 22.5)[0], $offered[0]);
+        foreach ($offered as $i => $one) {
+            foreach (\array_slice($offered, $i + 1) as $other) {
+                self::assertTrue($one['lpi'] !== $other['lpi'] || abs($one['angle'] - $other['angle']) >= 2.0);
+                self::assertLessThanOrEqual(round($other['score'], 1), round($one['score'], 1));
+            }
+        }
+    }
 }

@@ -17,18 +17,30 @@ export const legend: [Step, string][] = [
 const fill: Record<Step, string> = {
   coat: "var(--teal)",
   dry: "url(#drying)",
-  expose: "var(--amber)",
-  wash: "var(--quiet)",
+  expose: "url(#burning)",
+  wash: "url(#washing)",
   redry: "url(#drying)",
-  tape: "var(--ink)",
+  tape: "url(#taping)",
 };
 
-/** Drying is dots: nobody need be there. All else is solid: somebody is. */
-function Drying() {
+/** Each step has a texture of its own, so that it is told apart in one colour. Drying is dots: nobody need be there. */
+function Textures() {
   return (
     <defs>
       <pattern id="drying" width="6" height="6" patternUnits="userSpaceOnUse">
         <circle cx="3" cy="3" r="1.3" fill="var(--quiet)" />
+      </pattern>
+      <pattern id="burning" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="5" height="5" fill="var(--amber)" />
+        <path d="M0 0V5" stroke="var(--paper)" strokeWidth="2.4" />
+      </pattern>
+      <pattern id="washing" width="6" height="5" patternUnits="userSpaceOnUse">
+        <rect width="6" height="5" fill="var(--paper)" />
+        <path d="M0 2.500H6" stroke="var(--quiet)" strokeWidth="2" />
+      </pattern>
+      <pattern id="taping" width="6" height="6" patternUnits="userSpaceOnUse">
+        <rect width="6" height="6" fill="var(--ink)" />
+        <path d="M0 0L6 6M6 0L0 6" stroke="var(--paper)" strokeWidth="1" />
       </pattern>
     </defs>
   );
@@ -37,11 +49,14 @@ function Drying() {
 export function StepMark({ step }: { step: Step }) {
   return (
     <svg width="26" height="16" aria-hidden="true">
-      <Drying />
+      <Textures />
       <rect width="26" height="16" fill={fill[step]} stroke="var(--ink)" strokeWidth="1" />
     </svg>
   );
 }
+
+/** How wide an hour of the night is drawn, against one of the day. */
+const NARROW = 0.08;
 
 /** A bar for each screen over the hours, the night shaded, the due time a cross. */
 export function Bars({ plan, move }: { plan: DarkroomPlan; move: (from: number, to: number) => void }) {
@@ -49,27 +64,34 @@ export function Bars({ plan, move }: { plan: DarkroomPlan; move: (from: number, 
   const [dragged, setDragged] = useState<{ from: number; to: number } | null>(null);
   const row = 30;
   const left = 150;
-  const wide = 1000;
-  // Out of hours nothing happens: the drawing begins shortly before the first step.
-  const begin = Math.max(0, Math.min(...plan.screens.flatMap((s) => s.steps.map((step) => step.fromMin))) - 20);
-  const long = Math.max(begin + 120, plan.endsMin + 0.04 * (plan.endsMin - begin));
-  const x = (minutes: number) => left + ((minutes - begin) / (long - begin)) * wide;
-  const high = plan.screens.length * row + 30;
+  const wide = 800;
+  // Nobody is there at night: its hours are drawn narrow, so that the day's steps can be read.
+  const begin = Math.max(0, Math.min(...plan.screens.flatMap((s) => s.steps.map((step) => step.fromMin))) - 15);
+  const end = Math.max(begin + 120, plan.endsMin + 20);
   const nights: [number, number][] = [];
-  for (let day = 0; day * 1440 < long + 1440; day++) {
+  for (let day = -1; day * 1440 < end + 1440; day++) {
     const from = day * 1440 + plan.closesMin - plan.startsMin;
-    nights.push([Math.max(begin, from), Math.min(long, from + 1440 - plan.closesMin + plan.opensMin)]);
+    const [a, b] = [Math.max(begin, from), Math.min(end, from + 1440 - plan.closesMin + plan.opensMin)];
+    if (b > a) nights.push([a, b]);
   }
-  if (plan.startsMin < plan.opensMin) nights.push([begin, plan.opensMin - plan.startsMin]);
+  const shown = (minutes: number) =>
+    minutes -
+    begin -
+    (1 - NARROW) * nights.reduce((sum, [a, b]) => sum + Math.max(0, Math.min(minutes, b) - Math.min(minutes, a)), 0);
+  const x = (minutes: number) => left + (shown(minutes) / shown(end)) * wide;
+  const high = plan.screens.length * row + 30;
   const rowAt = (e: React.PointerEvent) => {
     const box = drawing.current?.getBoundingClientRect();
     if (!box) return 0;
     const at = Math.floor((((e.clientY - box.top) / box.height) * high) / row);
     return Math.min(plan.screens.length - 1, Math.max(0, at));
   };
-  const span = long - begin;
+  const span = shown(end);
   const step = span > 2400 ? 360 : span > 900 ? 120 : span > 360 ? 60 : 30;
   const first = Math.ceil((plan.startsMin + begin) / step) * step - plan.startsMin;
+  const hours = Array.from({ length: Math.floor((end - first) / step) + 1 }, (_, i) => first + i * step).filter(
+    (at) => !nights.some(([a, b]) => at > a + 1 && at < b - 1),
+  );
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="The plan over the day">
       <svg
@@ -79,13 +101,11 @@ export function Bars({ plan, move }: { plan: DarkroomPlan; move: (from: number, 
         role="img"
         aria-label={`${plan.screens.length} screens over ${Math.round(plan.endsMin / 60)} hours`}
       >
-        <Drying />
-        {nights
-          .filter(([a, b]) => b > a)
-          .map(([a, b]) => (
-            <rect key={a} x={x(a)} y="0" width={x(b) - x(a)} height={high - 24} fill="var(--faint)" />
-          ))}
-        {Array.from({ length: Math.floor((long - first) / step) + 1 }, (_, i) => first + i * step).map((at) => (
+        <Textures />
+        {nights.map(([a, b]) => (
+          <rect key={a} x={x(a)} y="0" width={x(b) - x(a)} height={high - 24} fill="var(--faint)" />
+        ))}
+        {hours.map((at) => (
           <g key={at}>
             <path d={`M${x(at)} 0V${high - 24}`} stroke="var(--line)" strokeWidth="1" />
             <Words x={x(at)} y={high - 6} size={13} textAnchor="middle" fill="var(--quiet)">
@@ -152,7 +172,7 @@ export function Bars({ plan, move }: { plan: DarkroomPlan; move: (from: number, 
                   </g>
                 ),
             )}
-            {screen.dueMin < long && (
+            {screen.dueMin < end && (
               <path
                 d={`M${x(screen.dueMin) - 6} 9l12 12m0 -12l-12 12`}
                 stroke="var(--madder)"

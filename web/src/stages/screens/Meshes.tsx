@@ -129,12 +129,7 @@ function Wish({ at, plate }: { at: AtHand; plate: Plate }) {
         });
       }}
     >
-      <Box
-        display="grid"
-        gridTemplateColumns={plate.lpi === null ? "1fr auto" : "1fr 1fr 1fr auto"}
-        gap="12px"
-        alignItems="end"
-      >
+      <Box display="grid" gridTemplateColumns={plate.lpi === null ? "1fr auto" : "1fr 1fr"} gap="12px" alignItems="end">
         <Field label="Wet ink wanted, µm">
           <Entry value={wet} inputMode="decimal" placeholder="as usual" onChange={(e) => setWet(e.target.value)} />
         </Field>
@@ -143,7 +138,7 @@ function Wish({ at, plate }: { at: AtHand; plate: Plate }) {
             <Field label="Tones from, %">
               <Entry value={light} inputMode="decimal" onChange={(e) => setLight(e.target.value)} />
             </Field>
-            <Field label="to, %">
+            <Field label="Tones to, %">
               <Entry value={dark} inputMode="decimal" onChange={(e) => setDark(e.target.value)} />
             </Field>
           </>
