@@ -35,7 +35,7 @@ if (!is_resource($server)) {
 for ($i = 0; $i < 100 && @file_get_contents("http://127.0.0.1:$port/api/shop") === false; ++$i) {
     usleep(50_000);
 }
-foreach (['/api/jobs' => 'all jobs', '/api/jobs/2' => 'one job, all figures reckoned', '/api/shop' => 'the shelves', '/api/jobs/2/pull/5.png' => 'the pull, drawn before', '/api/jobs/2/loupe.png?x=137&y=131&mm=10&plate=3&dx=%s&dy=0.1&turn=0.05' => 'the loupe on a misfit, drawn anew each time', '/api/jobs/2/table/loupe.png?x=160&y=12&mm=10' => 'the loupe on the light table', '/api/jobs/2/costs' => 'what each plate buys'] as $path => $name) {
+foreach (['/api/jobs' => 'all jobs', '/api/jobs/2' => 'one job, all figures reckoned', '/api/shop' => 'the shelves', '/api/jobs/2/pull/5.png' => 'the pull, drawn before', '/api/jobs/2/loupe.png?x=137&y=131&mm=10&plate=3&dx=%s&dy=0.1&turn=0.05' => 'the loupe on a misfit, drawn anew each time', '/api/jobs/2/table/loupe.png?x=160&y=12&mm=10' => 'the loupe on the light table', '/api/jobs/2/costs' => 'what each plate buys', '/api/plates/2/meshes' => 'what another mesh would change', '/api/plates/2/moire?lpi=4%s&angle=12' => 'a ruling against its mesh', '/api/frames/13' => 'a frame with its year', '/api/darkroom' => 'the dark-room plan'] as $path => $name) {
     $times = [];
     for ($i = 0; $i < 110; ++$i) {
         $start = hrtime(true);

@@ -130,6 +130,22 @@ $whole = static function (array $arguments) use ($project): array {
     return [$times, $peak];
 };
 
+echo "\nScreens, one process\n";
+mt_srand(40);
+$screens = array_map(static fn (int $i): Ektype\Core\Darkroom\ScreenWork => new Ektype\Core\Darkroom\ScreenWork("s$i", 'job '.intdiv($i, 4), 0 === $i % 3 ? 'tubes' : 'LED', 6, mt_rand(30, 180), mt_rand(2, 9), 8, mt_rand(20, 60), 4, mt_rand(300, 1500)), range(0, 39));
+[$plan, $s] = $time(static fn () => Ektype\Core\Darkroom\Planner::plan($screens, new Ektype\Core\Darkroom\Darkroom(10)));
+$say('plan a day of 40 screens', sprintf('%.2f s', $s), 'aim 1 s');
+$meshes = Ektype\Core\Mesh\MeshCatalogue::typical();
+$rack = array_map(static fn (int $i): Ektype\Core\Rack\RackFrame => new Ektype\Core\Rack\RackFrame("f$i", $meshes[$i % count($meshes)], 460, 560, 18 + mt_rand(0, 80) / 10, 0 === $i % 3 ? 'to reclaim' : 'bare'), range(0, 39));
+$wants = array_map(static fn (int $i): Ektype\Core\Rack\RackPlate => new Ektype\Core\Rack\RackPlate("p$i", new Ektype\Core\Mesh\MeshQuestion(0 === $i ? Ektype\Core\Separation\PlateRole::Base : Ektype\Core\Separation\PlateRole::Colour, 'cotton', 'plastisol', 0 === $i % 2 ? 0.3 : null, null, Ektype\Core\Colour\Lab::of(Srgb::fromHex('#1b2436')))), range(0, 7));
+[, $s] = $time(static fn () => Ektype\Core\Rack\RackAssignment::best($wants, $rack, 250, 300, 280));
+$say('the best set of 40 frames for 8 plates', sprintf('%.0f ms', 1000 * $s), 'aim 1 s');
+$moire = new Ektype\Core\Mesh\Moire(new Ektype\Core\Mesh\Mesh(90, 48));
+[, $s] = $time(static fn () => $moire->map(range(20.0, 66.0, 2.0), range(0.0, 90.0, 2.0)));
+$say('moire map, 24 rulings by 46 angles', sprintf('%.0f ms', 1000 * $s));
+[, $s] = $time(static fn () => Ektype\Core\Mesh\MoirePicture::png($moire->beats(45, 5), 45, 5, 0.4, 60, 36));
+$say('moire picture, 60 × 36 mm', sprintf('%.0f ms', 1000 * $s));
+
 echo "\nart:separate, whole process, 300 × 350 mm\n";
 $draw(14174, $folder.'/art600.png');
 $draw(7086, $folder.'/six300.png', 5);

@@ -99,6 +99,24 @@ final readonly class Given
         return $this->has($name) && $this->values[$name] !== '' ? $this->text($name, $longest) : $default;
     }
 
+    /** A day that has been, written year-month-day; null where none is given. */
+    public function pastDay(string $name, \DateTimeImmutable $today): ?string
+    {
+        $text = $this->textOr($name, '', 10);
+        if ($text === '') {
+            return null;
+        }
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
+        if ($day === false || $day->format('Y-m-d') !== $text) {
+            throw Refusal::at($this->pathOf($name), \sprintf('“%s” is no date. Write it as year-month-day, such as 2026-11-04.', $text));
+        }
+        if ($text > $today->format('Y-m-d')) {
+            throw Refusal::at($this->pathOf($name), \sprintf('%s is still to come: this can only have been. Check the date.', $text));
+        }
+
+        return $text;
+    }
+
     /** @param non-empty-list<string> $words */
     public function oneOf(string $name, array $words, ?string $default = null): string
     {

@@ -187,7 +187,7 @@ final class ScreensTest extends ShopTestCase
         self::assertEqualsWithDelta($before['frame']['tensionNPerCm'], $kept['frame']['tensionNPerCm'], 0.5);
         $stencil = $this->plate($id, 0)['stencil'];
         self::assertEqualsWithDelta(log($stencil['value']), log($read['eomUm']), 0.4);
-        self::assertSame('measured', $this->ask('PATCH', '/api/plates/'.$plate['id'], ['gaugedEomUm' => $read['eomUm']])['plates'][0]['stencil']['sign']);
+        self::assertSame($read['eomUm'], $this->ask('PATCH', '/api/plates/'.$plate['id'], ['gaugedEomUm' => $read['eomUm']])['plates'][0]['stencil']['value']);
     }
 
     public function testInkWantedAndTonesAreWeighed(): void

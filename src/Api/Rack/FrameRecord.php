@@ -63,14 +63,7 @@ final readonly class FrameRecord
     /** @throws Refusal where a reading cannot be; nothing is stored then */
     public function read(Frame $frame, Given $given, \DateTimeImmutable $today): void
     {
-        $on = $given->textOr('doneOn', $today->format('Y-m-d'), 10);
-        $date = \DateTimeImmutable::createFromFormat('!Y-m-d', $on);
-        if ($date === false || $date->format('Y-m-d') !== $on) {
-            throw Refusal::at('doneOn', \sprintf('“%s” is no date. Write it as year-month-day, such as 2026-12-04.', $on));
-        }
-        if ($on > $today->format('Y-m-d')) {
-            throw Refusal::at('doneOn', \sprintf('%s is still to come: a tension can only have been read. Check the date.', $on));
-        }
+        $on = $given->pastDay('doneOn', $today) ?? $today->format('Y-m-d');
         if ($frame->stretchedOn !== null && $on < $frame->stretchedOn) {
             throw Refusal::at('doneOn', \sprintf('This mesh was stretched on %s: a reading of %s belongs to the one before it. Check the date.', $frame->stretchedOn, $on));
         }

@@ -160,11 +160,8 @@ final readonly class FrameWork
             $what[] = $place === '' ? 'Has no place' : 'Stands at '.$place;
         }
         foreach (['outsideWidthMm' => $frame->insideWidthMm, 'outsideHeightMm' => $frame->insideHeightMm] as $field => $inside) {
-            if ($given->has($field)) {
-                $outside = $given->number($field, 50, 4000, 'mm');
-                if ($outside <= $inside) {
-                    throw Refusal::at($field, \sprintf('The frame is %.0f mm inside, so %.0f mm outside leaves no wood or metal. Swap the two, or measure again.', $inside, $outside));
-                }
+            $outside = self::outside($given, $field, $inside);
+            if ($outside !== null) {
                 $todo[] = static function () use ($frame, $field, $outside): void { $frame->{$field} = $outside; };
                 $what[] = 'Measured outside';
             }
@@ -182,6 +179,17 @@ final readonly class FrameWork
             $do();
         }
         $this->entities->flush();
+    }
+
+    /** The outside of a frame, mm; null where it is not given. */
+    public static function outside(Given $given, string $field, float $insideMm): ?float
+    {
+        $outside = $given->numberOr($field, null, 50, 4000, 'mm');
+        if ($outside !== null && $outside <= $insideMm) {
+            throw Refusal::at($field, \sprintf('The frame is %.0f mm inside, so %.0f mm outside leaves no wood or metal. Swap the two, or measure again.', $insideMm, $outside));
+        }
+
+        return $outside;
     }
 
     /** The mesh as the shop's data sheet has it, where there is one. */

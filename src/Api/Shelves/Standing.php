@@ -85,15 +85,10 @@ final readonly class Standing
         if ($mesh->fromSheet) {
             [$frame->sheetOpeningUm, $frame->sheetThicknessUm] = [$mesh->openingUm, $mesh->thicknessUm];
         }
-        $frame->stretchedOn = $this->day($given, 'stretchedOn');
+        $frame->stretchedOn = $given->pastDay('stretchedOn', new \DateTimeImmutable());
         $frame->rackPlace = $given->textOr('rackPlace', '', 20);
-        foreach (['outsideWidthMm' => $frame->insideWidthMm, 'outsideHeightMm' => $frame->insideHeightMm] as $field => $inside) {
-            $outside = $given->numberOr($field, null, 50, 4000, 'mm');
-            if ($outside !== null && $outside <= $inside) {
-                throw Refusal::at($field, \sprintf('The frame is %.0f mm inside, so %.0f mm outside leaves no wood or metal. Swap the two, or measure again.', $inside, $outside));
-            }
-            $frame->{$field} = $outside;
-        }
+        $frame->outsideWidthMm = FrameWork::outside($given, 'outsideWidthMm', $frame->insideWidthMm);
+        $frame->outsideHeightMm = FrameWork::outside($given, 'outsideHeightMm', $frame->insideHeightMm);
 
         return $frame;
     }
@@ -103,7 +98,7 @@ final readonly class Standing
         $kind = $given->oneOf('kind', array_keys(ExposureModel::EMULSIONS));
         $emulsion = new Emulsion($this->freeName(Emulsion::class, 'name', $given, 60), $kind);
         $emulsion->solidsPct = $given->numberOr('solidsPct', 38.0, 10, 80, '%') ?? 38.0;
-        $emulsion->mixedOn = $this->day($given, 'mixedOn');
+        $emulsion->mixedOn = $given->pastDay('mixedOn', new \DateTimeImmutable());
         $emulsion->potLifeDays = $given->has('potLifeDays') ? $given->whole('potLifeDays', 1, 3650) : null;
         $emulsion->coatedLifeDays = $given->has('coatedLifeDays') ? $given->whole('coatedLifeDays', 1, 365) : 28;
         $emulsion->factor = $given->numberOr('factor', null, 0.2, 20);
@@ -128,26 +123,6 @@ final readonly class Standing
         }
 
         return $own;
-    }
-
-    private function day(Given $given, string $field): ?string
-    {
-        if (!$given->has($field)) {
-            return null;
-        }
-        $text = $given->textOr($field, '', 10);
-        $date = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
-        if ($text === '') {
-            return null;
-        }
-        if ($date === false || $date->format('Y-m-d') !== $text) {
-            throw Refusal::at($field, \sprintf('“%s” is no date. Write it as year-month-day, such as 2026-11-04.', $text));
-        }
-        if ($date > new \DateTimeImmutable()) {
-            throw Refusal::at($field, \sprintf('%s is still to come. Check the date.', $text));
-        }
-
-        return $text;
     }
 
     private function press(Given $given): Press

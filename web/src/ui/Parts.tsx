@@ -69,6 +69,18 @@ export function Label({ children, ...rest }: BoxProps) {
   );
 }
 
+/** A plain figure with its name. */
+export function Fact({ label, value }: { label: string; value: string }) {
+  return (
+    <Box>
+      <Label>{label}</Label>
+      <Text className="readout" fontSize="17px" whiteSpace="nowrap">
+        {value}
+      </Text>
+    </Box>
+  );
+}
+
 /** A labelled field; wide enough for wet hands. */
 export function Field({ label, children, hint }: { label: string; children: ReactNode; hint?: string }) {
   return (

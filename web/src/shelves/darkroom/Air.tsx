@@ -4,8 +4,8 @@ import type { Room, RoomTold } from "../../api/client";
 import { useRoomChange } from "../../api/use";
 import { moment } from "../../ui/day";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
+import { RulingSchool } from "../../ui/RulingSchool";
 import { SmallButton } from "../../ui/SmallButton";
-import { rulingSchools } from "../../ui/schools";
 
 /** The air of the dark room, read or assumed, and the room's habits: what all drying times rest on. */
 export function Air({ room }: { room: Room }) {
@@ -119,15 +119,7 @@ function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => voi
             <option value="160">160 per inch</option>
           </Choice>
         </Field>
-        <Field label="Finest ruling">
-          <Choice fontFamily="body" value={divisor} onChange={(e) => setDivisor(e.target.value)}>
-            {rulingSchools.map(([value, words]) => (
-              <option key={value} value={value}>
-                {words}
-              </option>
-            ))}
-          </Choice>
-        </Field>
+        <RulingSchool divisor={divisor} choose={setDivisor} />
       </Box>
       <Trouble of={error} />
       <Action type="submit" mt="14px">

@@ -8,7 +8,7 @@ import { Heading } from "../../ui/Bench";
 import { day, moment } from "../../ui/day";
 import { Reclaiming } from "../../ui/FrameHands";
 import { useHabits } from "../../ui/habits";
-import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
+import { Action, Choice, Entry, Fact, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { SmallButton } from "../../ui/SmallButton";
 import { isTyping } from "../../ui/typing";
@@ -173,19 +173,6 @@ export function FramePage() {
         </Box>
       </Box>
     </Shelf>
-  );
-}
-
-function Fact({ label, value }: { label: string; value: string }) {
-  return (
-    <Box>
-      <Text fontSize="small" color="quiet">
-        {label}
-      </Text>
-      <Text className="readout" fontSize="17px" minH="44px" lineHeight="44px">
-        {value}
-      </Text>
-    </Box>
   );
 }
 

@@ -5,7 +5,7 @@ import { useMeshEffects } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
-import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { Action, Entry, Fact, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { Sign } from "../../ui/Sign";
 import { MeshDrawing } from "./MeshDrawing";
@@ -167,19 +167,6 @@ function Row({ children, head, here }: { children: React.ReactNode; head?: boole
       bg={here ? "raised" : "transparent"}
     >
       {children}
-    </Box>
-  );
-}
-
-function Fact({ label, value }: { label: string; value: string }) {
-  return (
-    <Box>
-      <Text fontSize="small" color="quiet">
-        {label}
-      </Text>
-      <Text className="readout" fontSize="17px" whiteSpace="nowrap">
-        {value}
-      </Text>
     </Box>
   );
 }

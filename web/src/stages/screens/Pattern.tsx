@@ -4,10 +4,10 @@ import type { Plate } from "../../api/client";
 import { useMoire, useMoireMap, useRoomChange } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
-import { Action, Choice, Field, Trouble } from "../../ui/Parts";
+import { Action, Trouble } from "../../ui/Parts";
+import { RulingSchool } from "../../ui/RulingSchool";
 import { Slide } from "../../ui/Slide";
 import { SmallButton } from "../../ui/SmallButton";
-import { rulingSchools } from "../../ui/schools";
 import { PatternMap } from "./PatternMap";
 
 type Setting = { lpi: number; angle: number };
@@ -117,19 +117,10 @@ export function Pattern({ at, plate }: { at: AtHand; plate: Plate }) {
           {data.ceilingLpi.toFixed(0)} lpi.
         </Text>
         <Box maxW="260px" mb="16px">
-          <Field label="Finest ruling, school of the shop">
-            <Choice
-              fontFamily="body"
-              value={String(Math.round(data.divisor * 10) / 10)}
-              onChange={(e) => room.mutate({ rulingDivisor: Number(e.target.value) })}
-            >
-              {rulingSchools.map(([value, words]) => (
-                <option key={value} value={value}>
-                  {words}
-                </option>
-              ))}
-            </Choice>
-          </Field>
+          <RulingSchool
+            divisor={String(Math.round(data.divisor * 10) / 10)}
+            choose={(divisor) => room.mutate({ rulingDivisor: Number(divisor) })}
+          />
         </Box>
         <Heading>Calmest near it</Heading>
         <Box as="ul" listStyleType="none" display="grid" gridTemplateColumns="1fr 1fr" columnGap="18px">
