@@ -48,6 +48,14 @@ final readonly class SinkCheck
         };
     }
 
+    /** What was seen, in a few words. */
+    public function words(): string
+    {
+        $seen = array_keys(array_filter(['scum' => $this->scum, 'pinholes' => $this->pinholes, 'lost dots' => $this->lostDots, 'closed lines' => $this->closedLines, 'blur' => $this->blur]));
+
+        return $seen === [] ? 'clean and open' : implode(', ', $seen);
+    }
+
     /** What it means and what to do, plain sentences. */
     public function says(): string
     {

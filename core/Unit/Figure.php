@@ -15,6 +15,7 @@ final readonly class Figure
      * @param string       $source      geometry, trade default, or n tests of this shop
      * @param string       $formula     in words
      * @param string       $school      the trade habit chosen, empty where there is none
+     * @param string       $between     what low and high are: an interval nine times in ten, or the usual ends of a trade figure
      * @param string       $wouldChange what would make it other or surer
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Figure
         public ?float $low = null,
         public ?float $high = null,
         public string $text = '',
+        public string $between = 'nine times in ten',
     ) {
     }
 }

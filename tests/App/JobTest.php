@@ -47,6 +47,10 @@ final class JobTest extends ShopTestCase
             $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => $plate['light']['value']]);
             self::assertSame('measured', $job['plates'][$plate['position']]['light']['sign']);
         }
+        self::assertStringStartsWith('Wash out frame', $job['next']['sentence']);
+        foreach ($job['plates'] as $plate) {
+            $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['pinholes' => true]]);
+        }
         self::assertSame('press', $job['next']['stage']);
 
         $readings = array_map(static fn (array $m): array => ['mark' => $m['name'], 'at_mm' => [$m['xMm'], $m['yMm']], 'off_mm' => [0.4 - 0.002 * $m['yMm'], -0.2 + 0.002 * $m['xMm']]], $job['marks']);

@@ -68,6 +68,7 @@ final class ScreensTest extends ShopTestCase
         $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['scum' => true, 'lostDots' => true]]);
         self::assertStringContainsString('Too little light', $job['plates'][0]['sinkCheck']['says']);
         self::assertFalse($job['plates'][0]['sinkCheck']['canPrint']);
+        self::assertSame('At the sink: scum, lost dots', $this->ask('GET', "/api/frames/$frame")['record'][0]['what']);
         self::assertGreaterThan($before * 1.01, $time());
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['closedLines' => true]]);
         self::assertLessThan($before / 1.01, $time());
@@ -75,6 +76,24 @@ final class ScreensTest extends ShopTestCase
         self::assertEqualsWithDelta($before, $time(), 1e-6, 'contact, not time');
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['forget' => true]]);
         self::assertEqualsWithDelta($before, $time(), 1e-6);
+    }
+
+    public function testAScreenThatCannotPrintIsMadeAgainAndWhatItTaughtStays(): void
+    {
+        [$id, $plate, $frame] = $this->jobWithFrames();
+        $this->ask('POST', "/api/frames/$frame/coat", []);
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 12]);
+        $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['lostDots' => true]]);
+        self::assertSame('out', $job['plates'][0]['stages']['light']);
+        $taught = $this->plate($id, 1)['light']['value'];
+        $uses = $this->ask('GET', "/api/frames/$frame")['frame']['uses'];
+        $record = $this->ask('POST', "/api/frames/$frame/reclaim", ['came' => 'clean', 'again' => true]);
+        self::assertSame(['bare', $uses + 1, null], [$record['frame']['state'], $record['frame']['uses'], $record['stencil']]);
+        $again = $this->plate($id, 0);
+        self::assertSame([$frame, null, null, ['degrease', 'coat']], [$again['frameId'], $again['burnedSeconds'], $again['sinkCheck'], $again['frameFirst']]);
+        self::assertEqualsWithDelta($taught, $this->plate($id, 1)['light']['value'], 1e-9, 'the stencil is gone, what was seen is not');
+        // Undone at the job, the plate is not burned again on bare mesh.
+        self::assertNull($this->ask('POST', "/api/jobs/$id/undo")['plates'][0]['burnedSeconds']);
     }
 
     public function testTheGaugeTeachesTheRecipe(): void
@@ -129,7 +148,7 @@ final class ScreensTest extends ShopTestCase
         self::assertSame(1, \count(array_filter($rows, static fn (array $r): bool => $r['here'])));
         self::assertSame(1, \count(array_filter($rows, static fn (array $r): bool => $r['rank'] === 1)));
         $here = array_values(array_filter($rows, static fn (array $r): bool => $r['here']))[0];
-        self::assertEqualsWithDelta($this->plate($id, 0)['light']['value'], $here['lightS'], 1e-6, 'the mesh at hand has the time of the plate');
+        self::assertEqualsWithDelta($this->plate($id, 0)['light']['value'], $here['light']['value'], 1e-6, 'the mesh at hand has the time of the plate');
         $volumes = array_map(static fn (array $r): float => $r['mesh']['volumeCm3M2'], $rows);
         foreach ($rows as $i => $row) {
             // Two strokes for a base: the second adds a quarter; four fifths leave the mesh.
@@ -143,7 +162,7 @@ final class ScreensTest extends ShopTestCase
         [, $plate] = $this->jobWithFrames();
         $seen = $this->ask('GET', '/api/plates/'.$plate['id'].'/moire?lpi=30&angle=10');
         self::assertSame([30, 10], [(int) $seen['lpi'], (int) $seen['angle']]);
-        self::assertLessThanOrEqual($seen['score'] + 0.051, $seen['calmest'][0]['score']);
+        self::assertLessThanOrEqual($seen['score']['value'] + 0.051, $seen['calmest'][0]['score']);
         self::assertSame([], $seen['pairs']);
         $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['lpi' => 30, 'angleDeg' => 10]);
         $pair = $this->ask('GET', '/api/plates/'.$job['plates'][1]['id'].'/moire?lpi=30&angle=25')['pairs'][0];
@@ -171,6 +190,18 @@ final class ScreensTest extends ShopTestCase
         $this->ask('DELETE', '/api/shop/meshes/'.$own['id']);
         self::assertEqualsWithDelta(128.0, $fabric(), 1e-9);
         self::assertSame('43–80', $this->ask('GET', "/api/frames/$frame")['frame']['mesh']);
+    }
+
+    public function testAnOldPotIsSaidAndAFreshOneIsTold(): void
+    {
+        [$id] = $this->jobWithFrames();
+        $shop = $this->ask('PATCH', '/api/shop/emulsions/1', ['mixedOn' => (new \DateTimeImmutable('-45 days'))->format('Y-m-d')]);
+        self::assertSame(-3, $shop['emulsions'][0]['potDaysLeft'], 'of 42 days');
+        self::assertStringContainsString('over its pot life by 3 days', implode(' ', $this->plate($id, 0)['coat']['mind']));
+        $shop = $this->ask('PATCH', '/api/shop/emulsions/1', ['mixedOn' => (new \DateTimeImmutable())->format('Y-m-d')]);
+        self::assertSame(42, $shop['emulsions'][0]['potDaysLeft']);
+        self::assertSame([], $this->plate($id, 0)['coat']['mind']);
+        self::assertSame('mixedOn', $this->ask('PATCH', '/api/shop/emulsions/1', ['mixedOn' => '2199-01-01'], 422)['errors'][0]['field']);
     }
 
     public function testTheGaugesSayThatTheyAreSimulatedAndKeepNothing(): void

@@ -35,11 +35,13 @@ final readonly class FigureView
         public ?float $low,
         #[OA\Property]
         public ?float $high,
+        #[OA\Property(description: 'What low and high are')]
+        public string $between,
     ) {
     }
 
     public static function of(Figure $f): self
     {
-        return new self($f->value, $f->text, $f->unit, $f->sign->value, $f->source, $f->formula, $f->inputs, $f->school, $f->wouldChange, $f->low, $f->high);
+        return new self($f->value, $f->text, $f->unit, $f->sign->value, $f->source, $f->formula, $f->inputs, $f->school, $f->wouldChange, $f->low, $f->high, $f->between);
     }
 }

@@ -194,13 +194,15 @@ final readonly class JobReckoner
         $misfit = $register->of($plate);
         $isKey = $i === 0;
         $onFrame = $stencils->on($plate->frame);
+        $first = $plate->frame === null || $plate->burnedSeconds !== null ? [] : ($onFrame !== null && $onFrame->burnedSeconds === null ? [] : RackAssignment::first($plate->frame->state));
+        $sink = SinkCheckView::of($plate->sinkCheck);
         $screenSuits = $meshFigure->sign !== Sign::OutOfBounds && ($placement?->fits() ?? true);
         $stages = [
             'art' => $job->separationPath === null ? 'open' : 'ready',
             'plates' => $job->separationIsCurrent() ? 'ready' : 'open',
             'films' => $job->filmsAreCurrent() ? 'ready' : 'open',
-            'screens' => $plate->frame === null ? 'open' : ($screenSuits ? 'ready' : 'out'),
-            'light' => $plate->burnedSeconds === null ? 'open' : ($reckoned['light']->sign === 'out_of_bounds' ? 'out' : 'ready'),
+            'screens' => $plate->frame === null ? 'open' : (!$screenSuits ? 'out' : ($first === [] ? 'ready' : 'open')),
+            'light' => $plate->burnedSeconds === null ? 'open' : ($reckoned['light']->sign === 'out_of_bounds' || $sink?->canPrint === false ? 'out' : 'ready'),
             // The first plate is the key: the others are brought to it.
             'press' => $isKey ? ($plate->burnedSeconds === null ? 'open' : 'ready') : ($misfit === null ? 'open' : ($misfit->inRegister ? 'ready' : 'out')),
             'run' => 'waiting',
@@ -252,9 +254,9 @@ final readonly class JobReckoner
             $stencils->coat($plate, $mesh),
             $onFrame === null ? null : $stencils->view($onFrame),
             $plate->frame->state ?? '',
-            $plate->frame === null || $plate->burnedSeconds !== null ? [] : ($onFrame !== null && $onFrame->burnedSeconds === null ? [] : RackAssignment::first($plate->frame->state)),
+            $first,
             $plate->beforeLight,
-            SinkCheckView::of($plate->sinkCheck),
+            $sink,
         );
     }
 

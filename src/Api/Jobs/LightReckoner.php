@@ -69,6 +69,19 @@ final readonly class LightReckoner
         return array_map(static fn (Setting $setting): array => [$setting, $model->predict($setting)], $settings);
     }
 
+    /** What a time rests on, in words: step tests come first in the order in which they were learned, looks after them. */
+    public function source(PredictedTime $time): string
+    {
+        $tests = \count(array_filter($time->restsOn, fn (int $i): bool => $i < \count($this->tests)));
+        $looks = \count($time->restsOn) - $tests;
+        $words = implode(' and ', array_filter([
+            $tests === 0 ? '' : \sprintf('%d step test%s', $tests, $tests === 1 ? '' : 's'),
+            $looks === 0 ? '' : \sprintf('%d look%s at the sink', $looks, $looks === 1 ? '' : 's'),
+        ], static fn (string $s): bool => $s !== ''));
+
+        return $words === '' ? 'trade default' : $words.' of this shop';
+    }
+
     private static function seenAtTheSink(Stencil $s): ?TestReading
     {
         if ($s->sinkCheck === null || $s->burnedSeconds === null || $s->lamp === null || $s->emulsion === null || $s->thicknessUm === null) {
@@ -85,7 +98,6 @@ final readonly class LightReckoner
 
     private function figure(Plate $plate, Setting $setting, PredictedTime $time): Figure
     {
-        $rests = \count($time->restsOn);
         $inputs = [\sprintf('light must reach through %.0f µm of fabric and stencil', $setting->thicknessUm)];
         foreach ($time->parts as $part) {
             $inputs[] = str_starts_with($part['name'], 'lamp ') && !str_contains($part['name'], ' with ')
@@ -99,7 +111,7 @@ final readonly class LightReckoner
             $burned ?? $time->seconds,
             's',
             $burned === null ? Sign::Reckoned : ($outside ? Sign::OutOfBounds : Sign::Measured),
-            $rests === 0 ? 'trade default' : \sprintf('%d step test%s and looks at the sink of this shop', $rests, $rests === 1 ? '' : 's'),
+            $this->source($time),
             ($burned === null ? '' : \sprintf('Burned for %.1f s; reckoned %.1f s. ', $burned, $time->seconds)).'Lamp × emulsion × thickness × yellow mesh × film × age of the lamp, each as the step tests have taught it',
             $inputs,
             'More light on yellow mesh, until tests say otherwise',

@@ -25,7 +25,7 @@ final class NextStep
             return new NextStepView('films', $job->filmsPath === null ? \sprintf('Write the films of %d plates.', \count($plates)) : 'The plates have changed since the films were written.', $job->filmsPath === null ? 'Write the films' : 'Write them again', 'films', null);
         }
         foreach ($plates as $plate) {
-            if ($plate->stages['screens'] !== 'ready') {
+            if ($plate->frameId === null || $plate->stages['screens'] === 'out') {
                 return new NextStepView('screens', $plate->frameId === null ? \sprintf('Choose a frame for %s.', $plate->name) : \sprintf('Frame %s does not suit %s.', $plate->frameLabel, $plate->name), 'Choose', 'go', $plate->id);
             }
         }
@@ -44,6 +44,14 @@ final class NextStep
             }
             if ($plate->stages['light'] === 'open') {
                 return new NextStepView('light', \sprintf('Burn frame %s for %s.', $plate->frameLabel, $plate->name), \sprintf('%s on the %s', self::seconds($plate->light->value), $job->lamp === null ? 'lamp' : self::shortLamp($job->lamp->name)), 'go', $plate->id);
+            }
+        }
+        foreach ($plates as $plate) {
+            if ($plate->sinkCheck === null) {
+                return new NextStepView('light', \sprintf('Wash out frame %s and look at %s against the light.', $plate->frameLabel, $plate->name), 'At the sink', 'go', $plate->id);
+            }
+            if (!$plate->sinkCheck->canPrint) {
+                return new NextStepView('light', \sprintf('The screen of %s cannot go to the press: make it again.', $plate->name), 'See why', 'go', $plate->id);
             }
         }
         foreach ($plates as $plate) {

@@ -10,6 +10,7 @@ use Ektype\App\Shop\FrameChange\FrameChange;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Stencil\Stencil;
+use Ektype\Core\Exposure\SinkCheck;
 
 /** Keeps the stencil on a frame in step with the plate that it carries: what was gauged, burned and seen at the sink. */
 final readonly class PlateStencil
@@ -69,6 +70,9 @@ final readonly class PlateStencil
             }
             $on->gaugedEomUm = $plate->gaugedEomUm;
             $on->thicknessUm = $frame->mesh()->thicknessUm + StencilReckoner::of($this->entities, $now)->eomUm($plate, $frame->mesh());
+            if ($plate->sinkCheck !== null && $on->sinkCheck !== $plate->sinkCheck) {
+                $this->entities->persist(new FrameChange($frame, $now, 'At the sink: '.(new SinkCheck(...$plate->sinkCheck))->words(), null));
+            }
             $on->sinkCheck = $plate->sinkCheck;
             if ($frame->state !== 'on press') {
                 $frame->state = 'burned';

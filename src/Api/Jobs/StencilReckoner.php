@@ -170,6 +170,7 @@ final class StencilReckoner
                 $hours / self::DRYING_SPREAD,
                 $hours * self::DRYING_SPREAD,
                 text: self::hours($hours),
+                between: 'as air differs from place to place',
             )),
             StencilModel::roughness($mesh, $told->eomUm),
             $this->school(),

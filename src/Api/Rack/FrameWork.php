@@ -6,6 +6,7 @@ namespace Ektype\App\Api\Rack;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Api\Jobs\StencilReckoner;
+use Ektype\App\Shop\Change\ChangeShelf;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\OwnMesh\OwnMesh;
@@ -21,7 +22,7 @@ use Ektype\Core\Unit\Refusal;
 /** What hands do to a frame away from the press: coat it, reclaim it, stretch it anew, put it somewhere. */
 final readonly class FrameWork
 {
-    public function __construct(private EntityManagerInterface $entities, private FrameDiary $diary)
+    public function __construct(private EntityManagerInterface $entities, private FrameDiary $diary, private ChangeShelf $changes)
     {
     }
 
@@ -70,7 +71,8 @@ final readonly class FrameWork
     }
 
     /**
-     * Strips the stencil: came off clean, left a stain, would not come off (locked), or the mesh tore.
+     * Strips the stencil: came off clean, left a stain, would not come off (locked), or the mesh tore. A screen that is
+     * made again gives up its burn with it.
      *
      * @throws Refusal while a plate still holds the frame, or where nothing is on it
      */
@@ -79,7 +81,8 @@ final readonly class FrameWork
         $came = $given->oneOf('came', ['clean', 'stained', 'locked', 'torn']);
         $holder = $this->holder($frame);
         $on = $this->diary->stencilOn($frame);
-        if ($holder !== null && $on?->burnedSeconds !== null) {
+        $again = $given->flag('again');
+        if ($holder !== null && $on?->burnedSeconds !== null && !$again) {
             throw Refusal::because(\sprintf('Frame %s still holds %s of %s. Give it back at Screens first: its stencil would be lost.', $frame->label, $holder->name, $holder->job->name));
         }
         if ($on === null && $frame->state === 'bare') {
@@ -91,6 +94,12 @@ final readonly class FrameWork
             'locked' => 'Would not come off: the stencil is locked in',
             default => 'The mesh tore',
         });
+        if ($again && $holder !== null && $came !== 'locked') {
+            // What was seen on it stays with the stencil; the plate begins anew.
+            $this->changes->remember($holder->job, 'Screen of '.$holder->name.' made again');
+            $holder->burnedSeconds = $holder->gaugedEomUm = $holder->sinkCheck = null;
+            $holder->beforeLight = [];
+        }
         $frame->locked = $came === 'locked';
         if ($came === 'locked') {
             $frame->state = 'to reclaim';
@@ -98,6 +107,9 @@ final readonly class FrameWork
             $frame->state = $came === 'torn' ? 'to stretch' : 'bare';
             $frame->stained = $came === 'stained' || ($frame->stained && $came !== 'torn' && $came !== 'clean');
             ++$frame->uses;
+            if ($came === 'torn' && $holder !== null) {
+                $holder->frame = null;
+            }
             if ($on !== null) {
                 $on->goneOn = $now->format('Y-m-d');
             }

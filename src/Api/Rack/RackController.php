@@ -64,6 +64,7 @@ final readonly class RackController
     #[Route('/api/frames/{id<\d+>}/reclaim', methods: ['POST'])]
     #[OA\Post(path: '/api/frames/{id}/reclaim', operationId: 'reclaimFrame', description: 'How its stencil came off', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['came'], properties: [
         new OA\Property(property: 'came', type: 'string', enum: ['clean', 'stained', 'locked', 'torn']),
+        new OA\Property(property: 'again', type: 'boolean', description: 'The screen of the plate that holds it is made again'),
     ])), responses: [new OA\Response(response: 200, description: 'The frame', content: new OA\JsonContent(ref: FrameRecordView::class)), new OA\Response(response: 422, description: 'Problem details')])]
     public function reclaim(Frame $frame, Request $request): JsonResponse
     {

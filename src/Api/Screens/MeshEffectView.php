@@ -29,8 +29,8 @@ final readonly class MeshEffectView
         public FigureView $wet,
         #[OA\Property(description: 'Ink for the run, g')]
         public FigureView $grams,
-        #[OA\Property(description: 'Seconds of light; null where lamp or emulsion are missing')]
-        public ?float $lightS,
+        #[OA\Property(description: 'Seconds of light; without a value where lamp or emulsion are missing')]
+        public FigureView $light,
         #[OA\Property(description: 'Hiding of the ink straight on this garment, %')]
         public FigureView $hidingPct,
         #[OA\Property(description: 'What the ink then looks like on the garment')]

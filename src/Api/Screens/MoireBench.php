@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Screens;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Api\Jobs\FigureView;
 use Ektype\App\Api\Jobs\JobReckoner;
 use Ektype\App\Api\Jobs\StencilReckoner;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\Moire;
+use Ektype\Core\Mesh\MoireBeat;
 use Ektype\Core\Mesh\MoirePicture;
 use Ektype\Core\Mesh\ToneRange;
+use Ektype\Core\Unit\Figure;
 use Ektype\Core\Unit\Refusal;
+use Ektype\Core\Unit\Sign;
 use Symfony\Component\HttpFoundation\Request;
 
 /** Ruling and angle of a plate against its mesh: score, map, picture and the other plates. */
@@ -45,11 +49,13 @@ final readonly class MoireBench
         $period = $beats === [] ? null : round($beats[0]->periodMm, 2);
         $tones = ToneRange::on($mesh, $lpi);
 
+        [$strength, $every] = self::figures($mesh, $plate->frame->meshAngleDeg ?? 0.0, $lpi, $angle, $score, $beats);
+
         return new MoireView(
             $lpi,
             $angle,
-            round($score, 2),
-            $period,
+            $strength,
+            $every,
             match (true) {
                 $score < self::SEEN => 'Calm: nobody will see the mesh in it.',
                 $score < self::STRONG => \sprintf('A faint pattern every %.1f mm shows in flat tones. A calmer setting is near.', $period ?? 0),
@@ -83,6 +89,26 @@ final readonly class MoireBench
         [$lpi, $angle] = self::asked($plate, $request, $ceiling);
 
         return MoirePicture::png((new Moire($mesh, $plate->frame->meshAngleDeg ?? 0.0))->beats($lpi, $angle), $lpi, $angle, Moire::TONE, ...self::PICTURE_MM);
+    }
+
+    /**
+     * @param list<MoireBeat> $beats
+     *
+     * @return array{FigureView, FigureView} strength and period
+     */
+    private static function figures(Mesh $mesh, float $meshAngle, float $lpi, float $angle, float $score, array $beats): array
+    {
+        $inputs = [\sprintf('%s at %g° in its frame, %g threads per mm', $mesh->name(), $meshAngle, $mesh->threadsPerCm / 10), \sprintf('%g lpi at %g°, %.3f cells per mm, round dots of %.0f %%', $lpi, $angle, $lpi / 25.4, 100 * Moire::TONE)];
+        foreach (\array_slice($beats, 0, 3) as $beat) {
+            $inputs[] = \sprintf('a beat every %.1f mm of %.1f %%', $beat->periodMm, 100 * $beat->contrast);
+        }
+        $source = 'geometry; seen from 0.7 mm on, gone at 0.4 mm (trade default)';
+        $change = 'Another angle, ruling or mesh moves every beat.';
+
+        return [
+            FigureView::of(new Figure($score, '%', $score < self::STRONG ? Sign::Reckoned : Sign::OutOfBounds, $source, 'Root of the sum of squares of all visible beats between the mesh’s and the halftone’s orders; each beat is the product of the Fourier coefficients of openings and dots', $inputs, '', $change, text: \sprintf('%.1f %%', $score))),
+            FigureView::of(new Figure($beats === [] ? null : $beats[0]->periodMm, 'mm', Sign::Reckoned, $source, 'One over the difference of the two frequencies, for the strongest beat', $inputs, '', $change)),
+        ];
     }
 
     /** The same angle between 0 and 90°. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Screens;
 
+use Ektype\App\Api\Jobs\FigureView;
 use OpenApi\Attributes as OA;
 
 /** The pattern of a ruling and angle with a mesh, and with the other plates. */
@@ -20,9 +21,9 @@ final readonly class MoireView
         #[OA\Property]
         public float $angle,
         #[OA\Property(description: 'Contrast of all visible beats, % of the mean; under 1 nobody sees it')]
-        public float $score,
-        #[OA\Property(description: 'Of the strongest beat, mm; null where none is visible')]
-        public ?float $periodMm,
+        public FigureView $score,
+        #[OA\Property(description: 'Of the strongest beat, mm; without a value where none is visible')]
+        public FigureView $period,
         #[OA\Property(description: 'What it means, plain')]
         public string $says,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MoireSettingView::class))]

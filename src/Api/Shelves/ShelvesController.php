@@ -62,6 +62,22 @@ final readonly class ShelvesController
         return Answer::json($this->view());
     }
 
+    #[Route('/api/shop/emulsions/{id<\d+>}', methods: ['PATCH'])]
+    #[OA\Patch(path: '/api/shop/emulsions/{id}', operationId: 'changeEmulsion', description: 'A fresh pot, or what its data sheet says', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
+        new OA\Property(property: 'solidsPct', type: 'number'),
+        new OA\Property(property: 'mixedOn', type: 'string', format: 'date'),
+        new OA\Property(property: 'potLifeDays', type: 'integer'),
+        new OA\Property(property: 'coatedLifeDays', type: 'integer'),
+        new OA\Property(property: 'factor', type: 'number'),
+        new OA\Property(property: 'filmUm', type: 'number'),
+    ])), responses: [new OA\Response(response: 200, description: 'All shelves', content: new OA\JsonContent(ref: ShopView::class)), new OA\Response(response: 422, description: 'Problem details')])]
+    public function changeEmulsion(Emulsion $emulsion, Request $request): JsonResponse
+    {
+        $this->standing->changeEmulsion($emulsion, Given::fromJson($request->getContent()));
+
+        return Answer::json($this->view());
+    }
+
     #[Route('/api/shop', methods: ['GET'])]
     #[OA\Get(path: '/api/shop', operationId: 'getShop', responses: [new OA\Response(response: 200, description: 'What stands on the shop’s shelves', content: new OA\JsonContent(ref: ShopView::class))])]
     public function shop(): JsonResponse

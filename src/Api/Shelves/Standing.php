@@ -93,21 +93,34 @@ final readonly class Standing
         return $frame;
     }
 
+    /** @throws Refusal where a value cannot be; nothing is stored then */
+    public function changeEmulsion(Emulsion $emulsion, Given $given): void
+    {
+        self::tell($emulsion, $given);
+        $this->entities->flush();
+    }
+
     private function emulsion(Given $given): Emulsion
     {
-        $kind = $given->oneOf('kind', array_keys(ExposureModel::EMULSIONS));
-        $emulsion = new Emulsion($this->freeName(Emulsion::class, 'name', $given, 60), $kind);
-        $emulsion->solidsPct = $given->numberOr('solidsPct', 38.0, 10, 80, '%') ?? 38.0;
-        $emulsion->mixedOn = $given->pastDay('mixedOn', new \DateTimeImmutable());
-        $emulsion->potLifeDays = $given->has('potLifeDays') ? $given->whole('potLifeDays', 1, 3650) : null;
-        $emulsion->coatedLifeDays = $given->has('coatedLifeDays') ? $given->whole('coatedLifeDays', 1, 365) : 28;
-        $emulsion->factor = $given->numberOr('factor', null, 0.2, 20);
-        $emulsion->filmUm = $given->numberOr('filmUm', null, 10, 400, 'µm');
-        if (($kind === 'capillary_film') !== ($emulsion->filmUm !== null)) {
-            throw Refusal::at('filmUm', $kind === 'capillary_film' ? 'A capillary film has a thickness: it makes the stencil. Give it in µm, as its box names it.' : 'Only capillary film has a thickness of its own. Leave it empty, or choose capillary film.');
-        }
+        $emulsion = new Emulsion($this->freeName(Emulsion::class, 'name', $given, 60), $given->oneOf('kind', array_keys(ExposureModel::EMULSIONS)));
+        self::tell($emulsion, $given);
 
         return $emulsion;
+    }
+
+    /** What is not told stays as it is. */
+    private static function tell(Emulsion $emulsion, Given $given): void
+    {
+        $solids = $given->numberOr('solidsPct', $emulsion->solidsPct, 10, 80, '%') ?? $emulsion->solidsPct;
+        $mixed = $given->pastDay('mixedOn', new \DateTimeImmutable()) ?? $emulsion->mixedOn;
+        $pot = $given->has('potLifeDays') ? $given->whole('potLifeDays', 1, 3650) : $emulsion->potLifeDays;
+        $coated = $given->has('coatedLifeDays') ? $given->whole('coatedLifeDays', 1, 365) : $emulsion->coatedLifeDays;
+        $factor = $given->numberOr('factor', $emulsion->factor, 0.2, 20);
+        $film = $given->numberOr('filmUm', $emulsion->filmUm, 10, 400, 'µm');
+        if (($emulsion->kind === 'capillary_film') !== ($film !== null)) {
+            throw Refusal::at('filmUm', $film === null ? 'A capillary film has a thickness: it makes the stencil. Give it in µm, as its box names it.' : 'Only capillary film has a thickness of its own. Leave it empty, or choose capillary film.');
+        }
+        [$emulsion->solidsPct, $emulsion->mixedOn, $emulsion->potLifeDays, $emulsion->coatedLifeDays, $emulsion->factor, $emulsion->filmUm] = [$solids, $mixed, $pot, $coated, $factor, $film];
     }
 
     private function ownMesh(Given $given): OwnMesh

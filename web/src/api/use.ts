@@ -162,7 +162,8 @@ export function useFrameWork(id: number) {
       onSuccess,
     }),
     reclaim: useMutation({
-      mutationFn: (came: CameOff) => answer(api.POST("/api/frames/{id}/reclaim", { ...path, body: { came } })),
+      mutationFn: (body: { came: CameOff; again: boolean }) =>
+        answer(api.POST("/api/frames/{id}/reclaim", { ...path, body })),
       onSuccess,
     }),
     stretch: useMutation({

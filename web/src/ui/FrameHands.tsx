@@ -11,13 +11,13 @@ const answers: [CameOff, string][] = [
 ];
 
 /** How a stencil came off. */
-export function Reclaiming({ frameId }: { frameId: number }) {
+export function Reclaiming({ frameId, again = false }: { frameId: number; again?: boolean }) {
   const { reclaim } = useFrameWork(frameId);
   return (
     <Box mt="8px">
       <Box display="flex" flexWrap="wrap" gap="10px">
         {answers.map(([came, words]) => (
-          <Action key={came} quiet={came !== "clean"} onClick={() => reclaim.mutate(came)}>
+          <Action key={came} quiet={came !== "clean"} onClick={() => reclaim.mutate({ came, again })}>
             {words}
           </Action>
         ))}

@@ -136,7 +136,7 @@ function Why({
         <Text className="readout" mt="8px">
           {trimmed(figure.low, 1)} – {trimmed(figure.high, 1)} {figure.unit}
           <Text as="span" fontFamily="body" fontWeight="400" letterSpacing="0">
-            {figure.unit === "s" ? ", nine times in ten" : " is wanted"}
+            {`, ${figure.between}`}
           </Text>
         </Text>
       )}

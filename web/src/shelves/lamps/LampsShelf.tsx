@@ -1,6 +1,9 @@
-import { Text } from "@chakra-ui/react";
+import { Box, Text } from "@chakra-ui/react";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { answer, api } from "../../api/client";
 import { useShop } from "../../api/use";
-import { Caution } from "../../ui/Parts";
+import { Caution, Trouble } from "../../ui/Parts";
+import { SmallButton } from "../../ui/SmallButton";
 import { Adding, TakeOff } from "../Adding";
 import { Rows, Shelf } from "../Shelf";
 
@@ -95,13 +98,7 @@ export function LampsShelf() {
             <span key="s" className="readout">
               {e.solidsPct.toFixed(0)} %
             </span>,
-            e.potDaysLeft === null ? (
-              "keeps"
-            ) : (
-              <Text key="p" color={e.potDaysLeft < 0 ? "madder" : "ink"}>
-                {e.potDaysLeft < 0 ? `over by ${-e.potDaysLeft} days` : `${e.potDaysLeft} days left`}
-              </Text>
-            ),
+            e.potDaysLeft === null ? "keeps" : <Pot key="p" id={e.id} name={e.name} left={e.potDaysLeft} />,
             `${e.coatedLifeDays} days`,
             e.factor === null ? "by its kind" : `× ${e.factor}, data sheet`,
             <TakeOff key="x" kind="emulsions" id={e.id} name={e.name} />,
@@ -115,5 +112,30 @@ export function LampsShelf() {
         </Caution>
       </div>
     </Shelf>
+  );
+}
+
+/** How long the pot still keeps; a fresh one is told with one touch. */
+function Pot({ id, name, left }: { id: number; name: string; left: number }) {
+  const queries = useQueryClient();
+  const mix = useMutation({
+    mutationFn: () => {
+      const now = new Date();
+      const mixedOn = `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, "0")}-${String(now.getDate()).padStart(2, "0")}`;
+      return answer(api.PATCH("/api/shop/emulsions/{id}", { params: { path: { id } }, body: { mixedOn } }));
+    },
+    onSuccess: (shop) => {
+      queries.setQueryData(["shop"], shop);
+      void queries.invalidateQueries({ queryKey: ["job"] });
+    },
+  });
+  return (
+    <Box>
+      <Text color={left < 0 ? "madder" : "ink"}>{left < 0 ? `over by ${-left} days` : `${left} days left`}</Text>
+      <SmallButton ml="-10px" onClick={() => mix.mutate()}>
+        Mixed today<span style={{ position: "absolute", left: -9999 }}> {name}</span>
+      </SmallButton>
+      <Trouble of={mix.error} />
+    </Box>
   );
 }

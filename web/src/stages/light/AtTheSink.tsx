@@ -2,6 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Plate, PlateChange } from "../../api/client";
 import { Heading } from "../../ui/Bench";
+import { Reclaiming } from "../../ui/FrameHands";
 import { Action, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 
@@ -31,6 +32,12 @@ export function AtTheSink({ plate, tell, error }: { plate: Plate; tell: (seen: S
         <Text color={plate.sinkCheck.canPrint ? "ink" : "madder"} maxW="70ch">
           {plate.sinkCheck.says}
         </Text>
+        {!plate.sinkCheck.canPrint && plate.frameId !== null && (
+          <Box mt="10px">
+            <Text fontWeight="700">Make it again. How did the stencil come off frame {plate.frameLabel}?</Text>
+            <Reclaiming frameId={plate.frameId} again />
+          </Box>
+        )}
         <SmallButton ml="-10px" onClick={() => setOpen(true)}>
           Look again
         </SmallButton>

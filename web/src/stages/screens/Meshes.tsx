@@ -14,6 +14,7 @@ import { MeshDrawing } from "./MeshDrawing";
 export function Meshes({ at, plate }: { at: AtHand; plate: Plate }) {
   const { mesh } = useHabits();
   const { data, error } = useMeshEffects(plate);
+  const [open, setOpen] = useState("");
   const geometry = plate.meshGeometry;
   return (
     <>
@@ -41,7 +42,7 @@ export function Meshes({ at, plate }: { at: AtHand; plate: Plate }) {
         </Box>
       </Box>
       <Box>
-        <Heading note="The mesh at hand, the best for this plate, and those of the rack that hold it. Straight on this garment, without a base.">
+        <Heading note="The mesh at hand, the best for this plate, and those of the rack that hold it; touch one for its reasons. Straight on this garment, without a base.">
           What another mesh would change
         </Heading>
         <Trouble of={error} />
@@ -59,13 +60,29 @@ export function Meshes({ at, plate }: { at: AtHand; plate: Plate }) {
                 <Box role="cell">
                   <Sign kind={row.here ? "measured" : row.holds ? "reckoned" : "out_of_bounds"} />
                 </Box>
-                <Box role="cell" title={row.why}>
-                  <Text className="readout" fontSize="readout" color={row.holds ? "ink" : "madder"} whiteSpace="nowrap">
-                    {mesh(row.mesh.name, row.mesh.threadsPerCm)}
-                  </Text>
-                  <Text fontSize="small" color="quiet">
-                    {row.here ? "at hand" : row.rank === 1 ? "the best" : row.holds ? ordinal(row.rank) : "fails"}
-                  </Text>
+                <Box role="cell">
+                  <Box
+                    as="button"
+                    aria-expanded={open === row.mesh.name}
+                    onClick={() => setOpen(open === row.mesh.name ? "" : row.mesh.name)}
+                    minH="48px"
+                    textAlign="left"
+                    cursor="pointer"
+                  >
+                    <Text
+                      as="span"
+                      display="block"
+                      className="readout"
+                      fontSize="readout"
+                      color={row.holds ? "ink" : "madder"}
+                      whiteSpace="nowrap"
+                    >
+                      {mesh(row.mesh.name, row.mesh.threadsPerCm)}
+                    </Text>
+                    <Text as="span" fontSize="small" color="quiet" textDecoration="underline" textUnderlineOffset="3px">
+                      {row.here ? "at hand" : row.rank === 1 ? "the best" : row.holds ? ordinal(row.rank) : "fails"}
+                    </Text>
+                  </Box>
                 </Box>
                 <Box role="cell">
                   <Readout bare label={`Wet ink on ${row.mesh.name}`} figure={row.wet} />
@@ -73,9 +90,9 @@ export function Meshes({ at, plate }: { at: AtHand; plate: Plate }) {
                 <Box role="cell">
                   <Readout bare label={`Ink for the run on ${row.mesh.name}`} figure={row.grams} />
                 </Box>
-                <Text role="cell" className="readout" fontSize="17px">
-                  {row.lightS === null ? "–" : `${row.lightS.toFixed(row.lightS < 10 ? 1 : 0)} s`}
-                </Text>
+                <Box role="cell">
+                  <Readout bare label={`Light on ${row.mesh.name}`} figure={row.light} />
+                </Box>
                 <Text role="cell" className="readout" fontSize="17px" color={row.holds ? "ink" : "madder"}>
                   {row.mesh.finestLineMm.toFixed(2)} mm
                 </Text>
@@ -94,6 +111,11 @@ export function Meshes({ at, plate }: { at: AtHand; plate: Plate }) {
                 <Text role="cell" fontSize="small" color="quiet">
                   {row.inRack === 0 ? "none" : row.inRack}
                 </Text>
+                {open === row.mesh.name && (
+                  <Text role="cell" gridColumn="2 / -1" pb="10px">
+                    {row.why}
+                  </Text>
+                )}
               </Row>
             ))}
           </Box>
@@ -158,7 +180,7 @@ function Row({ children, head, here }: { children: React.ReactNode; head?: boole
     <Box
       role="row"
       display="grid"
-      gridTemplateColumns="16px 100px 84px 92px 60px 82px 80px 40px 34px"
+      gridTemplateColumns="16px 100px 84px 92px 76px 82px 80px 34px 34px"
       columnGap="12px"
       alignItems="center"
       minH={head ? "24px" : "58px"}

@@ -5,6 +5,7 @@ import { useMoire, useMoireMap, useRoomChange } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
 import { Action, Trouble } from "../../ui/Parts";
+import { Readout } from "../../ui/Readout";
 import { RulingSchool } from "../../ui/RulingSchool";
 import { Slide } from "../../ui/Slide";
 import { SmallButton } from "../../ui/SmallButton";
@@ -78,31 +79,11 @@ export function Pattern({ at, plate }: { at: AtHand; plate: Plate }) {
         <Trouble of={work.plate.error} field="lpi" />
       </Box>
       <Box>
-        <Box display="flex" alignItems="baseline" gap="28px" mb="4px">
-          <Box>
-            <Text fontSize="small" color="quiet">
-              Strength
-            </Text>
-            <Text className="readout" fontSize="big" lineHeight="1" color={data.score >= 4 ? "madder" : "ink"}>
-              {data.score.toFixed(1)}
-              <Text as="span" fontSize="lead" ml="6px">
-                %
-              </Text>
-            </Text>
-          </Box>
-          <Box>
-            <Text fontSize="small" color="quiet">
-              Comes back every
-            </Text>
-            <Text className="readout" fontSize="big" lineHeight="1">
-              {data.periodMm === null ? "–" : data.periodMm.toFixed(1)}
-              <Text as="span" fontSize="lead" ml="6px">
-                mm
-              </Text>
-            </Text>
-          </Box>
+        <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" mb="6px">
+          <Readout big label="Strength" figure={data.score} />
+          <Readout big label="Comes back every" figure={data.period} />
         </Box>
-        <Text mb="10px" fontWeight={data.score >= 1 ? "700" : "400"}>
+        <Text mb="10px" fontWeight={(data.score.value ?? 0) >= 1 ? "700" : "400"}>
           {data.says}
         </Text>
         <Box borderWidth="1px" borderColor="ink" display="inline-block" className="colours" bg="#f4efe4" maxW="100%">

@@ -47,7 +47,7 @@ export function PatternMap({
       viewBox={`0 -8 ${LEFT + WIDE + 14} ${HIGH + 34}`}
       width="100%"
       role="img"
-      aria-label={`Map of rulings from ${first} to ${last} lpi and angles from 0 to 90 degrees; ${at.lpi} lpi at ${at.angle}° scores ${of.score}`}
+      aria-label={`Map of rulings from ${first} to ${last} lpi and angles from 0 to 90 degrees; ${at.lpi} lpi at ${at.angle}° scores ${of.score.text}`}
       style={{ display: "block", touchAction: "none" }}
     >
       <defs>
