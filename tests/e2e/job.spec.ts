@@ -72,6 +72,7 @@ test("a dropped picture goes to films, screens, times and turns that bring it in
   await page.keyboard.press("s");
   for (const name of ["Base white", "Straw", "Sage", "Rust"]) {
     await page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name, exact: true }).click();
+    await expect(page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name, exact: true })).toHaveAttribute("aria-pressed", "true");
     await page.getByRole("button", { name: /^Take it/ }).first().click();
     await expect(page.getByRole("button", { name: /^Give back/ })).toBeVisible();
   }
@@ -80,6 +81,8 @@ test("a dropped picture goes to films, screens, times and turns that bring it in
   await page.keyboard.press("t");
   for (const name of ["Base white", "Straw", "Sage", "Rust"]) {
     await page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name, exact: true }).click();
+    // The bench has turned to it once its strip is pressed.
+    await expect(page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name, exact: true })).toHaveAttribute("aria-pressed", "true");
     await expect(page.getByRole("img", { name: /nine times in ten/ })).toBeVisible();
     await page.getByRole("button", { name: "Burned already" }).click();
     await expect(page.getByRole("button", { name: "It was not burned" })).toBeVisible();

@@ -21,6 +21,7 @@ for (const [where, size, plate] of [["at the desk", { width: 1280, height: 800 }
     await page.getByRole("button", { name: /^Closed lines/ }).click();
     await page.getByRole("button", { name: /^That is what I see/ }).click();
     await expect(page.getByText(/^Too much light: the finest lines have closed/)).toBeVisible();
+    await expect(page.getByText(/cannot go to the press: make it again|How did the stencil come off/).first()).toBeVisible();
     await page.getByRole("button", { name: "Look again" }).click();
     await page.getByRole("button", { name: /Closed lines/ }).click();
     await page.getByRole("button", { name: /^All clean and open/ }).click();
