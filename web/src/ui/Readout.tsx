@@ -16,6 +16,7 @@ export function figureText(figure: Figure): string {
     return figure.value >= 90
       ? `${Math.floor(Math.round(figure.value) / 60)}:${String(Math.round(figure.value) % 60).padStart(2, "0")}`
       : `${seconds(figure.value, figure.sign === "measured" || figure.value < 10)} s`;
+  if (figure.unit === "g" && figure.value < 10) return `${trimmed(figure.value, 1)} g`;
   return `${trimmed(figure.value, 0)} ${figure.unit}`;
 }
 

@@ -130,7 +130,7 @@ function Pot({ id, name, left }: { id: number; name: string; left: number }) {
     },
   });
   return (
-    <Box>
+    <Box display="flex" flexWrap="wrap" alignItems="center" gap="12px">
       <Text color={left < 0 ? "madder" : "ink"}>{left < 0 ? `over by ${-left} days` : `${left} days left`}</Text>
       <SmallButton ml="-10px" onClick={() => mix.mutate()}>
         Mixed today<span style={{ position: "absolute", left: -9999 }}> {name}</span>

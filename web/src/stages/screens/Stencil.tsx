@@ -29,6 +29,21 @@ export function Stencil({ at, plate }: { at: AtHand; plate: Plate }) {
           <Text fontSize="small" color="quiet" maxW="60ch">
             {coat.school}. {coat.edges}
           </Text>
+          {plate.frameId === null ? (
+            <Text mt="12px" fontWeight="700">
+              Choose a frame first; then it can be coated.
+            </Text>
+          ) : on ? (
+            <OnIt plate={plate} save={(um) => work.plate.mutate({ plateId: plate.id, gaugedEomUm: um })} />
+          ) : plate.frameFirst[0] === "reclaim" ? (
+            <Box mt="12px">
+              <Text fontWeight="700">Frame {plate.frameLabel} has an old stencil on it. How did it come off?</Text>
+              <Reclaiming frameId={plate.frameId} />
+            </Box>
+          ) : (
+            <Coating key={`${plate.frameId} ${coat.words}`} plate={plate} frameId={plate.frameId} />
+          )}
+          <Trouble of={work.plate.error} field="gaugedEomUm" />
         </Box>
         <Box>
           <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px" mb="10px">
@@ -55,21 +70,6 @@ export function Stencil({ at, plate }: { at: AtHand; plate: Plate }) {
               {sentence}
             </Text>
           ))}
-          {plate.frameId === null ? (
-            <Text mt="12px" fontWeight="700">
-              Choose a frame first; then it can be coated.
-            </Text>
-          ) : on ? (
-            <OnIt plate={plate} save={(um) => work.plate.mutate({ plateId: plate.id, gaugedEomUm: um })} />
-          ) : plate.frameFirst[0] === "reclaim" ? (
-            <Box mt="12px">
-              <Text fontWeight="700">Frame {plate.frameLabel} has an old stencil on it. How did it come off?</Text>
-              <Reclaiming frameId={plate.frameId} />
-            </Box>
-          ) : (
-            <Coating key={`${plate.frameId} ${coat.words}`} plate={plate} frameId={plate.frameId} />
-          )}
-          <Trouble of={work.plate.error} field="gaugedEomUm" />
         </Box>
       </Box>
       <Box>
