@@ -174,6 +174,35 @@ final class CommandLineTest extends TestCase
         self::assertEqualsWithDelta(10000 / $first['threads_per_cm'] - $first['thread_um'], $first['opening_um'], 0.01);
     }
 
+    public function testMeshesWithTheirDataSheetsGapsSchoolsAndOtherPlates(): void
+    {
+        $sheet = ['threads_per_cm' => 120, 'thread_um' => 34, 'dyed' => true, 'opening_um' => 46, 'thickness_um' => 55];
+        $shown = self::json('mesh:show', $sheet)['meshes'][0];
+        self::assertTrue($shown['from_sheet']);
+        self::assertEqualsWithDelta(100 * (46 / 83.3333) ** 2, $shown['open_area_pct'], 0.01);
+        self::assertEqualsWithDelta(0.114, $shown['finest_gap_mm'], 1e-6);
+
+        $asked = ['role' => 'colour', 'substrate' => 'cotton', 'ink' => 'plastisol', 'finest_line_mm' => null, 'garment' => '#ffffff'];
+        $ranked = self::json('mesh:suggest', ['finest_gap_mm' => 0.12, 'own_meshes' => [$sheet]] + $asked)['meshes'];
+        self::assertCount(22, $ranked);
+        foreach ($ranked as $mesh) {
+            self::assertSame((2 * $mesh['thread_um'] + $mesh['opening_um']) / 1000 <= 0.12, $mesh['holds'], (string) json_encode($mesh));
+        }
+        $holds = static fn (float $divisor): array => array_column(array_filter(self::json('mesh:suggest', ['lpi' => 50, 'divisor' => $divisor] + $asked)['meshes'], static fn (array $m): bool => $m['holds']), 'threads_per_cm');
+        self::assertGreaterThanOrEqual(50 * 5 / 2.54, min($holds(5)));
+        self::assertLessThan(min($holds(6)), min($holds(4)));
+        self::assertEquals([165], array_values($holds(8)), 'only the finest carries it then');
+
+        $moire = self::json('mesh:moire', ['lpi' => 45, 'angle' => 22.5, 'mesh' => $sheet, 'others' => [['lpi' => 45, 'angle' => 52.5], ['lpi' => 45, 'angle' => 22.5]]]);
+        self::assertEqualsWithDelta(1 / (2 * 45 / 25.4 * sin(deg2rad(15))), $moire['between_plates'][0]['period_mm'], 0.001);
+        self::assertSame([0, null], [(int) $moire['between_plates'][1]['score'], $moire['between_plates'][1]['period_mm']], 'one angle: no pattern');
+
+        $film = self::json('stencil:predict', ['mesh' => ['threads_per_cm' => 77, 'thread_um' => 55], 'film_um' => 30, 'air' => ['temperature_c' => 25, 'humidity_pct' => 40]]);
+        self::assertEqualsWithDelta(21.0, $film['eom_um'], 1e-6);
+        self::assertSame(0, (int) $film['emulsion_ml_m2']);
+        self::assertEqualsWithDelta(2.0 * 30 / 100, $film['drying_h'], 0.01);
+    }
+
     public function testShowsMeshesMoireStencilsRackAndPlan(): void
     {
         $mesh = ['threads_per_cm' => 90, 'thread_um' => 48];

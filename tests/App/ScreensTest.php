@@ -204,6 +204,68 @@ final class ScreensTest extends ShopTestCase
         self::assertSame('mixedOn', $this->ask('PATCH', '/api/shop/emulsions/1', ['mixedOn' => '2199-01-01'], 422)['errors'][0]['field']);
     }
 
+    public function testAnEmulsionThatTaughtTheGaugeStays(): void
+    {
+        [, $plate, $frame] = $this->jobWithFrames();
+        $shop = $this->ask('POST', '/api/shop/emulsions', ['name' => 'Short lived', 'kind' => 'photopolymer'], 201);
+        $new = array_column($shop['emulsions'], 'id', 'name')['Short lived'];
+        $this->ask('POST', "/api/frames/$frame/coat", ['emulsionId' => $new]);
+        self::assertStringContainsString('0 step tests, 1 stencils', $this->ask('DELETE', "/api/shop/emulsions/$new", null, 422)['detail']);
+        $this->ask('POST', "/api/frames/$frame/undo");
+        $this->ask('DELETE', "/api/shop/emulsions/$new");
+        self::assertNull($this->ask('GET', "/api/frames/$frame")['stencil']);
+        self::assertNotNull($plate['coat']);
+    }
+
+    public function testAnotherFrameBringsItsOwnStencilAndAnEmptyCard(): void
+    {
+        [$id, $plate, $frame] = $this->jobWithFrames();
+        $this->ask('POST', "/api/frames/$frame/coat", []);
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['gaugedEomUm' => 25.0, 'beforeLight' => ['film dry']]);
+        $other = $this->frameLabelled('24');
+        $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['frameId' => $other]);
+        self::assertSame([null, []], [$job['plates'][0]['gaugedEomUm'], $job['plates'][0]['beforeLight']]);
+        self::assertSame(25.0, (float) $this->ask('GET', "/api/frames/$frame")['stencil']['gaugedEomUm'], 'what was gauged stays with the screen');
+        // Back on the first frame the plate finds it again.
+        $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['frameId' => $frame]);
+        self::assertSame(25.0, (float) $job['plates'][0]['gaugedEomUm']);
+        // A frame that carries another plate's burned stencil cannot be burned again.
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 20]);
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['frameId' => 0]);
+        $second = $this->plate($id, 1);
+        $this->ask('PATCH', '/api/plates/'.$second['id'], ['frameId' => $frame]);
+        self::assertContains('reclaim', $this->plate($id, 1)['frameFirst']);
+        self::assertSame('burnedSeconds', $this->ask('PATCH', '/api/plates/'.$second['id'], ['burnedSeconds' => 20], 422)['errors'][0]['field']);
+    }
+
+    public function testWhatMustBeDoneNextFollowsTheScreen(): void
+    {
+        [$id, , $frame] = $this->jobWithFrames();
+        $next = fn (): string => $this->ask('GET', "/api/jobs/$id")['next']['sentence'];
+        $said = [$next()];
+        $job = $this->ask('GET', "/api/jobs/$id");
+        foreach ($job['plates'] as $plate) {
+            $this->ask('POST', '/api/frames/'.$plate['frameId'].'/coat', $plate['frameId'] === $frame ? [] : ['coatedAt' => (new \DateTimeImmutable('yesterday 8:00'))->format('Y-m-d\TH:i')]);
+        }
+        $said[] = $next();
+        $this->ask('POST', "/api/frames/$frame/undo");
+        $this->ask('POST', "/api/frames/$frame/coat", ['coatedAt' => (new \DateTimeImmutable('yesterday 8:00'))->format('Y-m-d\TH:i')]);
+        $said[] = $next();
+        foreach ($job['plates'] as $plate) {
+            $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 20]);
+        }
+        $said[] = $next();
+        foreach ($job['plates'] as $plate) {
+            $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['lostDots' => $plate['position'] === 1]]);
+        }
+        $said[] = $next();
+        $this->ask('PATCH', '/api/plates/'.$job['plates'][1]['id'], ['sinkCheck' => ['pinholes' => true]]);
+        $said[] = $next();
+        foreach (['/^Coat frame \S+ for /', '/still damp, until/', '/^Burn frame/', '/^Wash out frame .* look at Base white/', '/^The screen of Straw cannot go to the press/', '/^Print a strike-off/'] as $i => $pattern) {
+            self::assertMatchesRegularExpression($pattern, $said[$i]);
+        }
+    }
+
     public function testTheGaugesSayThatTheyAreSimulatedAndKeepNothing(): void
     {
         [$id, $plate, $frame] = $this->jobWithFrames();

@@ -14,6 +14,7 @@ use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\OwnMesh\OwnMesh;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
+use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Exposure\ExposureModel;
@@ -196,6 +197,11 @@ final readonly class Standing
             $one instanceof Emulsion => $this->entities->getRepository(StepTest::class)->count(['emulsion' => $one]),
             default => 0,
         };
+        $stencils = match (true) {
+            $one instanceof Lamp => $this->entities->getRepository(Stencil::class)->count(['lamp' => $one]),
+            $one instanceof Emulsion => $this->entities->getRepository(Stencil::class)->count(['emulsion' => $one]),
+            default => 0,
+        };
         $field = match (true) {
             $one instanceof Lamp => 'lamp',
             $one instanceof Emulsion => 'emulsion',
@@ -204,8 +210,8 @@ final readonly class Standing
             default => null,
         };
         $jobs = $field === null ? 0 : $this->entities->getRepository(\Ektype\App\Shop\Job\Job::class)->count([$field => $one]);
-        if ($tests + $jobs > 0) {
-            throw Refusal::because(\sprintf('%d step tests and %d jobs rest on it. What was learned would be lost: it stays.', $tests, $jobs));
+        if ($tests + $stencils + $jobs > 0) {
+            throw Refusal::because(\sprintf('%d step tests, %d stencils and %d jobs rest on it. What was learned would be lost: it stays.', $tests, $stencils, $jobs));
         }
     }
 }

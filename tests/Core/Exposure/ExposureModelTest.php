@@ -36,6 +36,15 @@ final class ExposureModelTest extends TestCase
         self::assertEqualsWithDelta(self::Z * sqrt(1.2 ** 2 + 0.6 ** 2 + 0.2 ** 2), log($time->highS / $time->seconds), 1e-9);
     }
 
+    /** A data sheet’s factor takes the place of the kind’s usual one, and is trusted a little more. */
+    public function testTheFactorOfADataSheetIsThePrior(): void
+    {
+        $told = new Setting('LED', 'led', 'A', 'diazo', 100, false, '', null, 0, 2.4);
+        $time = self::predict([], $told);
+        self::assertEqualsWithDelta(15 * 2.4, $time->seconds, 1e-9);
+        self::assertEqualsWithDelta(self::Z * sqrt(0.9 ** 2 + 0.35 ** 2 + 0.2 ** 2), log($time->highS / $time->seconds), 1e-9);
+    }
+
     /** One test on the very setting that is asked: a normal prior and a normal reading, in closed form. */
     public function testOneTestMovesThePriorByItsWeight(): void
     {
