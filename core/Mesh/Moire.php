@@ -58,7 +58,8 @@ final readonly class Moire
         $round = $this->tone <= 0.5 ? $this->tone : 1 - $this->tone;
         $radius = sqrt($round / \M_PI);
         [$seen, $gone] = self::seen($ruling);
-        $reach = (int) ceil($gone / $ruling) + 1;
+        // |u + k| stays under gone / ruling only for orders this near to −u.
+        $reach = (int) ceil($gone / $ruling + 0.5) - 1;
         $beats = [];
         for ($i = -self::ORDERS_OF_MESH; $i <= self::ORDERS_OF_MESH; ++$i) {
             for ($j = -self::ORDERS_OF_MESH; $j <= self::ORDERS_OF_MESH; ++$j) {

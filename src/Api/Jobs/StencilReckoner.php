@@ -45,9 +45,12 @@ final class StencilReckoner
     public static function of(EntityManagerInterface $entities, \DateTimeImmutable $now): self
     {
         $self = new self(DarkRoom::of($entities), $now);
-        $stencils = $entities->getRepository(Stencil::class);
-        foreach ($stencils->findBy(['goneOn' => null], ['id' => 'ASC']) as $stencil) {
-            $self->on[$stencil->frame->idOrFail()] = $stencil;
+        // With their frames at once: asked one by one they would be fetched one by one.
+        $on = $entities->createQuery('SELECT s, f, e FROM '.Stencil::class.' s JOIN s.frame f LEFT JOIN s.emulsion e WHERE s.goneOn IS NULL ORDER BY s.id ASC')->getResult();
+        foreach (\is_array($on) ? $on : [] as $stencil) {
+            if ($stencil instanceof Stencil) {
+                $self->on[$stencil->frame->idOrFail()] = $stencil;
+            }
         }
         $gauged = $entities->createQuery('SELECT s, e FROM '.Stencil::class.' s JOIN s.emulsion e WHERE s.told = true AND s.gaugedEomUm IS NOT NULL ORDER BY s.id DESC')->setMaxResults(self::LATEST_READINGS)->getResult();
         foreach (\is_array($gauged) ? $gauged : [] as $stencil) {
