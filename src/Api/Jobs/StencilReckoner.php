@@ -147,7 +147,7 @@ final class StencilReckoner
         $mind = array_values(array_filter([
             self::potSentence($plate->job->emulsion, $this->now),
             Drying::caution($this->room->temperatureC, $this->room->humidityPct),
-            $told->eomUm < $target->lowUm || $told->eomUm > $target->highUm ? \sprintf('This comes to %.0f µm; %.0f to %.0f are wanted on this mesh. No recipe of up to 3 + 3 coats comes nearer.', $told->eomUm, $target->lowUm, $target->highUm) : '',
+            $told->eomUm < $target->lowUm || $told->eomUm > $target->highUm ? \sprintf('This comes to %.0f µm; %.0f to %.0f are wanted on this mesh. %s', $told->eomUm, $target->lowUm, $target->highUm, $coating->filmUm !== null ? 'A film of another thickness comes nearer.' : 'No recipe of up to 3 + 3 coats comes nearer.') : '',
         ], static fn (string $s): bool => $s !== ''));
 
         return new CoatView(

@@ -61,7 +61,7 @@ function First({ plate, look }: { plate: Plate; look: (to: "stencil") => void })
     <Box mt="12px" display="flex" alignItems="center" gap="12px" flexWrap="wrap">
       <Text>
         {first
-          ? `Bare: coat it ${plate.coat.words}.`
+          ? `Bare mesh. To coat: ${plate.coat.words}.`
           : stencil?.burnedSeconds
             ? `Burned ${stencil.burnedSeconds} s.`
             : stencil && stencil.dampForMin > 0
@@ -76,6 +76,9 @@ function First({ plate, look }: { plate: Plate; look: (to: "stencil") => void })
 function FrameSet({ at }: { at: AtHand }) {
   const { job, work } = at;
   const { data } = useFrameSet(job);
+  const taken = data?.plates.every(
+    (row) => row.frame !== "" && job.plates.find((p) => p.id === row.plateId)?.frameLabel === row.frame,
+  );
   if (data?.plates.length === 0)
     return (
       <Box>
@@ -127,9 +130,13 @@ function FrameSet({ at }: { at: AtHand }) {
             </Text>
           ))}
           <Box display="flex" alignItems="center" gap="16px" mt="12px" flexWrap="wrap">
-            <Action quiet onClick={() => work.frames.mutate()}>
-              Take this set
-            </Action>
+            {taken ? (
+              <Text fontWeight="700">This set is taken.</Text>
+            ) : (
+              <Action quiet onClick={() => work.frames.mutate()}>
+                Take this set
+              </Action>
+            )}
             <Text fontSize="small" color="quiet">
               {data.tensionSpreadNPerCm.toFixed(1)} N/cm apart
             </Text>
@@ -143,6 +150,7 @@ function FrameSet({ at }: { at: AtHand }) {
 
 function List({ plate, choose }: { plate: Plate; choose: (frameId: number) => void }) {
   const [all, setAll] = useState(false);
+  const [told, setTold] = useState(0);
   const { mesh } = useHabits();
   const shown = all ? plate.frames : plate.frames.slice(0, 6);
   return (
@@ -176,10 +184,23 @@ function List({ plate, choose }: { plate: Plate; choose: (frameId: number) => vo
                 N/cm
               </Text>
             </Text>
-            <Text fontSize="small" color="quiet" lineClamp="2" title={frame.why}>
-              {frame.takenBy ? `Carries ${frame.takenBy}. ` : frame.first.length > 2 ? `First ${frame.first[0]}. ` : ""}
-              {frame.why}
-            </Text>
+            <Box
+              as="button"
+              aria-expanded={told === frame.id}
+              onClick={() => setTold(told === frame.id ? 0 : frame.id)}
+              minH="44px"
+              textAlign="left"
+              cursor="pointer"
+            >
+              <Text as="span" fontSize="small" color="quiet" lineClamp={told === frame.id ? undefined : "2"}>
+                {frame.takenBy
+                  ? `Carries ${frame.takenBy}. `
+                  : frame.first.length > 2
+                    ? `First ${frame.first[0]}. `
+                    : ""}
+                {frame.why}
+              </Text>
+            </Box>
             <Box
               as="button"
               minH="44px"

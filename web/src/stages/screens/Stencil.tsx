@@ -56,7 +56,9 @@ export function Stencil({ at, plate }: { at: AtHand; plate: Plate }) {
                 {((100 * (plate.stencil.value ?? 0)) / plate.meshGeometry.thicknessUm).toFixed(0)} %
               </Text>
             </Box>
-            {!on && <Readout label="Emulsion, both sides" figure={coat.emulsionMl} />}
+            {!on && (coat.emulsionMl.value ?? 0) > 0 && (
+              <Readout label="Emulsion, both sides" figure={coat.emulsionMl} />
+            )}
             {!on && <Readout label="Dry after" figure={coat.dryHours} />}
           </Box>
           {plate.gaugedEomUm === null && plate.stencil.low !== null && plate.stencil.high !== null && (
@@ -175,6 +177,16 @@ function Coating({ plate, frameId }: { plate: Plate; frameId: number }) {
   const [squeegee, setSqueegee] = useState(String(plate.coat.squeegeeCoats));
   const [between, setBetween] = useState(false);
   const coats = ["0", "1", "2", "3", "4"];
+  if (plate.coat.words.startsWith("film of"))
+    return (
+      <Box mt="12px" borderTopWidth="1px" borderColor="ink" pt="14px">
+        <Heading note="On the wet, degreased mesh, print side; squeeze the water out from the squeegee side.">
+          Laid on frame {plate.frameLabel}?
+        </Heading>
+        <Action onClick={() => coat.mutate({})}>Laid just now</Action>
+        <Trouble of={coat.error} />
+      </Box>
+    );
   return (
     <Box mt="12px" borderTopWidth="1px" borderColor="ink" pt="14px">
       <Heading note="As you did it; the gauge then learns from it.">Coated frame {plate.frameLabel}?</Heading>
