@@ -266,6 +266,56 @@ final class ScreensTest extends ShopTestCase
         }
     }
 
+    public function testAStencilKeepsTheLampThatBurnedItWhenTheJobMovesUnderAnother(): void
+    {
+        [$id, $plate, $frame] = $this->jobWithFrames();
+        $this->ask('POST', "/api/frames/$frame/coat", []);
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 12]);
+        $this->ask('PATCH', "/api/jobs/$id", ['lampId' => 2]);
+        $tubes = $this->plate($id, 1)['light']['value'];
+        // Twelve seconds were right under the LED: they say nothing of the tubes, whose time is some minutes.
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['scum' => false]]);
+        self::assertEqualsWithDelta(log($tubes), log($this->plate($id, 1)['light']['value']), 0.1);
+    }
+
+    public function testTheTimeIsThatOfTheEmulsionOnTheScreen(): void
+    {
+        [$id, $plate, $frame] = $this->jobWithFrames();
+        $before = $plate['light']['value'];
+        $this->ask('POST', "/api/frames/$frame/coat", ['emulsionId' => 2]);
+        $coated = $this->plate($id, 0)['light'];
+        self::assertStringContainsString('emulsion Quick photopolymer', implode(' ', $coated['inputs']));
+        self::assertLessThan(0.8 * $before, $coated['value'], 'a photopolymer is much faster');
+        self::assertStringContainsString('emulsion Harbour dual-cure', implode(' ', $this->plate($id, 1)['light']['inputs']));
+    }
+
+    public function testAGaugeReadingGoesWithTheStencilThatItWasTakenOn(): void
+    {
+        [$id, $plate, $frame] = $this->jobWithFrames();
+        $this->ask('POST', "/api/frames/$frame/coat", []);
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['gaugedEomUm' => 25.0]);
+        $this->ask('POST', "/api/frames/$frame/reclaim", ['came' => 'clean']);
+        self::assertNull($this->plate($id, 0)['gaugedEomUm']);
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['beforeLight' => ['film dry']]);
+        self::assertSame('bare', $this->ask('GET', "/api/frames/$frame")['frame']['state'], 'bare mesh stays bare');
+        self::assertSame(25.0, (float) ($this->ask('POST', "/api/frames/$frame/undo")['stencil']['gaugedEomUm'] ?? 0));
+        self::assertSame(25.0, (float) $this->plate($id, 0)['gaugedEomUm']);
+    }
+
+    public function testAnUndoDoesNotBurnWhatWasCoatedSince(): void
+    {
+        [$id, $plate, $frame] = $this->jobWithFrames();
+        $this->ask('POST', "/api/frames/$frame/coat", []);
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 12]);
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['lostDots' => true]]);
+        $this->ask('POST', "/api/frames/$frame/reclaim", ['came' => 'clean', 'again' => true]);
+        sleep(1);
+        $this->ask('POST', "/api/frames/$frame/coat", []);
+        self::assertNull($this->ask('POST', "/api/jobs/$id/undo")['plates'][0]['burnedSeconds']);
+        $record = $this->ask('GET', "/api/frames/$frame");
+        self::assertSame(['coated', null], [$record['frame']['state'], $record['stencil']['burnedSeconds']]);
+    }
+
     public function testTheGaugesSayThatTheyAreSimulatedAndKeepNothing(): void
     {
         [$id, $plate, $frame] = $this->jobWithFrames();

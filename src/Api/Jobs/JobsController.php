@@ -6,6 +6,7 @@ namespace Ektype\App\Api\Jobs;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Api\Answer;
+use Ektype\App\Shop\Change\Change;
 use Ektype\App\Shop\Change\ChangeShelf;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\TaskDesk;
@@ -86,8 +87,10 @@ final readonly class JobsController
     #[OA\Post(path: '/api/jobs/{id}/undo', operationId: 'undoJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The job as it stood before the last change', content: new OA\JsonContent(ref: JobView::class))])]
     public function undo(Job $job): JsonResponse
     {
+        $last = $this->entities->getRepository(Change::class)->findOneBy(['job' => $job], ['id' => 'DESC']);
+        $made = $last?->madeAt;
         $this->changes->undo($job);
-        $this->stencils->afterUndo($job, new \DateTimeImmutable());
+        $this->stencils->afterUndo($job, new \DateTimeImmutable(), $made);
 
         return Answer::json($this->reckoner->view($job));
     }

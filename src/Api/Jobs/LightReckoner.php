@@ -59,7 +59,7 @@ final readonly class LightReckoner
         if ($lamp === null || $emulsion === null) {
             return null;
         }
-        $settings = array_map(fn (array $of): Setting => self::setting($lamp, $emulsion, $of[1]->thicknessUm + $this->stencils->eomUm(...$of), $of[1]->dyed, $lamp->hours), $plates);
+        $settings = array_map(fn (array $of): Setting => self::setting($lamp, $this->stencils->emulsionOn(...$of) ?? $emulsion, $of[1]->thicknessUm + $this->stencils->eomUm(...$of), $of[1]->dyed, $lamp->hours), $plates);
         $readings = array_map(static fn (StepTest $t): TestReading => new TestReading(self::setting($t->lamp, $t->emulsion, $t->thicknessUm, $t->dyed, $t->lampHours, $t->film), $t->lowS, $t->bestS, $t->highS), $this->tests);
         foreach ($this->seen as $stencil) {
             $readings[] = self::seenAtTheSink($stencil);

@@ -24,12 +24,20 @@ final readonly class PlateStencil
         return $frame === null ? null : $this->entities->getRepository(Stencil::class)->findOneBy(['frame' => $frame, 'goneOn' => null], ['id' => 'DESC']);
     }
 
-    /** After an undo: a plate cannot be burned again on a frame that was reclaimed since. */
-    public function afterUndo(Job $job, \DateTimeImmutable $now): void
+    /**
+     * After an undo: a plate is not burned again on a frame that was reclaimed, coated anew or burned for another since.
+     *
+     * @param \DateTimeImmutable|null $made when the change was made that is taken back
+     */
+    public function afterUndo(Job $job, \DateTimeImmutable $now, ?\DateTimeImmutable $made): void
     {
         foreach ($job->platesInOrder() as $plate) {
-            if ($plate->frame !== null && \in_array($plate->frame->state, ['bare', 'to stretch'], true) && $this->on($plate->frame) === null) {
-                $plate->burnedSeconds = $plate->gaugedEomUm = $plate->sinkCheck = null;
+            $on = $this->on($plate->frame);
+            $bare = $on === null && $plate->frame !== null && \in_array($plate->frame->state, ['bare', 'to stretch'], true);
+            $another = $on !== null && (($on->plate !== null && $on->plate !== $plate) || ($on->burnedSeconds === null && $made !== null && $on->coatedAt > $made));
+            if ($bare || $another) {
+                $plate->burnedSeconds = $plate->sinkCheck = null;
+                $plate->gaugedEomUm = $on?->burnedSeconds === null ? $on?->gaugedEomUm : null;
             }
             $this->follow($plate, $now);
         }
@@ -41,6 +49,17 @@ final readonly class PlateStencil
     {
         if ($this->on($frame)?->burnedSeconds !== null) {
             $frame->state = 'to reclaim';
+        }
+    }
+
+    /** After something was done to a frame: the plate on it, not burned yet, knows the gauge of what is on it now. */
+    public function afterWork(Frame $frame): void
+    {
+        $holder = $this->entities->getRepository(Plate::class)->findOneBy(['frame' => $frame]);
+        if ($holder !== null && $holder->burnedSeconds === null) {
+            $on = $this->on($frame);
+            $holder->gaugedEomUm = $on?->burnedSeconds === null ? $on?->gaugedEomUm : null;
+            $this->entities->flush();
         }
     }
 
@@ -59,17 +78,21 @@ final readonly class PlateStencil
         }
         $mine = $on->plate === $plate || $on->burnedSeconds === null;
         if ($plate->burnedSeconds !== null) {
+            $anew = $on->burnedSeconds !== $plate->burnedSeconds || $on->lampHours === null;
             if ($on->burnedSeconds !== $plate->burnedSeconds) {
                 $this->entities->persist(new FrameChange($frame, $now, mb_strimwidth(\sprintf('Burned %g s with %s of %s', $plate->burnedSeconds, $plate->name, $plate->job->name), 0, 160, '…'), null));
             }
             $on->plate = $plate;
             $on->burnedSeconds = $plate->burnedSeconds;
-            if ($on->lamp !== $plate->job->lamp || $on->lampHours === null) {
+            if ($anew) {
+                // The lamp that it was burned with: the job may stand under another one later.
                 $on->lamp = $plate->job->lamp;
                 $on->lampHours = $plate->job->lamp?->hours;
             }
-            $on->gaugedEomUm = $plate->gaugedEomUm;
-            $on->thicknessUm = $frame->mesh()->thicknessUm + StencilReckoner::of($this->entities, $now)->eomUm($plate, $frame->mesh());
+            if ($anew || $on->gaugedEomUm !== $plate->gaugedEomUm) {
+                $on->gaugedEomUm = $plate->gaugedEomUm;
+                $on->thicknessUm = $frame->mesh()->thicknessUm + StencilReckoner::of($this->entities, $now)->eomUm($plate, $frame->mesh());
+            }
             if ($plate->sinkCheck !== null && $on->sinkCheck !== $plate->sinkCheck) {
                 $this->entities->persist(new FrameChange($frame, $now, 'At the sink: '.(new SinkCheck(...$plate->sinkCheck))->words(), null));
             }

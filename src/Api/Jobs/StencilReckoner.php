@@ -102,6 +102,14 @@ final class StencilReckoner
         return $this->models[$emulsion] ??= new StencilModel($this->readings, [$emulsion]);
     }
 
+    /** What the screen is really coated with; null where nobody told, or it stands on another mesh. */
+    public function emulsionOn(Plate $plate, Mesh $mesh): ?Emulsion
+    {
+        $on = $this->on($plate->frame);
+
+        return $on !== null && $on->told && $on->mesh()->name() === $mesh->name() && ($on->plate === null || $on->plate === $plate) ? $on->emulsion : null;
+    }
+
     public function dryHours(Coating $coating): float
     {
         return Drying::hours(StencilModel::wetUm($coating), $this->room->temperatureC, $this->room->humidityPct, $this->room->airMS);

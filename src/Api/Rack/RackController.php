@@ -7,6 +7,7 @@ namespace Ektype\App\Api\Rack;
 use Ektype\App\Api\Answer;
 use Ektype\App\Api\Jobs\JobReckoner;
 use Ektype\App\Api\Jobs\JobView;
+use Ektype\App\Api\Jobs\PlateStencil;
 use Ektype\App\Device\TensionGauge;
 use Ektype\App\Device\ThicknessGauge;
 use Ektype\App\Shop\Frame\Frame;
@@ -19,7 +20,7 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class RackController
 {
-    public function __construct(private FrameRecord $record, private FrameWork $work, private FrameDiary $diary, private TensionGauge $tension, private ThicknessGauge $thickness, private JobFrames $frames, private JobReckoner $reckoner)
+    public function __construct(private FrameRecord $record, private FrameWork $work, private FrameDiary $diary, private PlateStencil $stencils, private TensionGauge $tension, private ThicknessGauge $thickness, private JobFrames $frames, private JobReckoner $reckoner)
     {
     }
 
@@ -41,6 +42,7 @@ final readonly class RackController
     public function change(Frame $frame, Request $request): JsonResponse
     {
         $this->work->change($frame, Given::fromJson($request->getContent()), new \DateTimeImmutable());
+        $this->stencils->afterWork($frame);
 
         return $this->show($frame);
     }
@@ -57,6 +59,7 @@ final readonly class RackController
     public function coat(Frame $frame, Request $request): JsonResponse
     {
         $this->work->coat($frame, Given::fromJson($request->getContent()), new \DateTimeImmutable());
+        $this->stencils->afterWork($frame);
 
         return $this->show($frame);
     }
@@ -69,6 +72,7 @@ final readonly class RackController
     public function reclaim(Frame $frame, Request $request): JsonResponse
     {
         $this->work->reclaim($frame, Given::fromJson($request->getContent()), new \DateTimeImmutable());
+        $this->stencils->afterWork($frame);
 
         return $this->show($frame);
     }
@@ -93,6 +97,7 @@ final readonly class RackController
     public function undo(Frame $frame): JsonResponse
     {
         $this->diary->undo($frame);
+        $this->stencils->afterWork($frame);
 
         return $this->show($frame);
     }
