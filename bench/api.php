@@ -19,23 +19,76 @@ $application = new Application($kernel);
 $application->setAutoExit(false);
 $application->run(new ArrayInput(['command' => 'demo:load']), new NullOutput());
 $database = new PDO("sqlite:$data/shop.db");
-$columns = static fn (string $table): string => implode(', ', array_map(static fn (array $c): string => '"'.$c['name'].'"', array_filter($database->query("PRAGMA table_info($table)")->fetchAll(PDO::FETCH_ASSOC), static fn (array $c): bool => !in_array($c['name'], ['id', 'job_id', 'frame_id'], true))));
+$columns = static fn (string $table): string => implode(
+    ', ',
+    array_map(
+        static fn (array $c): string => '"'.$c['name'].'"',
+        array_filter(
+            $database->query("PRAGMA table_info($table)")->fetchAll(PDO::FETCH_ASSOC),
+            static fn (array $c): bool => !in_array($c['name'], ['id', 'job_id', 'frame_id'], true),
+        ),
+    ),
+);
 while ((int) $database->query('SELECT COUNT(*) FROM job')->fetchColumn() < 20) {
     $job = $columns('job');
     $database->exec("INSERT INTO job ($job) SELECT $job FROM job WHERE id = 2");
     $id = (int) $database->lastInsertId();
     $plate = $columns('plate');
+    // A frame holds one plate: those of the copies have none yet.
     $database->exec("INSERT INTO plate ($plate, job_id) SELECT $plate, $id FROM plate WHERE job_id = 2");
 }
 $port = 8399;
-$server = proc_open([\PHP_BINARY, '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=1054', '-d', 'opcache.jit_buffer_size=128M', '-S', "127.0.0.1:$port", '-t', dirname(__DIR__).'/public', dirname(__DIR__).'/public/index.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, ['EKTYPE_DATA' => $data, 'APP_ENV' => 'prod', 'PATH' => (string) getenv('PATH')]);
+$server = proc_open(
+    [
+        \PHP_BINARY,
+        '-d',
+        'opcache.enable=1',
+        '-d',
+        'opcache.enable_cli=1',
+        '-d',
+        'opcache.jit=1054',
+        '-d',
+        'opcache.jit_buffer_size=128M',
+        '-S',
+        "127.0.0.1:$port",
+        '-t',
+        dirname(__DIR__).'/public',
+        dirname(__DIR__).'/public/index.php',
+    ],
+    [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+    $pipes,
+    null,
+    ['EKTYPE_DATA' => $data, 'APP_ENV' => 'prod', 'PATH' => (string) getenv('PATH')],
+);
 if (!is_resource($server)) {
     throw new RuntimeException('The server does not start.');
 }
 for ($i = 0; $i < 100 && @file_get_contents("http://127.0.0.1:$port/api/shop") === false; ++$i) {
     usleep(50_000);
 }
-foreach (['/api/jobs' => 'all jobs', '/api/jobs/2' => 'one job, all figures reckoned', '/api/shop' => 'the shelves', '/api/jobs/2/pull/5.png' => 'the pull, drawn before', '/api/jobs/2/loupe.png?x=137&y=131&mm=10&plate=3&dx=%s&dy=0.1&turn=0.05' => 'the loupe on a misfit, drawn anew each time', '/api/jobs/2/table/loupe.png?x=160&y=12&mm=10' => 'the loupe on the light table', '/api/jobs/2/costs' => 'what each plate buys', '/api/plates/2/meshes' => 'what another mesh would change', '/api/plates/2/moire?lpi=4%s&angle=12' => 'a ruling against its mesh', '/api/frames/13' => 'a frame with its year', '/api/darkroom' => 'the dark-room plan'] as $path => $name) {
+foreach ([
+    '/api/jobs' => 'all jobs',
+    '/api/jobs/2' => 'the head of a job',
+    '/api/jobs/2/art/bench' => 'the bench of the art',
+    '/api/jobs/2/plates' => 'the bench of the plates',
+    '/api/jobs/2/films' => 'the bench of the films',
+    '/api/jobs/2/screens' => 'the bench of the screens',
+    '/api/jobs/2/light' => 'the bench of the light',
+    '/api/jobs/2/press' => 'the bench of the press',
+    '/api/jobs/2/run' => 'the bench of the run',
+    '/api/plates/2/frames' => 'the rack as a plate sees it',
+    '/api/plates/2/why' => 'why, of a strip',
+    '/api/shop' => 'the shelves',
+    '/api/jobs/2/pull/5.png' => 'the pull, drawn before',
+    '/api/jobs/2/loupe.png?x=137&y=131&mm=10&plate=3&dx=%s&dy=0.1&turn=0.05' => 'the loupe on a misfit, drawn anew each time',
+    '/api/jobs/2/table/loupe.png?x=160&y=12&mm=10' => 'the loupe on the light table',
+    '/api/jobs/2/costs' => 'what each plate buys',
+    '/api/plates/2/meshes' => 'what another mesh would change',
+    '/api/plates/2/moire?lpi=4%s&angle=12' => 'a ruling against its mesh',
+    '/api/plates/2/moire/map' => 'the map of rulings and angles',
+    '/api/frames/13' => 'a frame with its year',
+    '/api/darkroom' => 'the dark-room plan',
+] as $path => $name) {
     $times = [];
     for ($i = 0; $i < 110; ++$i) {
         $start = hrtime(true);
@@ -45,6 +98,8 @@ foreach (['/api/jobs' => 'all jobs', '/api/jobs/2' => 'one job, all figures reck
         }
     }
     sort($times);
-    $say($name.': median and 95th percentile of 100', sprintf('%.0f, %.0f ms', $times[50], $times[94]), 'aim p95 60');
+    $say($name.': median and 95th percentile of 100', sprintf('%.0f, %.0f ms', $times[50], $times[94]), 'aim p95 '.match ($path) {
+        '/api/jobs/2' => 20, '/api/plates/2/moire/map' => 150, default => 60,
+    });
 }
 proc_terminate($server);

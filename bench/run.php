@@ -38,11 +38,25 @@ $draw = static function (int $width, string $file, int $count = 3): void {
     imagefilledellipse($picture, (int) (150 * $mm), (int) (140 * $mm), (int) (230 * $mm), (int) (230 * $mm), 0xF0E2B0);
     for ($i = 0; $i < 160; ++$i) {
         $size = mt_rand(4, 40) * $mm;
-        imagefilledellipse($picture, (int) (mt_rand(10, 290) * $mm), (int) (mt_rand(10, 260) * $mm), (int) $size, (int) ($size * mt_rand(5, 15) / 10), $inks[$i % $count]);
+        imagefilledellipse(
+            $picture,
+            (int) (mt_rand(10, 290) * $mm),
+            (int) (mt_rand(10, 260) * $mm),
+            (int) $size,
+            (int) ($size * mt_rand(5, 15) / 10),
+            $inks[$i % $count],
+        );
     }
     for ($i = 0; $i < 90; ++$i) {
         $x = (12 + $i * 3.05) * $mm;
-        imagefilledrectangle($picture, (int) $x, (int) (280 * $mm), (int) ($x + 1.4 * $mm), (int) ((285 + ($i * 37 % 50)) * $mm), $inks[$i % $count]);
+        imagefilledrectangle(
+            $picture,
+            (int) $x,
+            (int) (280 * $mm),
+            (int) ($x + 1.4 * $mm),
+            (int) ((285 + ($i * 37 % 50)) * $mm),
+            $inks[$i % $count],
+        );
     }
     // Smoothed edges, as drawing programs make them.
     $half = imagescale($picture, intdiv($width, 2), -1, \IMG_BILINEAR_FIXED);
@@ -106,7 +120,23 @@ $whole = static function (array $arguments) use ($project): array {
     $peak = 0.0;
     for ($run = 0; $run < 3; ++$run) {
         $start = hrtime(true);
-        $process = proc_open([\PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=1054', '-d', 'opcache.jit_buffer_size=128M', '-d', 'memory_limit=2G', $project.'/bin/console', ...$arguments], [1 => ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            [
+                \PHP_BINARY,
+                '-d',
+                'opcache.enable_cli=1',
+                '-d',
+                'opcache.jit=1054',
+                '-d',
+                'opcache.jit_buffer_size=128M',
+                '-d',
+                'memory_limit=2G',
+                $project.'/bin/console',
+                ...$arguments,
+            ],
+            [1 => ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         if (!is_resource($process)) {
             throw new RuntimeException('The process does not start.');
         }
@@ -114,7 +144,10 @@ $whole = static function (array $arguments) use ($project): array {
         while (proc_get_status($process)['running']) {
             // Proportional set size: what a child shares with its parent counts once.
             $sum = 0.0;
-            foreach ([$pid, ...preg_split('/\s+/', trim((string) @file_get_contents("/proc/$pid/task/$pid/children")), -1, \PREG_SPLIT_NO_EMPTY) ?: []] as $one) {
+            foreach ([
+                $pid,
+                ...preg_split('/\s+/', trim((string) @file_get_contents("/proc/$pid/task/$pid/children")), -1, \PREG_SPLIT_NO_EMPTY) ?: [],
+            ] as $one) {
                 if (preg_match('/^Pss:\s+(\d+)/m', (string) @file_get_contents("/proc/$one/smaps_rollup"), $found) === 1) {
                     $sum += (int) $found[1] / 1024;
                 }
@@ -132,13 +165,50 @@ $whole = static function (array $arguments) use ($project): array {
 
 echo "\nScreens, one process\n";
 mt_srand(40);
-$screens = array_map(static fn (int $i): Ektype\Core\Darkroom\ScreenWork => new Ektype\Core\Darkroom\ScreenWork("s$i", 'job '.intdiv($i, 4), 0 === $i % 3 ? 'tubes' : 'LED', 6, mt_rand(30, 180), mt_rand(2, 9), 8, mt_rand(20, 60), 4, mt_rand(300, 1500)), range(0, 39));
+$screens = array_map(
+    static fn (int $i): Ektype\Core\Darkroom\ScreenWork => new Ektype\Core\Darkroom\ScreenWork(
+        "s$i",
+        'job '.intdiv($i, 4),
+        0 === $i % 3 ? 'tubes' : 'LED',
+        6,
+        mt_rand(30, 180),
+        mt_rand(2, 9),
+        8,
+        mt_rand(20, 60),
+        4,
+        mt_rand(300, 1500),
+    ),
+    range(0, 39),
+);
 [$plan, $s] = $time(static fn () => Ektype\Core\Darkroom\Planner::plan($screens, new Ektype\Core\Darkroom\Darkroom(10)));
 $say('plan a day of 40 screens', sprintf('%.2f s', $s), 'aim 1 s');
 $meshes = Ektype\Core\Mesh\MeshCatalogue::typical();
-$rack = array_map(static fn (int $i): Ektype\Core\Rack\RackFrame => new Ektype\Core\Rack\RackFrame("f$i", $meshes[$i % count($meshes)], 460, 560, 18 + mt_rand(0, 80) / 10, 0 === $i % 3 ? 'to reclaim' : 'bare'), range(0, 39));
-$wants = array_map(static fn (int $i): Ektype\Core\Rack\RackPlate => new Ektype\Core\Rack\RackPlate("p$i", new Ektype\Core\Mesh\MeshQuestion(0 === $i ? Ektype\Core\Separation\PlateRole::Base : Ektype\Core\Separation\PlateRole::Colour, 'cotton', 'plastisol', 0 === $i % 2 ? 0.3 : null, null, Ektype\Core\Colour\Lab::of(Srgb::fromHex('#1b2436')))), range(0, 7));
-[, $s] = $time(static fn () => Ektype\Core\Rack\RackAssignment::best($wants, $rack, 250, 300, 280));
+$rack = array_map(
+    static fn (int $i): Ektype\Core\Choice\RackFrame => new Ektype\Core\Choice\RackFrame(
+        "f$i",
+        $meshes[$i % count($meshes)],
+        460,
+        560,
+        18 + mt_rand(0, 80) / 10,
+        0 === $i % 3 ? Ektype\Core\Screen\FrameState::ToReclaim : Ektype\Core\Screen\FrameState::Bare,
+    ),
+    range(0, 39),
+);
+$wants = array_map(
+    static fn (int $i): Ektype\Core\Choice\RackPlate => new Ektype\Core\Choice\RackPlate(
+        "p$i",
+        new Ektype\Core\Choice\MeshQuestion(
+            0 === $i ? Ektype\Core\Plate\PlateRole::Base : Ektype\Core\Plate\PlateRole::Colour,
+            Ektype\Core\Plate\Substrate::Cotton,
+            Ektype\Core\Ink\InkKind::Plastisol,
+            0 === $i % 2 ? 0.3 : null,
+            null,
+            Ektype\Core\Colour\Lab::of(Srgb::fromHex('#1b2436')),
+        ),
+    ),
+    range(0, 7),
+);
+[, $s] = $time(static fn () => Ektype\Core\Choice\RackAssignment::best($wants, $rack, new Ektype\Core\Choice\PrintOnFrames(250, 300, 280)));
 $say('the best set of 40 frames for 8 plates', sprintf('%.0f ms', 1000 * $s), 'aim 1 s');
 $moire = new Ektype\Core\Mesh\Moire(new Ektype\Core\Mesh\Mesh(90, 48));
 [, $s] = $time(static fn () => $moire->map(range(20.0, 66.0, 2.0), range(0.0, 90.0, 2.0)));
@@ -153,7 +223,12 @@ foreach ([
     ['four plates at 600 dpi, art at 300 ppi', 'art300.png', [], 'aim 12 s, 1200 MB'],
     ['four plates at 600 dpi, art at 600 ppi', 'art600.png', [], 'aim 12 s, 1200 MB'],
     ['six plates at 600 dpi, trap, PDF and TIFF', 'six300.png', ['--trap-mm=0.2', '--formats=pdf,tiff'], 'aim 10 s, 1000 MB'],
-    ['six plates at 1200 dpi, trap, PDF and TIFF', 'six300.png', ['--trap-mm=0.2', '--formats=pdf,tiff', '--dpi=1200'], 'aim 40 s, 2000 MB'],
+    [
+        'six plates at 1200 dpi, trap, PDF and TIFF',
+        'six300.png',
+        ['--trap-mm=0.2', '--formats=pdf,tiff', '--dpi=1200'],
+        'aim 40 s, 2000 MB',
+    ],
 ] as [$what, $file, $options, $aim]) {
     [$times, $peak] = $whole(['art:separate', "$folder/$file", '--width-mm=300', '--garment=#1b2436', ...$options, "--out=$folder/films"]);
     $say($what, sprintf('%.1f s (%.1f–%.1f), %.0f MB', $times[1], $times[0], $times[2], $peak), $aim);
@@ -161,7 +236,14 @@ foreach ([
 [$times] = $whole(['plates:cost', "$folder/films/manifest.json"]);
 $say('plates:cost of the six plates, whole process', sprintf('%.2f s', $times[1]), 'aim 1 s');
 [, $s] = $time(static function (): array {
-    $inks = array_map(static fn (int $i): array => ['name' => "ink $i", 'colour' => new Srgb(30 * $i, 255 - 20 * $i, 40 + 25 * $i), 'area_cm2' => 10.0 + $i], range(0, 7));
+    $inks = array_map(
+        static fn (int $i): Ektype\Core\Separation\InkArea => new Ektype\Core\Separation\InkArea(
+            "ink $i",
+            new Srgb(30 * $i, 255 - 20 * $i, 40 + 25 * $i),
+            10.0 + $i,
+        ),
+        range(0, 7),
+    );
 
     return (new Ektype\Core\Separation\PlateCost($inks, Srgb::fromHex('#1b2436'), true))->ranked();
 });

@@ -5,5 +5,6 @@ export default defineConfig({
   plugins: [react()],
   base: "/app/",
   build: { outDir: "../public/app", emptyOutDir: true, chunkSizeWarningLimit: 900 },
-  server: { proxy: { "/api": "http://127.0.0.1:8080" } },
+  // The pages are served beside the program that answers them.
+  server: { proxy: { "/api": process.env.EKTYPE_URL ?? "http://127.0.0.1:8080" } },
 });

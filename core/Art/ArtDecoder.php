@@ -24,7 +24,7 @@ final class ArtDecoder
     private const GRID = 200;
     private const CALM_PIXELS = 5;
 
-    /** @throws Refusal where the picture is damaged or cut short */
+    /** @throws UnreadableArt where the picture is damaged or cut short */
     public static function over(ArtFile $file, Srgb $garment, ?ArtFraming $framing = null): ArtRaster
     {
         $framing ??= new ArtFraming();
@@ -35,7 +35,7 @@ final class ArtDecoder
             return self::atOnce($file, $garment, $framing);
         }
         if ($file->kind === 'tiff') {
-            throw Refusal::at('art', \sprintf('A TIFF of %d × %d pixels is more than can be opened at once (64 megapixels, 16,000 a side). Scale it down to the size it will print at 300 to 600 ppi, or save it as PNG.', $file->width, $file->height));
+            throw UnreadableArt::at('art', \sprintf('A TIFF of %d × %d pixels is more than can be opened at once (64 megapixels, 16,000 a side). Scale it down to the size it will print at 300 to 600 ppi, or save it as PNG.', $file->width, $file->height));
         }
 
         return self::inBands($file, $garment, $framing);
@@ -140,7 +140,12 @@ final class ArtDecoder
         $x = (int) round($framing->left * $width);
         $y = (int) round($framing->top * $height);
 
-        return [$x, $y, max(1, min($width - $x, (int) round($framing->width * $width))), max(1, min($height - $y, (int) round($framing->height * $height)))];
+        return [
+            $x,
+            $y,
+            max(1, min($width - $x, (int) round($framing->width * $width))),
+            max(1, min($height - $y, (int) round($framing->height * $height))),
+        ];
     }
 
     /** Whether even the flat parts of the picture are never still: grain of a camera or a scanner. */
@@ -166,7 +171,10 @@ final class ArtDecoder
 
     private static function damaged(): Refusal
     {
-        return Refusal::at('art', 'The picture breaks off or is damaged, so part of the print would be missing. Save or copy it again and bring the whole file.');
+        return UnreadableArt::at(
+            'art',
+            'The picture breaks off or is damaged, so part of the print would be missing. Save or copy it again and bring the whole file.',
+        );
     }
 
     private static function inBands(ArtFile $file, Srgb $garment, ArtFraming $framing): ArtRaster
@@ -183,7 +191,14 @@ final class ArtDecoder
                 throw self::tooLarge();
             }
             imagealphablending($band, true);
-            imagefilledrectangle($band, 0, 0, $width, $height, (int) imagecolorallocate($band, self::byte($garment->red), self::byte($garment->green), self::byte($garment->blue)));
+            imagefilledrectangle(
+                $band,
+                0,
+                0,
+                $width,
+                $height,
+                (int) imagecolorallocate($band, self::byte($garment->red), self::byte($garment->green), self::byte($garment->blue)),
+            );
             imagecopy($band, $picture, 0, 0, 0, $y, $width, $height);
             ob_start();
             imagepng($band, null, 0);
@@ -200,7 +215,11 @@ final class ArtDecoder
             $picture = imagecrop($picture, ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height]);
         }
         if ($picture !== false && $framing->turns()) {
-            $picture = imagerotate($picture, $framing->turnDeg, (int) imagecolorallocate($picture, self::byte($garment->red), self::byte($garment->green), self::byte($garment->blue)));
+            $picture = imagerotate(
+                $picture,
+                $framing->turnDeg,
+                (int) imagecolorallocate($picture, self::byte($garment->red), self::byte($garment->green), self::byte($garment->blue)),
+            );
         }
         if ($picture === false) {
             throw self::tooLarge();
@@ -214,7 +233,10 @@ final class ArtDecoder
 
     private static function tooLarge(): Refusal
     {
-        return Refusal::at('art', 'There is not enough memory to open this picture. Scale it down to the size it will print at 300 to 600 ppi.');
+        return UnreadableArt::at(
+            'art',
+            'There is not enough memory to open this picture. Scale it down to the size it will print at 300 to 600 ppi.',
+        );
     }
 
     private static function open(ArtFile $file): \GdImage

@@ -24,19 +24,25 @@ final readonly class ArtFile
     /**
      * Looks at the head of the file. Width and height are pixels; for an SVG they are user units rounded up.
      *
-     * @throws Refusal where it is not a PNG, JPEG, TIFF, WebP or SVG that can be printed from
+     * @throws UnreadableArt where it is not a PNG, JPEG, TIFF, WebP or SVG that can be printed from
      */
     public static function at(string $path): self
     {
         $bytes = is_file($path) ? filesize($path) : false;
         if ($bytes === false) {
-            throw Refusal::at('art', 'There is no file “'.basename($path).'”. Check the name and bring the picture again.');
+            throw UnreadableArt::at('art', 'There is no file “'.basename($path).'”. Check the name and bring the picture again.');
         }
         if ($bytes === 0) {
-            throw Refusal::at('art', 'The file is empty, so there is nothing to print. Save the picture again and bring that file.');
+            throw UnreadableArt::at('art', 'The file is empty, so there is nothing to print. Save the picture again and bring that file.');
         }
         if ($bytes > self::MOST_BYTES) {
-            throw Refusal::at('art', \sprintf('The file holds %.0f MB; Ektype takes pictures up to 64 MB. Save it as PNG at the size it will print, 300 to 600 ppi.', $bytes / 1048576));
+            throw UnreadableArt::at(
+                'art',
+                \sprintf(
+                    'The file holds %.0f MB; Ektype takes pictures up to 64 MB. Save it as PNG at the size it will print, 300 to 600 ppi.',
+                    $bytes / 1048576,
+                ),
+            );
         }
         $head = (string) file_get_contents($path, false, null, 0, 4096);
         $kind = match (true) {
@@ -61,7 +67,7 @@ final readonly class ArtFile
             return new self($path, 'svg', $width, $height);
         }
 
-        throw Refusal::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP or SVG.');
+        throw UnreadableArt::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP or SVG.');
     }
 
     /** A PNG that the program drew itself. */
@@ -78,13 +84,16 @@ final readonly class ArtFile
         }
         [$width, $height] = $size;
         if ($width < 1 || $height < 1) {
-            throw Refusal::at('art', 'The picture has no size, so there is nothing to print. Save it again with its pixels.');
+            throw UnreadableArt::at('art', 'The picture has no size, so there is nothing to print. Save it again with its pixels.');
         }
         if ($width < self::LEAST_SIDE || $height < self::LEAST_SIDE) {
-            throw Refusal::at('art', \sprintf('The picture is %d × %d %s: there is no drawing in it to print. Bring the art itself, at 200 pixels or more an inch of print.', $width, $height, $width * $height === 1 ? 'pixel' : 'pixels'));
+            throw UnreadableArt::at('art', \sprintf('The picture is %d × %d %s: there is no drawing in it to print. Bring the art itself, at 200 pixels or more an inch of print.', $width, $height, $width * $height === 1 ? 'pixel' : 'pixels'));
         }
         if ($width * $height > self::MOST_PIXELS) {
-            throw Refusal::at('art', \sprintf('The picture has %.0f megapixels; Ektype takes up to 200. At 600 ppi that is already wider than any platen: scale it down.', $width * $height / 1e6));
+            throw UnreadableArt::at('art', \sprintf(
+                'The picture has %.0f megapixels; Ektype takes up to 200. At 600 ppi that is already wider than any platen: scale it down.',
+                $width * $height / 1e6,
+            ));
         }
 
         return new self($path, $kind, $width, $height);
@@ -92,6 +101,6 @@ final readonly class ArtFile
 
     private static function cutShort(): Refusal
     {
-        return Refusal::at('art', 'The picture breaks off: the file is damaged or was cut short, so part of the print would be missing. Save or copy it again and bring the whole file.');
+        return UnreadableArt::at('art', 'The picture breaks off: the file is damaged or was cut short, so part of the print would be missing. Save or copy it again and bring the whole file.');
     }
 }

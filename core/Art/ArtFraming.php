@@ -4,44 +4,58 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Art;
 
-use Ektype\Core\Unit\Given;
-use Ektype\Core\Unit\Refusal;
-
 /** How the art is taken from its picture: a part of it, turned, mirrored, in this order. */
 final readonly class ArtFraming
 {
+    private const LEAST = 0.01;
+    /** Shares are written with three digits: so much beyond the edge is none. */
+    private const ROUNDING = 0.0005;
+
+    public float $width;
+    public float $height;
+
     /**
      * @param float $left    where the part begins, share of the picture's width from its left, 0–1
      * @param float $top     the same from its top
      * @param float $width   how much of the picture's width is taken, 0–1
      * @param float $height  how much of its height
      * @param float $turnDeg degrees anticlockwise
+     *
+     * @throws ImpossibleFraming where nothing of the picture would be left, or the part lies beyond it
      */
     public function __construct(
         public float $left = 0.0,
         public float $top = 0.0,
-        public float $width = 1.0,
-        public float $height = 1.0,
+        float $width = 1.0,
+        float $height = 1.0,
         public float $turnDeg = 0.0,
         public bool $mirror = false,
     ) {
-    }
-
-    /** @throws Refusal where nothing of the picture would be left */
-    public static function given(Given $given): self
-    {
-        $left = $given->has('left') ? $given->number('left', 0, 1) : 0.0;
-        $top = $given->has('top') ? $given->number('top', 0, 1) : 0.0;
-        $width = $given->has('width') ? $given->number('width', 0, 1) : 1.0;
-        $height = $given->has('height') ? $given->number('height', 0, 1) : 1.0;
-        if ($width < 0.01 || $height < 0.01) {
-            throw Refusal::at($given->pathOf($width < 0.01 ? 'width' : 'height'), 'Less than a hundredth of the picture would be left to print. Take a larger part.');
+        foreach (['left' => $left, 'top' => $top, 'width' => $width, 'height' => $height] as $side => $share) {
+            if ($share < 0 || $share > 1) {
+                throw ImpossibleFraming::at(
+                    $side,
+                    \sprintf('A part of the picture is told in shares from 0 to 1; %g is none. Check the figure.', $share),
+                );
+            }
         }
-        if ($left + $width > 1.0005 || $top + $height > 1.0005) {
-            throw Refusal::at($given->pathOf($left + $width > 1.0005 ? 'width' : 'height'), 'The part reaches beyond the edge of the picture, where there is nothing to print. Take less, or begin further in.');
+        if ($width < self::LEAST || $height < self::LEAST) {
+            throw ImpossibleFraming::at(
+                $width < self::LEAST ? 'width' : 'height',
+                'Less than a hundredth of the picture would be left to print. Take a larger part.',
+            );
         }
-
-        return new self($left, $top, min($width, 1 - $left), min($height, 1 - $top), $given->has('turnDeg') ? $given->number('turnDeg', -360, 360, 'degrees') : 0.0, $given->flag('mirror'));
+        if ($left + $width > 1 + self::ROUNDING || $top + $height > 1 + self::ROUNDING) {
+            throw ImpossibleFraming::at(
+                $left + $width > 1 + self::ROUNDING ? 'width' : 'height',
+                'The part reaches beyond the edge of the picture, where there is nothing to print. Take less, or begin further in.',
+            );
+        }
+        if (abs($turnDeg) > 360) {
+            throw ImpossibleFraming::at('turn', \sprintf('A turn of %g° is more than once round. Give −360 to 360 degrees.', $turnDeg));
+        }
+        $this->width = min($width, 1 - $left);
+        $this->height = min($height, 1 - $top);
     }
 
     public function isWhole(): bool
@@ -67,11 +81,5 @@ final readonly class ArtFraming
         $h = $height * $this->height;
 
         return [$w * $cos + $h * $sin, $w * $sin + $h * $cos];
-    }
-
-    /** @return array{left: float, top: float, width: float, height: float, turnDeg: float, mirror: bool} */
-    public function toArray(): array
-    {
-        return ['left' => $this->left, 'top' => $this->top, 'width' => $this->width, 'height' => $this->height, 'turnDeg' => $this->turnDeg, 'mirror' => $this->mirror];
     }
 }

@@ -12,7 +12,7 @@ final class SvgArt
     /**
      * @return array{int, int} width and height in user units, rounded up
      *
-     * @throws Refusal where it is broken, sizeless or reaches outside itself
+     * @throws UnreadableArt where it is broken, sizeless or reaches outside itself
      */
     public static function size(string $svg): array
     {
@@ -26,10 +26,13 @@ final class SvgArt
         libxml_use_internal_errors($before);
         $root = $document->documentElement;
         if (!$loaded || $root === null) {
-            throw Refusal::at('art', 'The SVG breaks off or is damaged: its tags do not close. Save it again from the drawing program.');
+            throw UnreadableArt::at(
+                'art',
+                'The SVG breaks off or is damaged: its tags do not close. Save it again from the drawing program.',
+            );
         }
         if ($root->localName !== 'svg') {
-            throw Refusal::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP or SVG.');
+            throw UnreadableArt::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP or SVG.');
         }
         self::staysInside($document);
 
@@ -44,7 +47,7 @@ final class SvgArt
             }
         }
         if ($width === null || $height === null || $width <= 0 || $height <= 0) {
-            throw Refusal::at('art', 'The SVG has no size (no width, height or viewBox above zero), so its shape on the print is unknown. Set the page size in the drawing program and save again.');
+            throw UnreadableArt::at('art', 'The SVG has no size (no width, height or viewBox above zero), so its shape on the print is unknown. Set the page size in the drawing program and save again.');
         }
 
         return [max(1, (int) ceil($width)), max(1, (int) ceil($height))];
@@ -79,7 +82,7 @@ final class SvgArt
 
     private static function reachesOut(string $what): Refusal
     {
-        return Refusal::at('art', 'The SVG reaches outside itself ('.$what.'), so the print could change with a file that is not here. Embed what it links to and save it again.');
+        return UnreadableArt::at('art', 'The SVG reaches outside itself ('.$what.'), so the print could change with a file that is not here. Embed what it links to and save it again.');
     }
 
     private static function length(string $text): ?float

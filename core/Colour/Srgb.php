@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Colour;
 
-use Ektype\Core\Unit\Refusal;
-
 /** An sRGB colour, 0–255 a channel (IEC 61966-2-1). */
 final readonly class Srgb
 {
@@ -13,15 +11,18 @@ final readonly class Srgb
     {
     }
 
-    /** @throws Refusal when it is not #rgb or #rrggbb */
-    public static function fromHex(string $hex, string $field = 'colour'): self
+    /** @throws UnknownColour when it is not #rgb or #rrggbb */
+    public static function fromHex(string $hex, string $on = 'colour'): self
     {
         $digits = ltrim(trim($hex), '#');
         if (preg_match('/^[0-9a-f]{3}$/i', $digits) === 1) {
             $digits = $digits[0].$digits[0].$digits[1].$digits[1].$digits[2].$digits[2];
         }
         if (preg_match('/^[0-9a-f]{6}$/i', $digits) !== 1) {
-            throw Refusal::at($field, \sprintf('“%s” is not a colour. Write it as #rrggbb, such as #1b2436.', mb_strimwidth($hex, 0, 30, '…')));
+            throw UnknownColour::at(
+                $on,
+                \sprintf('“%s” is not a colour. Write it as #rrggbb, such as #1b2436.', mb_strimwidth($hex, 0, 30, '…')),
+            );
         }
 
         return new self((int) hexdec(substr($digits, 0, 2)), (int) hexdec(substr($digits, 2, 2)), (int) hexdec(substr($digits, 4, 2)));

@@ -11,7 +11,11 @@ namespace Ektype\Core\Colour;
 final class SrgbProfile
 {
     /** Primaries adapted to D50, X Y Z (published with the standard). */
-    private const PRIMARIES = ['rXYZ' => [0.43607, 0.22249, 0.01392], 'gXYZ' => [0.38515, 0.71687, 0.09708], 'bXYZ' => [0.14307, 0.06061, 0.71410]];
+    private const PRIMARIES = [
+        'rXYZ' => [0.43607, 0.22249, 0.01392],
+        'gXYZ' => [0.38515, 0.71687, 0.09708],
+        'bXYZ' => [0.14307, 0.06061, 0.71410],
+    ];
     private const WHITE = [0.96420, 1.00000, 0.82491];
     private const CURVE_POINTS = 1024;
 

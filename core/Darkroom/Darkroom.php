@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Darkroom;
 
-use Ektype\Core\Unit\Refusal;
-
 /** What the dark room has: one coater, one of each lamp, one sink, so many places to dry, and when somebody is there. */
 final readonly class Darkroom
 {
@@ -16,15 +14,22 @@ final readonly class Darkroom
      * @param float $opensMin     of each day, minutes after midnight
      * @param float $startsMin    minutes after midnight at which the plan begins
      *
-     * @throws Refusal where nobody is ever there or nothing can dry
+     * @throws ImpossibleRoom where nobody is ever there or nothing can dry
      */
-    public function __construct(public int $dryingPlaces, public float $opensMin = 480.0, public float $closesMin = 1080.0, public float $startsMin = 480.0)
-    {
+    public function __construct(
+        public int $dryingPlaces,
+        public float $opensMin = 480.0,
+        public float $closesMin = 1080.0,
+        public float $startsMin = 480.0,
+    ) {
         if ($dryingPlaces < 1) {
-            throw Refusal::at('drying_places', 'Without a place to dry no screen can be coated. Give at least one.');
+            throw ImpossibleRoom::at('dryingPlaces', 'Without a place to dry no screen can be coated. Give at least one.');
         }
         if ($opensMin < 0 || $closesMin > self::DAY || $closesMin - $opensMin < 30) {
-            throw Refusal::at('hours', 'The room must be open for half an hour a day at least, within one day. Check when it opens and closes.');
+            throw ImpossibleRoom::at(
+                'hours',
+                'The room must be open for half an hour a day at least, within one day. Check when it opens and closes.',
+            );
         }
     }
 

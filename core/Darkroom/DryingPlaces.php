@@ -13,7 +13,14 @@ final class DryingPlaces
     public static function of(Plan $plan): array
     {
         $drying = array_filter($plan->steps, static fn (PlannedStep $s): bool => \in_array($s->step, ['dry', 'redry'], true));
-        usort($drying, static fn (PlannedStep $a, PlannedStep $b): int => [$a->fromMin, $a->toMin, $a->screen] <=> [$b->fromMin, $b->toMin, $b->screen]);
+        usort(
+            $drying,
+            static fn (PlannedStep $a, PlannedStep $b): int => [
+                $a->fromMin,
+                $a->toMin,
+                $a->screen,
+            ] <=> [$b->fromMin, $b->toMin, $b->screen],
+        );
         /** @var array<int, float> $freeFrom place => minute */
         $freeFrom = [];
         $places = [];

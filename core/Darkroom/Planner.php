@@ -93,7 +93,10 @@ final class Planner
                     while ($k < $count && $table->lateness <= $plan->lateness) {
                         $table->place($tried[$k++]);
                     }
-                    if ($k === $count && [round($table->lateness, 6), round($table->endsMin, 6)] < [round($plan->lateness, 6), round($plan->endsMin, 6)]) {
+                    if ($k === $count && [
+                        round($table->lateness, 6),
+                        round($table->endsMin, 6),
+                    ] < [round($plan->lateness, 6), round($plan->endsMin, 6)]) {
                         return $table->plan($tried);
                     }
                 }

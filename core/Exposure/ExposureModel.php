@@ -14,9 +14,6 @@ use Ektype\Core\Learn\NormalCurve;
  */
 final class ExposureModel
 {
-    /** Seconds of each kind of lamp for 100 µm of photopolymer on white mesh. */
-    public const LAMPS = ['led' => 15.0, 'metal_halide' => 60.0, 'halogen' => 300.0, 'tubes' => 240.0, 'sun' => 120.0];
-    public const EMULSIONS = ['photopolymer' => 0.0, 'dual_cure' => 0.6, 'diazo' => 1.0, 'capillary_film' => 0.7];
     private const LAMP_SD = 0.9;
     private const EMULSION_SD = 0.5;
     /** Of a factor that the data sheet gives (heuristic): other lamps, other light. */
@@ -33,16 +30,15 @@ final class ExposureModel
     public const READING_SD = 0.05;
     /** A best strip without its neighbours: about what strips a fifth apart leave open, ln (heuristic). */
     private const BEST_ALONE_SD = 0.15;
-    private const POINT_LIKE = ['metal_halide', 'halogen'];
     /** A test counts as one that a prediction rests on from this share of the strongest test's pull. */
     private const COUNTS_FROM = 0.05;
 
     private LinearBelief $belief;
     /** @var array<string, float> */
     private array $usualDistance = [];
-    /** @var array<string, string> */
+    /** @var array<string, LampKind> */
     private array $lampKinds = [];
-    /** @var array<string, string> */
+    /** @var array<string, EmulsionKind> */
     private array $emulsionKinds = [];
     /** @var array<string, float> */
     private array $emulsionFactors = [];
@@ -104,10 +100,15 @@ final class ExposureModel
         $parts = [];
         foreach ($terms as $name => $factor) {
             [$mean, $sd] = $this->belief->of($name);
-            $parts[] = ['name' => $name, 'factor' => exp($factor * $mean), 'sd_pct' => 100 * (exp(abs($factor) * $sd) - 1)];
+            $parts[] = new TimePart(
+                $name,
+                exp($factor * $mean),
+                100 * (exp(abs($factor) * $sd) - 1),
+                str_starts_with($name, 'lamp ') && !str_contains($name, ' with '),
+            );
         }
         if (abs($this->distanceTerm($setting)) > 1e-9) {
-            $parts[] = ['name' => 'distance', 'factor' => exp($this->distanceTerm($setting)), 'sd_pct' => 0.0];
+            $parts[] = new TimePart('distance', exp($this->distanceTerm($setting)), 0.0, false);
         }
 
         return new PredictedTime(
@@ -165,7 +166,7 @@ final class ExposureModel
     private function distanceTerm(Setting $s): float
     {
         $kind = $this->lampKinds[$s->lamp] ?? null;
-        if ($s->distanceMm === null || ($kind !== null && !\in_array($kind, self::POINT_LIKE, true))) {
+        if ($s->distanceMm === null || $kind?->isPointLike() === false) {
             return 0.0;
         }
 
@@ -194,13 +195,13 @@ final class ExposureModel
                 return [log($factor), self::SHEET_FACTOR_SD];
             }
 
-            return $kind === null ? self::UNKNOWN_EMULSION : [self::EMULSIONS[$kind], self::EMULSION_SD];
+            return $kind === null ? self::UNKNOWN_EMULSION : [$kind->usualLn(), self::EMULSION_SD];
         }
         if (str_contains($name, ' with emulsion ')) {
             return self::LAMP_BY_EMULSION;
         }
         $kind = $this->lampKinds[substr($name, 5)] ?? null;
 
-        return $kind === null ? [log(self::UNKNOWN_LAMP[0]), self::UNKNOWN_LAMP[1]] : [log(self::LAMPS[$kind]), self::LAMP_SD];
+        return $kind === null ? [log(self::UNKNOWN_LAMP[0]), self::UNKNOWN_LAMP[1]] : [log($kind->usualSeconds()), self::LAMP_SD];
     }
 }

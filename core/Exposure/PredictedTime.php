@@ -8,8 +8,8 @@ namespace Ektype\Core\Exposure;
 final readonly class PredictedTime
 {
     /**
-     * @param list<int>                                               $restsOn indices of the tests
-     * @param list<array{name: string, factor: float, sd_pct: float}> $parts   each term as a factor on the time
+     * @param list<int>      $restsOn indices of the tests
+     * @param list<TimePart> $parts   each term as a factor on the time
      */
     public function __construct(
         public float $seconds,

@@ -8,21 +8,21 @@ namespace Ektype\Core\Exposure;
 final readonly class Setting
 {
     /**
-     * @param string      $lamp           name of the lamp
-     * @param string|null $lampKind       one of {@see ExposureModel::LAMPS}, null where unknown
-     * @param string|null $emulsionKind   one of {@see ExposureModel::EMULSIONS}, null where unknown
-     * @param float       $thicknessUm    fabric and emulsion over mesh, where light must reach through
-     * @param bool        $dyed           yellow mesh
-     * @param string      $film           name of the film; empty or “reference” is the reference film
-     * @param float|null  $distanceMm     lamp to glass; counts for point-like lamps only
-     * @param float       $lampHours      age of the lamp
-     * @param float|null  $emulsionFactor its time against a photopolymer’s, of the data sheet; null where none is told
+     * @param string            $lamp           name of the lamp
+     * @param LampKind|null     $lampKind       null where unknown
+     * @param EmulsionKind|null $emulsionKind   null where unknown
+     * @param float             $thicknessUm    fabric and emulsion over mesh, where light must reach through
+     * @param bool              $dyed           yellow mesh
+     * @param string            $film           name of the film; empty or “reference” is the reference film
+     * @param float|null        $distanceMm     lamp to glass; counts for point-like lamps only
+     * @param float             $lampHours      age of the lamp
+     * @param float|null        $emulsionFactor its time against a photopolymer’s, of the data sheet; null where none is told
      */
     public function __construct(
         public string $lamp,
-        public ?string $lampKind,
+        public ?LampKind $lampKind,
         public string $emulsion,
-        public ?string $emulsionKind,
+        public ?EmulsionKind $emulsionKind,
         public float $thicknessUm,
         public bool $dyed,
         public string $film,

@@ -14,6 +14,11 @@ final readonly class SinkCheck
     /** A clean wash-out leaves the right time open by this factor either way (heuristic). */
     public const LATITUDE = 1.3;
 
+    /** Whether the screen may go to the press once what can be mended is mended. */
+    public bool $canPrint;
+    /** What it means for the screen and for the next one. */
+    public string $says;
+
     public function __construct(
         public bool $scum = false,
         public bool $pinholes = false,
@@ -21,17 +26,8 @@ final readonly class SinkCheck
         public bool $closedLines = false,
         public bool $blur = false,
     ) {
-    }
-
-    public function isClean(): bool
-    {
-        return !$this->scum && !$this->pinholes && !$this->lostDots && !$this->closedLines && !$this->blur;
-    }
-
-    /** Whether the screen may go to the press once what can be mended is mended. */
-    public function canPrint(): bool
-    {
-        return !$this->scum && !$this->lostDots && !$this->closedLines && !$this->blur;
+        $this->canPrint = !$scum && !$lostDots && !$closedLines && !$blur;
+        $this->says = $this->meaning();
     }
 
     /** What the exposure model learns from it; null where the answers say nothing about the time. */
@@ -51,13 +47,22 @@ final readonly class SinkCheck
     /** What was seen, in a few words. */
     public function words(): string
     {
-        $seen = array_keys(array_filter(['scum' => $this->scum, 'pinholes' => $this->pinholes, 'lost dots' => $this->lostDots, 'closed lines' => $this->closedLines, 'blur' => $this->blur]));
+        $seen = array_keys(
+            array_filter(
+                [
+                    'scum' => $this->scum,
+                    'pinholes' => $this->pinholes,
+                    'lost dots' => $this->lostDots,
+                    'closed lines' => $this->closedLines,
+                    'blur' => $this->blur,
+                ],
+            ),
+        );
 
         return $seen === [] ? 'clean and open' : implode(', ', $seen);
     }
 
-    /** What it means and what to do, plain sentences. */
-    public function says(): string
+    private function meaning(): string
     {
         $under = $this->scum || $this->lostDots;
         $sentences = array_filter([

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Film;
 
+use Ektype\Core\Unit\Point;
+
 /**
  * A positive drawn by hand and scanned: where its black is too weak to stop the lamp, and how its scan lies against the
  * marks that it ought to match.
@@ -24,7 +26,7 @@ final class DrawnPositive
      *
      * @param string $grey one byte a pixel, 0 black
      *
-     * @return list<array{x_mm: float, y_mm: float, mm2: float}> from the scan's top left corner
+     * @return list<WeakPlace> from the scan's top left corner
      */
     public static function weakPlaces(string $grey, int $width, int $height, float $ppi): array
     {
@@ -71,10 +73,10 @@ final class DrawnPositive
         foreach (self::joined($sums, self::NEAR_MM / $mm) as [$count, $x, $y]) {
             $mm2 = $count * $mm * $mm;
             if ($mm2 >= self::LEAST_MM2) {
-                $places[] = ['x_mm' => round($x / $count * $mm, 1), 'y_mm' => round($y / $count * $mm, 1), 'mm2' => round($mm2, 2)];
+                $places[] = new WeakPlace(round($x / $count * $mm, 1), round($y / $count * $mm, 1), round($mm2, 2));
             }
         }
-        usort($places, static fn (array $a, array $b): int => $b['mm2'] <=> $a['mm2']);
+        usort($places, static fn (WeakPlace $a, WeakPlace $b): int => $b->mm2 <=> $a->mm2);
 
         return $places;
     }
@@ -115,27 +117,25 @@ final class DrawnPositive
      * The turn, scale and shift that lay marks of a scan on the marks of the plan, by least squares: to = a·from + b as
      * complex numbers. Marks are matched by where they lie about their common middle.
      *
-     * @param list<array{float, float}> $from mm
-     * @param list<array{float, float}> $to   mm, as many
+     * @param list<Point> $from
+     * @param list<Point> $to   as many
      *
-     * @return array{a: array{float, float}, b: array{float, float}, floor_mm: float}|null null where they are too few or do not match
+     * @return LaidScan|null null where they are too few or do not match
      */
-    public static function lay(array $from, array $to): ?array
+    public static function lay(array $from, array $to): ?LaidScan
     {
         $count = \count($to);
         if ($count < 2 || \count($from) !== $count) {
             return null;
         }
-        $middle = static fn (array $points): array => [array_sum(array_column($points, 0)) / $count, array_sum(array_column($points, 1)) / $count];
-        [$fx, $fy] = $middle($from);
-        [$tx, $ty] = $middle($to);
+        [$of, $at] = [self::middle($from), self::middle($to)];
         $pairs = [];
         $used = [];
         foreach ($to as $place) {
             $least = \INF;
             $best = null;
             foreach ($from as $i => $mark) {
-                $distance = hypot($mark[0] - $fx - $place[0] + $tx, $mark[1] - $fy - $place[1] + $ty);
+                $distance = $mark->minus($of)->to($place->minus($at));
                 if (!isset($used[$i]) && $distance < $least) {
                     $least = $distance;
                     $best = $i;
@@ -145,7 +145,7 @@ final class DrawnPositive
                 return null;
             }
             $used[$best] = true;
-            $pairs[] = [$from[$best][0] - $fx, $from[$best][1] - $fy, $place[0] - $tx, $place[1] - $ty];
+            $pairs[] = [$from[$best]->xMm - $of->xMm, $from[$best]->yMm - $of->yMm, $place->xMm - $at->xMm, $place->yMm - $at->yMm];
         }
         $size = $re = $im = 0.0;
         foreach ($pairs as [$u, $v, $x, $y]) {
@@ -156,13 +156,29 @@ final class DrawnPositive
         if ($size < 1) {
             return null;
         }
-        $a = [$re / $size, $im / $size];
+        [$re, $im] = [$re / $size, $im / $size];
         $floor = 0.0;
         foreach ($pairs as [$u, $v, $x, $y]) {
-            $floor = max($floor, hypot($a[0] * $u - $a[1] * $v - $x, $a[1] * $u + $a[0] * $v - $y));
+            $floor = max($floor, hypot($re * $u - $im * $v - $x, $im * $u + $re * $v - $y));
         }
 
-        return ['a' => $a, 'b' => [$tx - $a[0] * $fx + $a[1] * $fy, $ty - $a[1] * $fx - $a[0] * $fy], 'floor_mm' => $floor];
+        return new LaidScan(
+            $re,
+            $im,
+            new Point($at->xMm - $re * $of->xMm + $im * $of->yMm, $at->yMm - $im * $of->xMm - $re * $of->yMm),
+            $floor,
+        );
+    }
+
+    /** @param non-empty-list<Point> $points */
+    private static function middle(array $points): Point
+    {
+        $sum = new Point(0.0, 0.0);
+        foreach ($points as $point) {
+            $sum = $sum->plus($point);
+        }
+
+        return new Point($sum->xMm / \count($points), $sum->yMm / \count($points));
     }
 
     private static function solidNear(string $map, int $at, int $step, int $reach): bool

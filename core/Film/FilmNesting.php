@@ -13,11 +13,16 @@ use Ektype\Core\Unit\Refusal;
 final readonly class FilmNesting
 {
     /**
-     * @param list<array{film: int, page: int, x_mm: float, y_mm: float, turned: bool}> $places   film 0 first; top left corner on its page
-     * @param float                                                                     $lengthMm of media used, all pages together
+     * @param list<NestedFilm> $places   film 0 first; top left corner on its page
+     * @param float            $lengthMm of media used, all pages together
      */
-    private function __construct(public array $places, public int $pages, public float $lengthMm, public float $widthMm, public float $pageLengthMm)
-    {
+    private function __construct(
+        public array $places,
+        public int $pages,
+        public float $lengthMm,
+        public float $widthMm,
+        public float $pageLengthMm,
+    ) {
     }
 
     /** @throws Refusal where not even one film goes on the media */
@@ -57,7 +62,7 @@ final readonly class FilmNesting
                     $y = 0.0;
                 }
                 for ($i = 0; $i < min($inRow, $left); ++$i) {
-                    $places[] = ['film' => \count($places), 'page' => $page, 'x_mm' => round($i * $across, 3), 'y_mm' => round($y, 3), 'turned' => $turned];
+                    $places[] = new NestedFilm(\count($places), $page, round($i * $across, 3), round($y, 3), $turned);
                 }
                 $y += $along;
                 $used += $along;
@@ -65,6 +70,12 @@ final readonly class FilmNesting
         }
         $pages = $page + 1;
 
-        return new self($places, $pages, $printer->sheetLengthMm === null ? $used : $pages * $length, $printer->mediaWidthMm, $printer->sheetLengthMm ?? $used);
+        return new self(
+            $places,
+            $pages,
+            $printer->sheetLengthMm === null ? $used : $pages * $length,
+            $printer->mediaWidthMm,
+            $printer->sheetLengthMm ?? $used,
+        );
     }
 }

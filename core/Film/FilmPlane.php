@@ -47,9 +47,9 @@ final class FilmPlane
     private static function mark(array $rows, FilmSheet $sheet, RegistrationMark $mark): array
     {
         $perMm = $sheet->dpi / 25.4;
-        [$xMm, $yMm] = $sheet->onFilm($mark->xMm, $mark->yMm);
-        $cx = $xMm * $perMm;
-        $cy = $yMm * $perMm;
+        $at = $sheet->onFilm($mark->xMm, $mark->yMm);
+        $cx = $at->xMm * $perMm;
+        $cy = $at->yMm * $perMm;
         $half = RegistrationMark::HAIRLINE_MM / 2 * $perMm;
         $arm = RegistrationMark::ARM_MM * $perMm;
         $outer = RegistrationMark::RING_RADIUS_MM * $perMm + $half;
@@ -91,7 +91,12 @@ final class FilmPlane
         $middle = $sheet->heightPx / 2;
         for ($y = (int) round($middle - $half); $y < (int) round($middle + $half); ++$y) {
             $rows[$y] = self::span($rows[$y], 3 * $perMm, (3 + self::TICK_MM) * $perMm, $sheet->widthPx);
-            $rows[$y] = self::span($rows[$y], $sheet->widthPx - (3 + self::TICK_MM) * $perMm, $sheet->widthPx - 3 * $perMm, $sheet->widthPx);
+            $rows[$y] = self::span(
+                $rows[$y],
+                $sheet->widthPx - (3 + self::TICK_MM) * $perMm,
+                $sheet->widthPx - 3 * $perMm,
+                $sheet->widthPx,
+            );
         }
 
         return $rows;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Film;
 
-use Ektype\Core\Unit\Refusal;
-
 /** A film printer as the shop has measured it. */
 final readonly class FilmPrinter
 {
@@ -42,19 +40,24 @@ final readonly class FilmPrinter
         return match (true) {
             $this->density === null => 'Nobody has measured the density of its black: burn a test strip under solid black before you trust it.',
             $this->density < self::DENSITY_RISKY => \sprintf('Its black has density %.1f: under %.0f light burns through and the stencil hardens where it should wash out. Double each film in register, or use another printer.', $this->density, self::DENSITY_RISKY),
-            $this->density < self::DENSITY_SOLID => \sprintf('Its black has density %.1f: between %.0f and %.0f long times burn through. Keep to short times, or double the film.', $this->density, self::DENSITY_RISKY, self::DENSITY_SOLID),
+            $this->density < self::DENSITY_SOLID => \sprintf(
+                'Its black has density %.1f: between %.0f and %.0f long times burn through. Keep to short times, or double the film.',
+                $this->density,
+                self::DENSITY_RISKY,
+                self::DENSITY_SOLID,
+            ),
             default => '',
         };
     }
 
-    /** @throws Refusal where a film does not go on the media */
+    /** @throws FilmDoesNotFit where a film does not go on the media */
     public function mustTake(FilmSheet $sheet): void
     {
         $wide = $sheet->mm($sheet->widthPx);
         $high = $sheet->mm($sheet->heightPx);
         $length = $this->sheetLengthMm ?? \INF;
         if (($wide > $this->mediaWidthMm || $high > $length) && ($high > $this->mediaWidthMm || $wide > $length)) {
-            throw Refusal::at('filmPrinter', \sprintf('A film of %.0f × %.0f mm does not go on the media of %s (%.0f mm wide%s): part of the print would be cut off. Print it smaller, or choose a printer with wider film.', $wide, $high, $this->name, $this->mediaWidthMm, $this->sheetLengthMm === null ? '' : \sprintf(', %.0f mm long', $this->sheetLengthMm)));
+            throw FilmDoesNotFit::at('filmPrinter', \sprintf('A film of %.0f × %.0f mm does not go on the media of %s (%.0f mm wide%s): part of the print would be cut off. Print it smaller, or choose a printer with wider film.', $wide, $high, $this->name, $this->mediaWidthMm, $this->sheetLengthMm === null ? '' : \sprintf(', %.0f mm long', $this->sheetLengthMm)));
         }
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Film;
 
+use Ektype\Core\Unit\Point;
+
 /**
  * How a film is laid out: the print in the middle, its marks outside the print, the label under it. All films of a
  * job have the same sheet, so marks lie at the same place on each.
@@ -26,8 +28,14 @@ final readonly class FilmSheet
     /** Whether the step wedge was asked for and there is room for it. */
     public bool $stepWedge;
 
-    public function __construct(public int $artWidthPx, public int $artHeightPx, public float $dpi, public int $plates, float $feedMarginMm = FilmPrinter::FEED_MARGIN_MM, bool $stepWedge = false)
-    {
+    public function __construct(
+        public int $artWidthPx,
+        public int $artHeightPx,
+        public float $dpi,
+        public int $plates,
+        float $feedMarginMm = FilmPrinter::FEED_MARGIN_MM,
+        bool $stepWedge = false,
+    ) {
         $whole = static fn (float $mm): int => 8 * (int) ceil($mm / 25.4 * $dpi / 8);
         $this->marginPx = $whole(self::MARGIN_MM);
         $this->feedMarginPx = $whole(max(self::MARGIN_MM, $feedMarginMm + self::MARK_OFF_MM + RegistrationMark::ARM_MM));
@@ -60,11 +68,11 @@ final readonly class FilmSheet
     /**
      * Where a point of the print lies on the film.
      *
-     * @return array{float, float} mm from the film's top left corner, right and down
+     * @return Point from the film's top left corner, right and down
      */
-    public function onFilm(float $xMm, float $yMm): array
+    public function onFilm(float $xMm, float $yMm): Point
     {
-        return [$this->mm($this->widthPx) / 2 + $xMm, $this->mm($this->heightPx) / 2 - $yMm];
+        return new Point($this->mm($this->widthPx) / 2 + $xMm, $this->mm($this->heightPx) / 2 - $yMm);
     }
 
     /**

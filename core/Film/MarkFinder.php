@@ -6,6 +6,7 @@ namespace Ektype\Core\Film;
 
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\Crossings;
+use Ektype\Core\Unit\Point;
 
 /**
  * Finds registration marks on a film or a scan: pieces of ink that stand alone, are as wide and high as a mark, and hold
@@ -24,7 +25,7 @@ final class MarkFinder
     /**
      * @param float $dpiX pixels per inch
      *
-     * @return list<array{float, float}> centres, mm from the plane's top left corner, right and down; from the top, then from the left
+     * @return list<Point> centres from the plane's top left corner, right and down; from the top, then from the left
      */
     public static function in(BitPlane $plane, float $dpiX, ?float $dpiY = null, float $slack = self::ON_FILM): array
     {
@@ -43,7 +44,7 @@ final class MarkFinder
                 $found[] = $centre;
             }
         }
-        usort($found, static fn (array $a, array $b): int => abs($a[1] - $b[1]) > 3 ? $a[1] <=> $b[1] : $a[0] <=> $b[0]);
+        usort($found, static fn (Point $a, Point $b): int => abs($a->yMm - $b->yMm) > 3 ? $a->yMm <=> $b->yMm : $a->xMm <=> $b->xMm);
 
         return $found;
     }
@@ -90,7 +91,12 @@ final class MarkFinder
                         $parent[$other] = $name;
                         $one = $boxes[$name];
                         $two = $boxes[$other];
-                        $boxes[$name] = $one === null || $two === null ? null : [min($one[0], $two[0]), max($one[1], $two[1]), min($one[2], $two[2]), max($one[3], $two[3])];
+                        $boxes[$name] = $one === null || $two === null ? null : [
+                            min($one[0], $two[0]),
+                            max($one[1], $two[1]),
+                            min($one[2], $two[2]),
+                            max($one[3], $two[3]),
+                        ];
                         unset($boxes[$other]);
                     }
                 }
@@ -113,8 +119,8 @@ final class MarkFinder
         return array_values(array_filter($boxes, static fn (?array $box): bool => $box !== null));
     }
 
-    /** @return array{float, float}|null mm; null where the piece holds other ink than a mark does */
-    private static function centre(BitPlane $plane, int $left, int $right, int $top, int $bottom, float $dpiX, float $dpiY): ?array
+    /** @return Point|null null where the piece holds other ink than a mark does */
+    private static function centre(BitPlane $plane, int $left, int $right, int $top, int $bottom, float $dpiX, float $dpiY): ?Point
     {
         $count = $sumX = $sumY = 0.0;
         for ($y = $top; $y < $bottom; ++$y) {
@@ -133,6 +139,9 @@ final class MarkFinder
         $hair = RegistrationMark::HAIRLINE_MM;
         $plan = 2 * \M_PI * RegistrationMark::RING_RADIUS_MM * $hair + 4 * RegistrationMark::ARM_MM * $hair - 5 * $hair * $hair;
 
-        return $count === 0.0 || $mm2 < self::INK_LEAST * $plan || $mm2 > self::INK_MOST * $plan ? null : [$sumX / $count * 25.4 / $dpiX, $sumY / $count * 25.4 / $dpiY];
+        return $count === 0.0 || $mm2 < self::INK_LEAST * $plan || $mm2 > self::INK_MOST * $plan ? null : new Point(
+            $sumX / $count * 25.4 / $dpiX,
+            $sumY / $count * 25.4 / $dpiY,
+        );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Ink;
 
 use Ektype\Core\Mesh\Mesh;
-use Ektype\Core\Unit\Refusal;
 
 /**
  * The ink that a mesh lays down. Wet deposit = theoretical volume × transfer × strokes; fine open parts of the stencil are
@@ -21,8 +20,6 @@ final readonly class Deposit
     public const SECOND_STROKE = 0.25;
     /** Share of the emulsion over mesh that a fine line adds in height (heuristic). */
     private const WELL = 0.6;
-    /** g/cm³ by kind of ink (trade range 1.1–1.5). */
-    public const DENSITIES = ['plastisol' => 1.25, 'water-based' => 1.1, 'solvent' => 1.1, 'glitter' => 1.3, 'puff' => 1.15, 'metallic' => 1.4];
     /** The hiding power of an ink is told for one stroke through 61–64 (155 per inch), µm wet (heuristic). */
     public const TOLD_FOR_UM = 30.4;
 
@@ -33,14 +30,17 @@ final readonly class Deposit
     /** In the finest lines, µm. */
     public float $fineWetUm;
 
-    /** @throws Refusal where no stroke is pulled or the ink is unknown */
-    public function __construct(Mesh $mesh, public string $ink, public int $strokes, float $eomUm)
+    /** Strokes that a base takes where a colour takes one (heuristic). */
+    public const STROKES_OF_A_BASE = 2;
+
+    /** @throws ImpossibleDeposit where no stroke is pulled */
+    public function __construct(Mesh $mesh, public InkKind $ink, public int $strokes, float $eomUm)
     {
         if ($strokes < 1 || $strokes > 6) {
-            throw Refusal::at('strokes', \sprintf('%d strokes leave no print. One for colours and two for a base are usual.', $strokes));
-        }
-        if (!isset(self::DENSITIES[$ink])) {
-            throw Refusal::at('ink', \sprintf('“%s” is no kind of ink known here. Use one of: %s.', mb_strimwidth($ink, 0, 30, '…'), implode(', ', array_keys(self::DENSITIES))));
+            throw ImpossibleDeposit::at(
+                'strokes',
+                \sprintf('%d strokes leave no print. One for colours and two for a base are usual.', $strokes),
+            );
         }
         $passed = $mesh->volumeCm3M2 * (1 + self::SECOND_STROKE * ($strokes - 1));
         $this->wetUm = self::TRANSFER * $passed;
@@ -57,7 +57,7 @@ final readonly class Deposit
     public function grams(float $areaCm2, int $prints, ?float $wetUm = null): float
     {
         // cm² × µm = 10⁻⁴ cm³
-        return $areaCm2 * ($wetUm ?? $this->wetUm) * 1e-4 * self::DENSITIES[$this->ink] * $prints;
+        return $areaCm2 * ($wetUm ?? $this->wetUm) * 1e-4 * $this->ink->density() * $prints;
     }
 
     /**

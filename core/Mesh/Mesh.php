@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mesh;
 
-use Ektype\Core\Unit\Refusal;
-
 /**
  * A plain-weave mesh: threads per centimetre and thread in µm. All else is geometry, unless the weaver's data sheet gives
  * the opening and the thickness: woven cloth opens a little less than the formula on fine counts.
@@ -24,6 +22,12 @@ final readonly class Mesh
     public float $thicknessUm;
     /** Theoretical ink volume, cm³/m², which is also µm of wet ink. */
     public float $volumeCm3M2;
+    /** As printers name it: threads per cm and thread in µm. */
+    public string $name;
+    /** Finest printed line, mm: about one pitch (heuristic). */
+    public float $finestLineMm;
+    /** Finest line of stencil left standing between two printed parts, mm: 2 d + w. */
+    public float $finestGapMm;
     /** Whether opening or thickness are the data sheet's. */
     public bool $fromSheet;
 
@@ -31,49 +35,59 @@ final readonly class Mesh
      * @param float|null $sheetOpeningUm   of the data sheet; null takes pitch less thread
      * @param float|null $sheetThicknessUm of the data sheet; null takes 1.6 threads
      *
-     * @throws Refusal where the threads would touch, the count is none that is woven, or the data sheet is another mesh's
+     * @throws UnwovenMesh where the threads would touch, the count is none that is woven, or the data sheet is another mesh's
      */
-    public function __construct(public float $threadsPerCm, public float $threadUm, public bool $dyed = false, ?float $sheetOpeningUm = null, ?float $sheetThicknessUm = null)
-    {
+    public function __construct(
+        public float $threadsPerCm,
+        public float $threadUm,
+        public bool $dyed = false,
+        ?float $sheetOpeningUm = null,
+        ?float $sheetThicknessUm = null,
+    ) {
         if ($threadsPerCm < 5 || $threadsPerCm > 200) {
-            throw Refusal::at('threads_per_cm', \sprintf('A mesh of %g threads per cm is not woven; 10 to 165 are. Check whether the count is per inch.', $threadsPerCm));
+            throw UnwovenMesh::at(
+                'threads',
+                \sprintf('A mesh of %g threads per cm is not woven; 10 to 165 are. Check whether the count is per inch.', $threadsPerCm),
+            );
         }
         $this->pitchUm = 10000 / $threadsPerCm;
         if ($threadUm <= 0 || $threadUm >= $this->pitchUm) {
-            throw Refusal::at('thread_um', \sprintf('A thread of %g µm does not fit a pitch of %.1f µm (%g threads per cm): there would be no opening for ink. Check both figures.', $threadUm, $this->pitchUm, $threadsPerCm));
+            throw UnwovenMesh::at('thread', \sprintf('A thread of %g µm does not fit a pitch of %.1f µm (%g threads per cm): there would be no opening for ink. Check both figures.', $threadUm, $this->pitchUm, $threadsPerCm));
         }
         if ($sheetOpeningUm !== null && ($sheetOpeningUm <= 0 || $sheetOpeningUm >= $this->pitchUm)) {
-            throw Refusal::at('opening_um', \sprintf('An opening of %g µm does not go into a pitch of %.1f µm. The data sheet is another mesh’s, or the count is per inch.', $sheetOpeningUm, $this->pitchUm));
+            throw UnwovenMesh::at(
+                'opening',
+                \sprintf(
+                    'An opening of %g µm does not go into a pitch of %.1f µm. The data sheet is another mesh’s, or the count is per inch.',
+                    $sheetOpeningUm,
+                    $this->pitchUm,
+                ),
+            );
         }
         if ($sheetThicknessUm !== null && ($sheetThicknessUm < $threadUm || $sheetThicknessUm > self::MOST_THREADS_THICK * $threadUm)) {
-            throw Refusal::at('thickness_um', \sprintf('Fabric of %g µm thread is %g to %g µm thick; %g µm is another mesh’s. Look at the data sheet again.', $threadUm, $threadUm, self::MOST_THREADS_THICK * $threadUm, $sheetThicknessUm));
+            throw UnwovenMesh::at(
+                'thickness',
+                \sprintf(
+                    'Fabric of %g µm thread is %g to %g µm thick; %g µm is another mesh’s. Look at the data sheet again.',
+                    $threadUm,
+                    $threadUm,
+                    self::MOST_THREADS_THICK * $threadUm,
+                    $sheetThicknessUm,
+                ),
+            );
         }
         $this->fromSheet = $sheetOpeningUm !== null || $sheetThicknessUm !== null;
         $this->openingUm = $sheetOpeningUm ?? $this->pitchUm - $threadUm;
         $this->openAreaPct = 100 * ($this->openingUm / $this->pitchUm) ** 2;
         $this->thicknessUm = $sheetThicknessUm ?? self::THICKNESS_PER_THREAD * $threadUm;
+        $this->name = \sprintf('%g–%g', $threadsPerCm, $threadUm);
+        $this->finestLineMm = $this->pitchUm / 1000;
+        $this->finestGapMm = (2 * $threadUm + $this->openingUm) / 1000;
         $this->volumeCm3M2 = $this->openAreaPct / 100 * $this->thicknessUm;
     }
 
     public function threadsPerInch(): float
     {
         return $this->threadsPerCm * 2.54;
-    }
-
-    public function name(): string
-    {
-        return \sprintf('%g–%g', $this->threadsPerCm, $this->threadUm);
-    }
-
-    /** Finest printed line, mm: about one pitch (heuristic). */
-    public function finestLineMm(): float
-    {
-        return $this->pitchUm / 1000;
-    }
-
-    /** Finest line of stencil left standing between two printed parts, mm: 2 d + w. */
-    public function finestGapMm(): float
-    {
-        return (2 * $this->threadUm + $this->openingUm) / 1000;
     }
 }

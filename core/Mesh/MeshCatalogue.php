@@ -17,6 +17,9 @@ final class MeshCatalogue
     /** @return list<Mesh> coarse to fine */
     public static function typical(): array
     {
-        return array_map(static fn (array $pair): Mesh => new Mesh($pair[0], $pair[1], $pair[0] * 2.54 >= self::DYED_FROM_PER_INCH), self::TYPICAL);
+        return array_map(
+            static fn (array $pair): Mesh => new Mesh($pair[0], $pair[1], $pair[0] * 2.54 >= self::DYED_FROM_PER_INCH),
+            self::TYPICAL,
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mesh;
 
+use Ektype\Core\Plate\Halftone;
+
 /**
  * The pattern that a halftone makes with the mesh it prints through.
  *
@@ -79,10 +81,18 @@ final readonly class Moire
                         }
                         $weight = self::weight($frequency, $seen, $gone);
                         // Above half tone the holes beat, and they take ink away.
-                        $swing = 2 * $ofMesh * DotSpectrum::dots($radius, hypot($k, $l)) * $weight * $round / $this->tone * ($this->tone <= 0.5 ? 1 : -1);
+                        $swing = 2 * $ofMesh * DotSpectrum::dots(
+                            $radius,
+                            hypot($k, $l),
+                        ) * $weight * $round / $this->tone * ($this->tone <= 0.5 ? 1 : -1);
                         if (abs($swing) > 1e-6) {
                             [$a, $b] = [$ruling * ($u + $k), $ruling * ($v + $l)];
-                            $beats[] = new MoireBeat(1 / $frequency, abs($swing) / \M_SQRT2, [$a * $cosA - $b * $sinA, $a * $sinA + $b * $cosA], $swing);
+                            $beats[] = new MoireBeat(
+                                1 / $frequency,
+                                abs($swing) / \M_SQRT2,
+                                [$a * $cosA - $b * $sinA, $a * $sinA + $b * $cosA],
+                                $swing,
+                            );
                         }
                     }
                 }
@@ -96,24 +106,26 @@ final readonly class Moire
     /**
      * The pattern of two halftones that overlap, each at its own ruling and angle: the same arithmetic without a mesh.
      *
-     * @param array{float, float} $one lines per inch and degrees
-     * @param array{float, float} $two
-     *
      * @return list<MoireBeat> the visible ones, strongest first
      */
-    public static function betweenPlates(array $one, array $two, float $tone = self::TONE): array
+    public static function betweenPlates(Halftone $one, Halftone $two, float $tone = self::TONE): array
     {
         $radius = sqrt(min($tone, 1 - $tone) / \M_PI);
         $share = min($tone, 1 - $tone) / $tone;
-        [$seen, $gone] = self::seen(min($one[0], $two[0]) / 25.4);
+        [$seen, $gone] = self::seen(min($one->lpi, $two->lpi) / 25.4);
         $orders = [];
-        foreach ([$one, $two] as [$lpi, $angle]) {
-            [$cos, $sin] = [$lpi / 25.4 * cos(deg2rad($angle)), $lpi / 25.4 * sin(deg2rad($angle))];
+        foreach ([$one, $two] as $dots) {
+            [$cos, $sin] = [$dots->lpi / 25.4 * cos(deg2rad($dots->angleDeg)), $dots->lpi / 25.4 * sin(deg2rad($dots->angleDeg))];
             $of = [];
             for ($k = -self::ORDERS_OF_MESH; $k <= self::ORDERS_OF_MESH; ++$k) {
                 for ($l = -self::ORDERS_OF_MESH; $l <= self::ORDERS_OF_MESH; ++$l) {
                     if ($k !== 0 || $l !== 0) {
-                        $of[] = [$k * $cos - $l * $sin, $k * $sin + $l * $cos, $share * DotSpectrum::dots($radius, hypot($k, $l)), $k > 0 || ($k === 0 && $l > 0)];
+                        $of[] = [
+                            $k * $cos - $l * $sin,
+                            $k * $sin + $l * $cos,
+                            $share * DotSpectrum::dots($radius, hypot($k, $l)),
+                            $k > 0 || ($k === 0 && $l > 0),
+                        ];
                     }
                 }
             }
@@ -167,34 +179,44 @@ final readonly class Moire
      * @param float $share   how far from the ruling wished, 0–1
      * @param float $apart   settings of one ruling that are offered lie so many degrees from each other
      *
-     * @return list<array{lpi: float, angle: float, score: float, period_mm: float|null}>
+     * @return list<MoireSetting>
      */
-    public function calmest(float $lpi, float $angle, int $count = 10, float $degrees = 15.0, float $share = 0.08, float $apart = 0.0): array
-    {
+    public function calmest(
+        float $lpi,
+        float $angle,
+        int $count = 10,
+        float $degrees = 15.0,
+        float $share = 0.08,
+        float $apart = 0.0,
+    ): array {
         $settings = [];
         for ($r = -4; $r <= 4; ++$r) {
             $ruling = round($lpi * (1 + $share * $r / 4), 1);
             for ($a = $angle - $degrees; $a <= $angle + $degrees + 1e-9; $a += self::ANGLE_STEP) {
                 $beats = $this->beats($ruling, $a);
                 $score = self::scoreOf($beats);
-                $settings[] = ['lpi' => $ruling, 'angle' => round($a, 2), 'score' => round($score, 3), 'period_mm' => $beats === [] ? null : round($beats[0]->periodMm, 2), 'away' => abs($a - $angle) / $degrees + abs($ruling - $lpi) / max(0.01, $share * $lpi)];
+                $settings[] = [
+                    round($score, 1),
+                    abs($a - $angle) / $degrees + abs($ruling - $lpi) / max(0.01, $share * $lpi),
+                    new MoireSetting($ruling, round($a, 2), round($score, 3), $beats === [] ? null : round($beats[0]->periodMm, 2)),
+                ];
             }
         }
-        usort($settings, static fn (array $x, array $y): int => [round($x['score'], 1), $x['away']] <=> [round($y['score'], 1), $y['away']]);
+        usort($settings, static fn (array $x, array $y): int => [$x[0], $x[1]] <=> [$y[0], $y[1]]);
 
         $offered = [];
-        foreach ($settings as $s) {
+        foreach ($settings as [, , $s]) {
             if (\count($offered) >= $count) {
                 break;
             }
             foreach ($apart > 0 ? $offered : [] as $o) {
                 // A quarter turn brings mesh and halftone back to themselves.
-                $between = fmod(abs($o['angle'] - $s['angle']), 90.0);
-                if ($o['lpi'] === $s['lpi'] && min($between, 90 - $between) < $apart - 1e-9) {
+                $between = fmod(abs($o->angle - $s->angle), 90.0);
+                if ($o->lpi === $s->lpi && min($between, 90 - $between) < $apart - 1e-9) {
                     continue 2;
                 }
             }
-            $offered[] = ['lpi' => $s['lpi'], 'angle' => $s['angle'], 'score' => $s['score'], 'period_mm' => $s['period_mm']];
+            $offered[] = $s;
         }
 
         return $offered;

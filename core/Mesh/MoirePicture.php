@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Mesh;
 
 use Ektype\Core\Raster\PngFile;
-use Ektype\Core\Unit\Refusal;
 
 /**
  * A patch of tone as it prints through the mesh: round dots at their ruling and angle, each as strong as the beats leave
@@ -25,14 +24,14 @@ final class MoirePicture
      *
      * @return string an 8-bit grey PNG
      *
-     * @throws Refusal where the patch is too large
+     * @throws PatternTooLarge where the patch is too large
      */
     public static function png(array $beats, float $lpi, float $angle, float $tone, float $widthMm, float $heightMm): string
     {
         $width = (int) round($widthMm * self::PX_PER_MM);
         $height = (int) round($heightMm * self::PX_PER_MM);
         if ($width < 1 || $height < 1 || $width * $height > self::MOST_PX) {
-            throw Refusal::at('size', 'The patch is a few centimetres wide; that one would not be drawn in time.');
+            throw PatternTooLarge::at('size', 'The patch is a few centimetres wide; that one would not be drawn in time.');
         }
         $cell = 25.4 / $lpi;
         [$cos, $sin] = [cos(deg2rad($angle)) / $cell, sin(deg2rad($angle)) / $cell];
@@ -79,7 +78,11 @@ final class MoirePicture
     private static function waves(array $beats, int $width): array
     {
         $waves = [];
-        foreach (\array_slice(array_filter($beats, static fn (MoireBeat $b): bool => abs($b->swing) > self::FAINTEST), 0, self::BEATS) as $beat) {
+        foreach (\array_slice(
+            array_filter($beats, static fn (MoireBeat $b): bool => abs($b->swing) > self::FAINTEST),
+            0,
+            self::BEATS,
+        ) as $beat) {
             $cosines = $sines = [];
             for ($i = 0; $i < $width; ++$i) {
                 $at = 2 * \M_PI * $beat->perMm[0] * ($i + 0.5) / self::PX_PER_MM;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mesh;
 
-use Ektype\Core\Unit\Refusal;
-
 /**
  * The lightest and the darkest tone that a mesh holds at a ruling. The smallest dot that prints is an opening of the
  * stencil one mesh pitch across; the smallest island of stencil that stands is 2 d + w across (both heuristic). Round dots
@@ -21,15 +19,21 @@ final readonly class ToneRange
     {
     }
 
-    /** @throws Refusal where the ruling is none */
+    /** @throws ImpossibleRuling where the ruling is none */
     public static function on(Mesh $mesh, float $lpi): self
     {
         if ($lpi < 5 || $lpi > 200) {
-            throw Refusal::at('lpi', \sprintf('A ruling of %g lines per inch is not printed through mesh; 20 to 65 is usual. Check whether it is per inch.', $lpi));
+            throw ImpossibleRuling::at(
+                'lpi',
+                \sprintf(
+                    'A ruling of %g lines per inch is not printed through mesh; 20 to 65 is usual. Check whether it is per inch.',
+                    $lpi,
+                ),
+            );
         }
         $cell = 25.4 / $lpi;
         $dot = $mesh->pitchUm / 1000;
-        $island = $mesh->finestGapMm();
+        $island = $mesh->finestGapMm;
 
         return new self(min(1.0, \M_PI * ($dot / 2 / $cell) ** 2), max(0.0, 1 - \M_PI * ($island / 2 / $cell) ** 2), $dot, $island);
     }

@@ -16,6 +16,10 @@ final readonly class FilmPlacement
 
     public float $usedAcross;
     public float $usedAlong;
+    /** The larger of the two, share of the inside. */
+    public float $used;
+    public bool $fits;
+    public string $sentence;
 
     /**
      * All in mm. Heights are measured from the inner edge of the frame's end that the press clamps.
@@ -31,26 +35,27 @@ final readonly class FilmPlacement
         // Off the middle, the longer half tells how much of the mesh is really used.
         $off = abs($centreFromEndMm - $insideHeightMm / 2);
         $this->usedAlong = ($printHeightMm + 2 * $off) / $insideHeightMm;
+        $this->used = max($this->usedAcross, $this->usedAlong);
+        $this->fits = $this->used <= self::USABLE;
+        $this->sentence = self::says($this->used);
     }
 
-    public function fits(): bool
+    private static function says(float $share): string
     {
-        return $this->used() <= self::USABLE;
-    }
-
-    public function used(): float
-    {
-        return max($this->usedAcross, $this->usedAlong);
-    }
-
-    public function sentence(): string
-    {
-        $used = 100 * $this->used();
+        $used = 100 * $share;
 
         return match (true) {
-            $this->used() <= self::USABLE => \sprintf('The print takes %.0f %% of the mesh, inside the usable %.0f %%.', $used, 100 * self::USABLE),
-            $this->used() <= self::USABLE_AT_MOST => \sprintf('The print takes %.0f %% of the mesh: over the usual %.0f %%, under the most of %.0f %%. The edges will print lighter; a larger frame is better.', $used, 100 * self::USABLE, 100 * self::USABLE_AT_MOST),
-            default => \sprintf('The print takes %.0f %% of the mesh, over the %.0f %% that prints evenly: use a larger frame or a smaller print.', $used, 100 * self::USABLE_AT_MOST),
+            $share <= self::USABLE => \sprintf(
+                'The print takes %.0f %% of the mesh, inside the usable %.0f %%.',
+                $used,
+                100 * self::USABLE,
+            ),
+            $share <= self::USABLE_AT_MOST => \sprintf('The print takes %.0f %% of the mesh: over the usual %.0f %%, under the most of %.0f %%. The edges will print lighter; a larger frame is better.', $used, 100 * self::USABLE, 100 * self::USABLE_AT_MOST),
+            default => \sprintf(
+                'The print takes %.0f %% of the mesh, over the %.0f %% that prints evenly: use a larger frame or a smaller print.',
+                $used,
+                100 * self::USABLE_AT_MOST,
+            ),
         };
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ektype\Core\Press;
 
 use Ektype\Core\Colour\Lab;
-use Ektype\Core\Separation\PlateRole;
+use Ektype\Core\Plate\Garment;
+use Ektype\Core\Plate\PlateRole;
 
 /**
  * In which order the plates print, and where a flash comes, by the trade's default school: on a light garment
@@ -13,10 +14,8 @@ use Ektype\Core\Separation\PlateRole;
  */
 final class PrintOrder
 {
-    /** From this lightness on a garment needs no base, L* (heuristic). */
-    public const LIGHT_GARMENT = 80.0;
-    /** An ink lighter than the garment by this much needs a base, ΔL* (heuristic). */
-    private const NEEDS_BASE = 4.0;
+    /** On mesh under this count a wet opaque layer is thick: it is flashed, threads per cm (230 per inch). */
+    public const COARSE_UNDER_PER_CM = 90.0;
     /** A highlight is a near-white, L*, on at most this share of the picture (heuristic). */
     private const HIGHLIGHT_LIGHTNESS = 93.0;
     private const HIGHLIGHT_CHROMA = 8.0;
@@ -24,25 +23,19 @@ final class PrintOrder
 
     public const SCHOOL = 'Base, flash, light to dark, highlight last on dark garments; light to dark on light ones; wet on wet above the base';
 
-    public static function needsBase(Lab $ink, Lab $garment): bool
-    {
-        return $garment->l < self::LIGHT_GARMENT && $ink->l > $garment->l + self::NEEDS_BASE;
-    }
-
     /** @param float $share of the picture, 0–1 */
     public static function isHighlight(Lab $ink, float $share, Lab $garment): bool
     {
-        return $garment->l < self::LIGHT_GARMENT && $ink->l >= self::HIGHLIGHT_LIGHTNESS
+        return !Garment::isLight($garment) && $ink->l >= self::HIGHLIGHT_LIGHTNESS
             && hypot($ink->a, $ink->b) <= self::HIGHLIGHT_CHROMA && $share <= self::HIGHLIGHT_SHARE;
     }
 
     /**
-     * @param list<array{role: PlateRole, lab: Lab, share: float}> $plates
-     * @param (callable(int): bool)|null                           $onCoarseMesh whether the plate of this index is on mesh under 90/cm; unknown counts as fine
+     * @param list<PlateToOrder> $plates
      *
      * @return list<PrintStep>
      */
-    public static function of(array $plates, Lab $garment, ?callable $onCoarseMesh = null): array
+    public static function of(array $plates, Lab $garment): array
     {
         $rank = static fn (PlateRole $role): int => match ($role) {
             PlateRole::Base => 0,
@@ -51,41 +44,50 @@ final class PrintOrder
         };
         $order = array_keys($plates);
         usort($order, static function (int $a, int $b) use ($plates, $rank): int {
-            return [$rank($plates[$a]['role']), -$plates[$a]['lab']->l, $plates[$a]['share']] <=> [$rank($plates[$b]['role']), -$plates[$b]['lab']->l, $plates[$b]['share']];
+            return [
+                $rank($plates[$a]->role),
+                -$plates[$a]->lab->l,
+                $plates[$a]->share,
+            ] <=> [$rank($plates[$b]->role), -$plates[$b]->lab->l, $plates[$b]->share];
         });
 
-        return self::inGivenOrder($order, $plates, $garment, $onCoarseMesh);
+        return self::inGivenOrder($order, $plates, $garment);
     }
 
     /**
      * Keeps the order that the printer chose and says what each place means.
      *
-     * @param list<int>                                            $order
-     * @param list<array{role: PlateRole, lab: Lab, share: float}> $plates
-     * @param (callable(int): bool)|null                           $onCoarseMesh
+     * @param list<int>          $order
+     * @param list<PlateToOrder> $plates
      *
      * @return list<PrintStep>
      */
-    public static function inGivenOrder(array $order, array $plates, Lab $garment, ?callable $onCoarseMesh = null): array
+    public static function inGivenOrder(array $order, array $plates, Lab $garment): array
     {
-        $dark = $garment->l < self::LIGHT_GARMENT;
+        $dark = !Garment::isLight($garment);
         $steps = [];
-        $colours = array_values(array_filter($order, static fn (int $i): bool => $plates[$i]['role'] === PlateRole::Colour));
+        $colours = array_values(array_filter($order, static fn (int $i): bool => $plates[$i]->role === PlateRole::Colour));
         foreach ($order as $place => $i) {
             $plate = $plates[$i];
             $last = $place === \count($order) - 1;
             $at = array_search($i, $colours, true);
-            $coarse = $onCoarseMesh !== null && $onCoarseMesh($i);
-            $reason = match ($plate['role']) {
+            $coarse = $plate->threadsPerCm !== null && $plate->threadsPerCm < self::COARSE_UNDER_PER_CM;
+            $reason = match ($plate->role) {
                 PlateRole::Base => $place === 0 ? 'The base goes down first, so that the other inks stand on white and not on dark cloth.' : 'A base after other plates covers them: move it first.',
                 PlateRole::Highlight => $last ? 'The highlight white prints last, over flashed ink, so that nothing dulls it.' : 'A highlight before other plates picks up their colour: move it last.',
                 PlateRole::Colour => self::placeOfColour($i, $at === false ? 0 : $at, $colours, $plates, $dark),
             };
             [$flash, $why] = match (true) {
                 $last => [false, 'Last plate: straight to the dryer.'],
-                $plate['role'] === PlateRole::Base => [true, 'The base is flashed until gelled, or the next screen lifts it.'],
-                $plates[$order[$place + 1]]['role'] === PlateRole::Highlight => [true, 'Flashed, so that the highlight white stays clean.'],
-                $coarse => [true, 'On mesh under 90/cm a wet opaque layer is thick and the next screen smears it: flash.'],
+                $plate->role === PlateRole::Base => [true, 'The base is flashed until gelled, or the next screen lifts it.'],
+                $plates[$order[$place + 1]]->role === PlateRole::Highlight => [true, 'Flashed, so that the highlight white stays clean.'],
+                $coarse => [
+                    true,
+                    \sprintf(
+                        'On mesh under %.0f/cm a wet opaque layer is thick and the next screen smears it: flash.',
+                        self::COARSE_UNDER_PER_CM,
+                    ),
+                ],
                 default => [false, 'Wet on wet: on fine mesh the layer is thin enough.'],
             };
             $steps[] = new PrintStep($i, $reason, $flash, $why);
@@ -95,14 +97,14 @@ final class PrintOrder
     }
 
     /**
-     * @param list<int>                                            $colours in print order
-     * @param list<array{role: PlateRole, lab: Lab, share: float}> $plates
+     * @param list<int>          $colours in print order
+     * @param list<PlateToOrder> $plates
      */
     private static function placeOfColour(int $plate, int $at, array $colours, array $plates, bool $dark): string
     {
         $where = $dark ? 'Light to dark above the base' : 'Light to dark';
-        $lightness = $plates[$plate]['lab']->l;
-        $before = $at > 0 ? $plates[$colours[$at - 1]]['lab']->l : null;
+        $lightness = $plates[$plate]->lab->l;
+        $before = $at > 0 ? $plates[$colours[$at - 1]]->lab->l : null;
         if ($before !== null && $lightness > $before + 1) {
             return \sprintf('Out of the light-to-dark order (L* %.0f after %.0f): its edge will show over the darker ink, and a dark ink can foul its screen.', $lightness, $before);
         }

@@ -16,7 +16,15 @@ final readonly class BitPlane
     {
         $this->stride = ($width + 7) >> 3;
         if (\strlen($bytes) !== $this->stride * $height) {
-            throw new \LengthException(\sprintf('A plane of %d × %d pixels takes %d bytes; %d were given.', $width, $height, $this->stride * $height, \strlen($bytes)));
+            throw new \LengthException(
+                \sprintf(
+                    'A plane of %d × %d pixels takes %d bytes; %d were given.',
+                    $width,
+                    $height,
+                    $this->stride * $height,
+                    \strlen($bytes),
+                ),
+            );
         }
     }
 

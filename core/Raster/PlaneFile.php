@@ -20,7 +20,12 @@ final class PlaneFile
             $bands[] = (string) gzcompress($band, 1);
         }
 
-        return \sprintf("%s %d %d\n", self::HEAD, $plane->width, $plane->height).pack('N*', ...array_map(\strlen(...), $bands)).implode('', $bands);
+        return \sprintf(
+            "%s %d %d\n",
+            self::HEAD,
+            $plane->width,
+            $plane->height,
+        ).pack('N*', ...array_map(\strlen(...), $bands)).implode('', $bands);
     }
 
     /** @throws \UnexpectedValueException where it is not a whole plane */

@@ -144,7 +144,9 @@ final class PngFile
                 $i += 3 * $flat;
                 continue;
             }
-            $pixel = \chr((\ord($row[$i]) + \ord($pixel[0])) & 255).\chr((\ord($row[$i + 1]) + \ord($pixel[1])) & 255).\chr((\ord($row[$i + 2]) + \ord($pixel[2])) & 255);
+            $pixel = \chr((\ord($row[$i]) + \ord($pixel[0])) & 255).\chr(
+                (\ord($row[$i + 1]) + \ord($pixel[1])) & 255,
+            ).\chr((\ord($row[$i + 2]) + \ord($pixel[2])) & 255);
             $out .= $pixel;
             $i += 3;
         }

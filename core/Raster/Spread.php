@@ -59,7 +59,20 @@ final class Spread
         $emptyOutside = $choke ? $solidRow : $emptyRow;
         $known = '';
         $knownRows = [];
-        $prepare = static function (int $y) use (&$widenedRows, &$known, &$knownRows, $plane, $pad, $stride, $choke, $invert, $distinct, $border, $full, $reach): void {
+        $prepare = static function (int $y) use (
+            &$widenedRows,
+            &$known,
+            &$knownRows,
+            $plane,
+            $pad,
+            $stride,
+            $choke,
+            $invert,
+            $distinct,
+            $border,
+            $full,
+            $reach,
+        ): void {
             $row = $plane->row($y);
             if ($row === $known && $knownRows !== []) {
                 $widenedRows[$y] = $knownRows;

@@ -34,7 +34,9 @@ final class TiffFile
             $packed .= pack('vvV', $tag, $kind, $count).($kind === self::SHORT ? pack('vv', $value, 0) : pack('V', $value));
         }
 
-        return "II*\0".pack('V', $directory).$plane->bytes.(\strlen($plane->bytes) % 2 === 1 ? "\0" : '').$rational($dpiX).$rational($dpiY ?? $dpiX).$packed.pack('V', 0);
+        return "II*\0".pack('V', $directory).$plane->bytes.(\strlen($plane->bytes) % 2 === 1 ? "\0" : '').$rational($dpiX).$rational(
+            $dpiY ?? $dpiX,
+        ).$packed.pack('V', 0);
     }
 
     /**
@@ -50,7 +52,9 @@ final class TiffFile
         if (!$little && !str_starts_with($tiff, "MM\0*")) {
             throw new \UnexpectedValueException('It is no TIFF.');
         }
-        $short = static fn (int $at): int => $little ? \ord($tiff[$at]) | \ord($tiff[$at + 1]) << 8 : \ord($tiff[$at]) << 8 | \ord($tiff[$at + 1]);
+        $short = static fn (int $at): int => $little ? \ord($tiff[$at]) | \ord(
+            $tiff[$at + 1],
+        ) << 8 : \ord($tiff[$at]) << 8 | \ord($tiff[$at + 1]);
         $long = static fn (int $at): int => $little ? $short($at) | $short($at + 2) << 16 : $short($at) << 16 | $short($at + 2);
         $at = $long(4);
         $tags = [];
@@ -80,6 +84,10 @@ final class TiffFile
         $bytes = (int) $one(262, 0) === 1 ? ~$bytes : $bytes;
         $per = (int) $one(296, 2) === 3 ? 2.54 : 1.0;
 
-        return [new BitPlane($width, $height, substr($bytes, 0, (($width + 7) >> 3) * $height)), $one(282, 72) * $per, $one(283, 72) * $per];
+        return [
+            new BitPlane($width, $height, substr($bytes, 0, (($width + 7) >> 3) * $height)),
+            $one(282, 72) * $per,
+            $one(283, 72) * $per,
+        ];
     }
 }

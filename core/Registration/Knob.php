@@ -4,22 +4,37 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Registration;
 
+use Ektype\Core\Unit\Point;
+
 /** A micro-register knob: it pushes the frame at its contact along its direction, so many mm a turn. */
 final readonly class Knob
 {
+    private const LEAST_PUSH = 1e-9;
+    private const LEAST_STEP_MM = 1e-6;
+
     /**
-     * @param array{float, float} $atMm   contact, from the centre of the print
-     * @param array{float, float} $pushes direction of a positive turn; any length, used as a unit vector
+     * @param Point $at     contact, from the centre of the print
+     * @param Point $pushes direction of a positive turn; any length, used as a unit vector
+     *
+     * @throws UnusableKnob where it pushes nowhere
      */
-    public function __construct(public string $name, public array $atMm, public array $pushes, public float $mmPerTurn)
+    public function __construct(public string $name, public Point $at, public Point $pushes, public float $mmPerTurn)
     {
+        if ($pushes->length() < self::LEAST_PUSH) {
+            throw UnusableKnob::at('pushes', 'The knob pushes nowhere, [0, 0]. Give the direction in which a turn moves the frame.');
+        }
+        if (abs($mmPerTurn) < self::LEAST_STEP_MM) {
+            throw UnusableKnob::at(
+                'mmPerTurn',
+                'The knob moves the frame by 0 mm a turn, so no number of turns mends anything. Measure how far one turn moves it.',
+            );
+        }
     }
 
-    /** @return array{float, float} */
-    public function unit(): array
+    public function unit(): Point
     {
-        $length = hypot(...$this->pushes);
+        $length = $this->pushes->length();
 
-        return [$this->pushes[0] / $length, $this->pushes[1] / $length];
+        return new Point($this->pushes->xMm / $length, $this->pushes->yMm / $length);
     }
 }

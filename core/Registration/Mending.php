@@ -8,15 +8,11 @@ namespace Ektype\Core\Registration;
 final readonly class Mending
 {
     /**
-     * @param list<array{knob: string, turns: float}>                                             $turns
-     * @param list<array{corner: string, at_mm: array{float, float}, by_mm: array{float, float}}> $taps
-     * @param list<string>                                                                        $says  plain sentences
+     * @param list<KnobTurn>  $turns
+     * @param list<CornerTap> $taps
+     * @param list<string>    $says  plain sentences
      */
-    public function __construct(
-        public array $turns,
-        public array $taps,
-        public float $afterMaxMm,
-        public array $says,
-    ) {
+    public function __construct(public array $turns, public array $taps, public float $afterMaxMm, public array $says)
+    {
     }
 }

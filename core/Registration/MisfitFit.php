@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Registration;
 
 use Ektype\Core\Learn\Matrix;
+use Ektype\Core\Unit\Point;
 
 /**
  * Least squares of v(p) = t + A p over the readings. Three marks not on a line give all of A; marks on a line give
@@ -22,12 +23,21 @@ final class MisfitFit
         if (\count($means) === 1) {
             $only = $means[0];
 
-            return new Misfit([$only->offXMm, $only->offYMm], null, [null, null], null, null, null, 0.0, 0.0, [$only->offXMm, $only->offYMm, 0.0], ['rotation', 'growth', 'shear']);
+            return new Misfit(
+                new Point($only->offXMm, $only->offYMm),
+                null,
+                new Growth(null, null),
+                null,
+                0.0,
+                0.0,
+                new RigidMove($only->offXMm, $only->offYMm, 0.0),
+                ['rotation', 'growth', 'shear'],
+            );
         }
         $rigid = self::rigid($means);
         $floor = array_map(static fn (Reading $r): float => hypot(
-            $r->offXMm - ($rigid[0] - $rigid[2] * $r->yMm),
-            $r->offYMm - ($rigid[1] + $rigid[2] * $r->xMm),
+            $r->offXMm - ($rigid->xMm - $rigid->turnRad * $r->yMm),
+            $r->offYMm - ($rigid->yMm + $rigid->turnRad * $r->xMm),
         ), $means);
         $rms = sqrt(array_sum(array_map(static fn (float $d): float => $d * $d, $floor)) / \count($floor));
         $line = self::line($means);
@@ -46,11 +56,9 @@ final class MisfitFit
         [$tx, $ty, $axx, $axy, $ayx, $ayy] = $fit;
 
         return new Misfit(
-            [$tx, $ty],
+            new Point($tx, $ty),
             rad2deg(($ayx - $axy) / 2),
-            [100 * $axx, 100 * $ayy],
-            null,
-            null,
+            new Growth(100 * $axx, 100 * $ayy),
             rad2deg(($axy + $ayx) / 2),
             $rms,
             max($floor),
@@ -59,12 +67,8 @@ final class MisfitFit
         );
     }
 
-    /**
-     * @param non-empty-list<Reading> $means
-     *
-     * @return array{float, float, float} shift at the centre in mm, rotation in radians
-     */
-    private static function rigid(array $means): array
+    /** @param non-empty-list<Reading> $means */
+    private static function rigid(array $means): RigidMove
     {
         $n = \count($means);
         $cx = $cy = $vx = $vy = 0.0;
@@ -84,15 +88,15 @@ final class MisfitFit
         }
         $theta = $turn / $arm;
 
-        return [$vx + $theta * $cy, $vy - $theta * $cx, $theta];
+        return new RigidMove($vx + $theta * $cy, $vy - $theta * $cx, $theta);
     }
 
     /**
      * @param non-empty-list<Reading> $means
      *
-     * @return array{float, float}|null direction of the line that all marks lie on
+     * @return Point|null direction of the line that all marks lie on, of length 1
      */
-    private static function line(array $means): ?array
+    private static function line(array $means): ?Point
     {
         $n = \count($means);
         $cx = array_sum(array_map(static fn (Reading $r): float => $r->xMm, $means)) / $n;
@@ -111,17 +115,13 @@ final class MisfitFit
         }
         $angle = atan2(2 * $xy, $xx - $yy) / 2;
 
-        return [cos($angle), sin($angle)];
+        return new Point(cos($angle), sin($angle));
     }
 
-    /**
-     * @param non-empty-list<Reading>    $means
-     * @param array{float, float}        $line
-     * @param array{float, float, float} $rigid
-     */
-    private static function onLine(array $means, array $line, float $rms, float $max, array $rigid): Misfit
+    /** @param non-empty-list<Reading> $means */
+    private static function onLine(array $means, Point $line, float $rms, float $max, RigidMove $rigid): Misfit
     {
-        [$ex, $ey] = $line;
+        [$ex, $ey] = [$line->xMm, $line->yMm];
         $rows = [];
         $right = [];
         foreach ($means as $r) {
@@ -132,18 +132,22 @@ final class MisfitFit
             $rows[] = [0.0, 1.0, $r->xMm, $s * $ey];
             $right[] = $r->offYMm;
         }
-        $fit = Matrix::leastSquares($rows, $right) ?? throw new \LogicException('Two marks always give shift, rotation and growth along their line.');
+        $fit = Matrix::leastSquares(
+            $rows,
+            $right,
+        ) ?? throw new \LogicException('Two marks always give shift, rotation and growth along their line.');
         [$tx, $ty, $theta, $growth] = $fit;
         $alongX = abs($ey) < 0.02;
         $alongY = abs($ex) < 0.02;
-        $unknown = $alongX ? ['growth along y', 'shear'] : ($alongY ? ['growth along x', 'shear'] : ['growth across the line of the marks', 'shear']);
+        $unknown = $alongX ? [
+            'growth along y',
+            'shear',
+        ] : ($alongY ? ['growth along x', 'shear'] : ['growth across the line of the marks', 'shear']);
 
         return new Misfit(
-            [$tx, $ty],
+            new Point($tx, $ty),
             rad2deg($theta),
-            [$alongX ? 100 * $growth : null, $alongY ? 100 * $growth : null],
-            100 * $growth,
-            rad2deg(atan2($ey, $ex)),
+            new Growth($alongX ? 100 * $growth : null, $alongY ? 100 * $growth : null, 100 * $growth, rad2deg(atan2($ey, $ex))),
             null,
             $rms,
             $max,

@@ -10,6 +10,10 @@ namespace Ektype\Core\Registration;
  */
 final readonly class Reading
 {
+    /** A misfit larger than this is no misfit but another place or unit, mm. */
+    public const LARGEST_OFF_MM = 50.0;
+    public const FARTHEST_MM = 3000.0;
+
     public function __construct(
         public string $mark,
         public float $xMm,
@@ -17,5 +21,10 @@ final readonly class Reading
         public float $offXMm,
         public float $offYMm,
     ) {
+    }
+
+    public function offMm(): float
+    {
+        return hypot($this->offXMm, $this->offYMm);
     }
 }

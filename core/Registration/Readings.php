@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Registration;
 
-use Ektype\Core\Unit\Refusal;
-
 /** The readings of one plate on one or several prints, and their mean at each mark. */
 final readonly class Readings
 {
@@ -24,7 +22,7 @@ final readonly class Readings
     /**
      * @param list<list<Reading>> $prints
      *
-     * @throws Refusal where there is nothing, or a place is given twice
+     * @throws UnusableReadings where there is nothing, or a place is given twice
      */
     public function __construct(array $prints)
     {
@@ -35,21 +33,27 @@ final readonly class Readings
                 $field = \sprintf('prints[%d].readings[%d]', $p, $r);
                 foreach (\array_slice($readings, 0, $r) as $before) {
                     if ($before->mark === $reading->mark) {
-                        throw Refusal::at($field.'.mark', \sprintf('The mark “%s” is given twice on one print. Keep one reading of each mark.', $reading->mark));
+                        throw UnusableReadings::at(
+                            $field.'.mark',
+                            \sprintf('The mark “%s” is given twice on one print. Keep one reading of each mark.', $reading->mark),
+                        );
                     }
                     if (hypot($before->xMm - $reading->xMm, $before->yMm - $reading->yMm) < self::SAME_PLACE_MM) {
-                        throw Refusal::at($field.'.at_mm', \sprintf('The marks “%s” and “%s” are given at the same place, (%.1f, %.1f) mm: two places are needed to see a turn. Correct one of them.', $before->mark, $reading->mark, $reading->xMm, $reading->yMm));
+                        throw UnusableReadings::at($field.'.at', \sprintf('The marks “%s” and “%s” are given at the same place, (%.1f, %.1f) mm: two places are needed to see a turn. Correct one of them.', $before->mark, $reading->mark, $reading->xMm, $reading->yMm));
                     }
                 }
                 $first = $byMark[$reading->mark][0] ?? null;
                 if ($first !== null && hypot($first->xMm - $reading->xMm, $first->yMm - $reading->yMm) > self::SAME_PLACE_MM) {
-                    throw Refusal::at($field.'.at_mm', \sprintf('The mark “%s” lies at another place than on an earlier print. A mark has one place.', $reading->mark));
+                    throw UnusableReadings::at(
+                        $field.'.at',
+                        \sprintf('The mark “%s” lies at another place than on an earlier print. A mark has one place.', $reading->mark),
+                    );
                 }
                 $byMark[$reading->mark][] = $reading;
             }
         }
         if ($byMark === []) {
-            throw Refusal::at('prints', 'There are no readings, so there is nothing to mend. Read the strike-off at one mark at least; two or more show a turn as well.');
+            throw UnusableReadings::at('prints', 'There are no readings, so there is nothing to mend. Read the strike-off at one mark at least; two or more show a turn as well.');
         }
         $means = [];
         $squares = 0.0;

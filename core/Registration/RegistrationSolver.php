@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Registration;
 
 use Ektype\Core\Learn\Matrix;
+use Ektype\Core\Unit\Point;
 
 /**
  * From a misfit to what the press does about it.
@@ -26,15 +27,17 @@ final class RegistrationSolver
         if ($misfit->rotationDeg === null) {
             $says[] = 'One mark shows a shift only: whether the screen is turned or the print has grown stays unknown. Read a second mark.';
         }
-        if ($misfit->alongLinePct !== null) {
-            $says[] = 'All marks lie on one line, so '.implode(' and ', $misfit->unknown).' stay unknown. A mark off that line would show them.';
+        if ($misfit->growth->alongLinePct !== null) {
+            $says[] = 'All marks lie on one line, so '.implode(
+                ' and ',
+                $misfit->unknown,
+            ).' stay unknown. A mark off that line would show them.';
         }
         $arm = self::armLength($readings);
         $rows = array_map(static function (Knob $knob) use ($arm): array {
-            [$ux, $uy] = $knob->unit();
-            [$cx, $cy] = $knob->atMm;
+            $unit = $knob->unit();
 
-            return [$ux, $uy, (-$ux * $cy + $uy * $cx) / $arm];
+            return [$unit->xMm, $unit->yMm, (-$unit->xMm * $knob->at->yMm + $unit->yMm * $knob->at->xMm) / $arm];
         }, $knobs);
         if ($knobs === []) {
             $says[] = 'The press has no knobs: tap the frame at its corners by these millimetres, lock, and print again.';
@@ -46,25 +49,32 @@ final class RegistrationSolver
 
             return self::taps($readings, $misfit, $says);
         }
-        $motion = [-$misfit->rigid[0], -$misfit->rigid[1], -$misfit->rigid[2] * $arm];
+        $back = $misfit->rigid->back();
+        $motion = [$back->xMm, $back->yMm, $back->turnRad * $arm];
         if (\count($knobs) < 3) {
             $motion = self::bestWithFew($readings, $rows, $arm);
-            $says[] = \sprintf('%s cannot mend a shift both ways and a turn at once: these turns leave the least at the marks.', \count($knobs) === 1 ? 'One knob' : 'Two knobs');
+            $says[] = \sprintf(
+                '%s cannot mend a shift both ways and a turn at once: these turns leave the least at the marks.',
+                \count($knobs) === 1 ? 'One knob' : 'Two knobs',
+            );
         }
         $turns = [];
         foreach ($knobs as $i => $knob) {
-            $turns[] = ['knob' => $knob->name, 'turns' => Matrix::dot($rows[$i], $motion) / $knob->mmPerTurn];
+            $turns[] = new KnobTurn($knob->name, Matrix::dot($rows[$i], $motion) / $knob->mmPerTurn);
         }
 
-        return new Mending($turns, [], self::after($readings, $motion[0], $motion[1], $motion[2] / $arm), $says);
+        return new Mending($turns, [], self::after($readings, new RigidMove($motion[0], $motion[1], $motion[2] / $arm)), $says);
     }
 
     /** Largest distance left at the marks after the frame has moved, mm. */
-    public static function after(Readings $readings, float $moveXMm, float $moveYMm, float $turnRad): float
+    public static function after(Readings $readings, RigidMove $moved): float
     {
         $most = 0.0;
         foreach ($readings->means as $r) {
-            $most = max($most, hypot($r->offXMm + $moveXMm - $turnRad * $r->yMm, $r->offYMm + $moveYMm + $turnRad * $r->xMm));
+            $most = max(
+                $most,
+                hypot($r->offXMm + $moved->xMm - $moved->turnRad * $r->yMm, $r->offYMm + $moved->yMm + $moved->turnRad * $r->xMm),
+            );
         }
 
         return $most;
@@ -77,13 +87,22 @@ final class RegistrationSolver
         $y = max(1.0, ...array_map(static fn (Reading $r): float => abs($r->yMm), $readings->means));
         // Marks on a line span no corners: a corner lies at least half as far out as the marks reach, and 50 mm.
         [$x, $y] = [max($x, $y / 2, 50.0), max($y, $x / 2, 50.0)];
-        [$tx, $ty, $theta] = $misfit->rigid;
+        $back = $misfit->rigid->back();
         $taps = [];
-        foreach (['near left' => [-$x, -$y], 'near right' => [$x, -$y], 'far left' => [-$x, $y], 'far right' => [$x, $y]] as $corner => [$px, $py]) {
-            $taps[] = ['corner' => $corner, 'at_mm' => [$px, $py], 'by_mm' => [-$tx + $theta * $py, -$ty - $theta * $px]];
+        foreach ([
+            'near left' => [-$x, -$y],
+            'near right' => [$x, -$y],
+            'far left' => [-$x, $y],
+            'far right' => [$x, $y],
+        ] as $corner => [$px, $py]) {
+            $taps[] = new CornerTap(
+                $corner,
+                new Point($px, $py),
+                new Point($back->xMm - $back->turnRad * $py, $back->yMm + $back->turnRad * $px),
+            );
         }
 
-        return new Mending([], $taps, self::after($readings, -$tx, -$ty, -$theta), $says);
+        return new Mending([], $taps, self::after($readings, $back), $says);
     }
 
     /** @param list<array{float, float, float}> $rows */

@@ -24,8 +24,21 @@ final readonly class ArtKind
 
         return match (true) {
             $palette->flatShare < self::TONAL_BELOW && $palette->noisy => new self('tonal', 'spot, with care', \sprintf('Only %.0f %% of the picture lies in flat parts, the rest are blends: spot plates cut them into %s with hard edges. Simulated process keeps the blends on dark cloth, process on white.', $flat, $inks === 1 ? 'one patch' : $inks.' patches')),
-            $inks === 1 && $inkShare < self::LINE_SHARE => new self('line', 'spot', \sprintf('One ink on %.0f %% of the picture%s: a line drawing. One spot plate without halftone; the mesh follows the finest line.', 100 * $inkShare, $finestLineMm === null ? '' : \sprintf(', lines down to %.2f mm', $finestLineMm))),
-            default => new self('flat', 'spot', \sprintf('%.0f %% of the picture lies in flat parts of %d %s: spot plates, one an ink, without halftone.', $flat, $inks, $inks === 1 ? 'colour' : 'colours')),
+            $inks === 1 && $inkShare < self::LINE_SHARE => new self('line', 'spot', \sprintf(
+                'One ink on %.0f %% of the picture%s: a line drawing. One spot plate without halftone; the mesh follows the finest line.',
+                100 * $inkShare,
+                $finestLineMm === null ? '' : \sprintf(', lines down to %.2f mm', $finestLineMm),
+            )),
+            default => new self(
+                'flat',
+                'spot',
+                \sprintf(
+                    '%.0f %% of the picture lies in flat parts of %d %s: spot plates, one an ink, without halftone.',
+                    $flat,
+                    $inks,
+                    $inks === 1 ? 'colour' : 'colours',
+                ),
+            ),
         };
     }
 }

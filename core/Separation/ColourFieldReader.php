@@ -73,7 +73,9 @@ final class ColourFieldReader
                         $key = (($red >> 2) << 12) | (($green >> 2) << 6) | ($blue >> 2);
                         $owner = $table[$key];
                         if ($owner === self::UNKNOWN) {
-                            $owner = \chr(self::clearOwner(new Srgb(($red & 252) | 2, ($green & 252) | 2, ($blue & 252) | 2), $labs, $limit));
+                            $owner = \chr(
+                                self::clearOwner(new Srgb(($red & 252) | 2, ($green & 252) | 2, ($blue & 252) | 2), $labs, $limit),
+                            );
                             $table[$key] = $owner;
                         }
                     } else {
@@ -240,7 +242,11 @@ final class ColourFieldReader
      */
     private static function noisyMixture(Srgb $mixed, Srgb $one, Srgb $two): array
     {
-        $parts = static fn (Srgb $c): array => [0.299 * $c->red + 0.587 * $c->green + 0.114 * $c->blue, -0.169 * $c->red - 0.331 * $c->green + 0.5 * $c->blue, 0.5 * $c->red - 0.419 * $c->green - 0.081 * $c->blue];
+        $parts = static fn (Srgb $c): array => [
+            0.299 * $c->red + 0.587 * $c->green + 0.114 * $c->blue,
+            -0.169 * $c->red - 0.331 * $c->green + 0.5 * $c->blue,
+            0.5 * $c->red - 0.419 * $c->green - 0.081 * $c->blue,
+        ];
         [$y1, $b1, $r1] = $parts($one);
         [$y2, $b2, $r2] = $parts($two);
         [$y, $b, $r] = $parts($mixed);
@@ -248,7 +254,10 @@ final class ColourFieldReader
         if ($length < 1) {
             return [0.0, 255.0];
         }
-        $share = max(0.0, min(1.0, (($y - $y1) * ($y2 - $y1) + self::SMEARED * (($b - $b1) * ($b2 - $b1) + ($r - $r1) * ($r2 - $r1))) / $length));
+        $share = max(
+            0.0,
+            min(1.0, (($y - $y1) * ($y2 - $y1) + self::SMEARED * (($b - $b1) * ($b2 - $b1) + ($r - $r1) * ($r2 - $r1))) / $length),
+        );
 
         return [$share, sqrt(($y - $y1 - $share * ($y2 - $y1)) ** 2 + self::SMEARED * (($b - $b1 - $share * ($b2 - $b1)) ** 2 + ($r - $r1 - $share * ($r2 - $r1)) ** 2))];
     }
@@ -368,7 +377,11 @@ final class ColourFieldReader
                 if ($one === $two) {
                     continue;
                 }
-                [$share, $off] = $palette->noisy ? self::noisyMixture($mixed, $colours[$one]->colour, $colours[$two]->colour) : self::mixture($mixed, $colours[$one]->colour, $colours[$two]->colour);
+                [$share, $off] = $palette->noisy ? self::noisyMixture(
+                    $mixed,
+                    $colours[$one]->colour,
+                    $colours[$two]->colour,
+                ) : self::mixture($mixed, $colours[$one]->colour, $colours[$two]->colour);
                 if ($off < $best - 0.5) {
                     $best = $off;
                     $found = [$one, $two, (int) round($share * 255)];

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Colour\Ciede2000;
-use Ektype\Core\Unit\Refusal;
 
 /**
  * The flat colours of the art, largest first, and which of them print together. Two colours in one group share a
@@ -46,8 +45,8 @@ final readonly class Palette
     /** Lets one colour, and all that print as it, print as another. */
     public function merged(int $from, int $into): self
     {
-        $into = $this->printsAs[$into] ?? throw Refusal::at('merge', 'There is no such colour to merge into.');
-        $from = $this->printsAs[$from] ?? throw Refusal::at('merge', 'There is no such colour to merge.');
+        $into = $this->printsAs[$into] ?? throw ImpossibleSeparation::at('merge', 'There is no such colour to merge into.');
+        $from = $this->printsAs[$from] ?? throw ImpossibleSeparation::at('merge', 'There is no such colour to merge.');
         $printsAs = array_map(static fn (int $leader): int => $leader === $from ? $into : $leader, $this->printsAs);
 
         return new self($this->colours, $this->noisy, $printsAs, $this->flatShare);
@@ -56,14 +55,14 @@ final readonly class Palette
     /**
      * Parts a colour into the two shades that its votes gather round.
      *
-     * @throws Refusal where it is one shade only
+     * @throws ImpossibleSeparation where it is one shade only
      */
     public function split(int $colour): self
     {
         $whole = $this->colours[$colour];
         [$one, $two] = $whole->shades();
         if ($one === null || $two === null) {
-            throw Refusal::at('split', \sprintf('%s is one shade through and through, so there is nothing to part. Draw the two parts in different colours and bring the art again.', $whole->colour->hex()));
+            throw ImpossibleSeparation::at('split', \sprintf('%s is one shade through and through, so there is nothing to part. Draw the two parts in different colours and bring the art again.', $whole->colour->hex()));
         }
         $colours = [...array_map(static fn (PaletteColour $c): PaletteColour => $c === $whole ? $one : $c, $this->colours), $two];
 

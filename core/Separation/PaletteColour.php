@@ -30,7 +30,13 @@ final readonly class PaletteColour
      */
     public function shades(): array
     {
-        $votes = array_map(static fn (array $v): array => [Lab::of(new Srgb((int) round($v[0] / $v[3]), (int) round($v[1] / $v[3]), (int) round($v[2] / $v[3]))), $v], $this->votes);
+        $votes = array_map(
+            static fn (array $v): array => [
+                Lab::of(new Srgb((int) round($v[0] / $v[3]), (int) round($v[1] / $v[3]), (int) round($v[2] / $v[3]))),
+                $v,
+            ],
+            $this->votes,
+        );
         usort($votes, fn (array $a, array $b): int => Ciede2000::between($b[0], $this->lab) <=> Ciede2000::between($a[0], $this->lab));
         if (\count($votes) < 2) {
             return [null, null];
@@ -52,7 +58,10 @@ final readonly class PaletteColour
             if ($parts[0][3] === 0 || $parts[1][3] === 0) {
                 return [null, null];
             }
-            $colours = array_map(static fn (array $p): Srgb => new Srgb((int) round($p[0] / $p[3]), (int) round($p[1] / $p[3]), (int) round($p[2] / $p[3])), $parts);
+            $colours = array_map(
+                static fn (array $p): Srgb => new Srgb((int) round($p[0] / $p[3]), (int) round($p[1] / $p[3]), (int) round($p[2] / $p[3])),
+                $parts,
+            );
             $centres = array_map(Lab::of(...), $colours);
         }
         if (!isset($colours, $members) || Ciede2000::between($centres[0], $centres[1]) < self::ONE_SHADE) {

@@ -8,7 +8,6 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Unit\Refusal;
 
 /**
  * Finds the flat colours of a picture. A pixel votes only where its 3 × 3 neighbourhood is uniform, so the mixed
@@ -34,7 +33,7 @@ final class PaletteFinder
     private const LEAST_SHARE = 3e-5;
     private const LEAST_SHARE_NOISY = 2e-4;
 
-    /** @throws Refusal where the picture holds no flat colour, or too many to be inks */
+    /** @throws ImpossibleSeparation where the picture holds no flat colour, or too many to be inks */
     public static function find(ArtRaster $art, ?int $inks = null): Palette
     {
         [$exact, $near, $asked] = self::votes($art);
@@ -51,10 +50,10 @@ final class PaletteFinder
         $noisy = $noisy || self::satellites($colours) >= self::MOST_SATELLITES;
         $colours = $noisy ? self::clusters($exact, $near) : $colours;
         if (\count($colours) > self::MOST_COLOURS && $inks === null) {
-            throw Refusal::at('art', \sprintf('The picture has %s flat colours, more than inks can follow: it looks tonal, like a photograph or a blend. Say how many inks it may have, or bring flat art.', \count($colours) > 999 ? 'thousands of' : (string) \count($colours)));
+            throw ImpossibleSeparation::at('art', \sprintf('The picture has %s flat colours, more than inks can follow: it looks tonal, like a photograph or a blend. Say how many inks it may have, or bring flat art.', \count($colours) > 999 ? 'thousands of' : (string) \count($colours)));
         }
         if (\count($colours) > 96) {
-            throw Refusal::at('art', 'The picture is tonal, a photograph or a blend: spot plates would cut it into patches. Bring flat art for a spot separation.');
+            throw ImpossibleSeparation::at('art', 'The picture is tonal, a photograph or a blend: spot plates would cut it into patches. Bring flat art for a spot separation.');
         }
 
         return new Palette($colours, $noisy, null, $flatShare);
@@ -205,7 +204,11 @@ final class PaletteFinder
         $colours = [];
         foreach ($clusters as $i => [, $r, $g, $b, $count]) {
             if ($count >= max(4, self::LEAST_SHARE_NOISY * $total) || $colours === []) {
-                $colours[] = new PaletteColour(new Srgb((int) round($r / $count), (int) round($g / $count), (int) round($b / $count)), $count / $total, $members[$i] ?? []);
+                $colours[] = new PaletteColour(
+                    new Srgb((int) round($r / $count), (int) round($g / $count), (int) round($b / $count)),
+                    $count / $total,
+                    $members[$i] ?? [],
+                );
             }
         }
         usort($colours, static fn (PaletteColour $a, PaletteColour $b): int => $b->share <=> $a->share);
@@ -225,7 +228,10 @@ final class PaletteFinder
         $kept = [];
         foreach ($colours as $colour) {
             foreach ($kept as $larger) {
-                if ($colour->share < self::HALO_SHARE * $larger->share && Ciede2000::between($colour->lab, $larger->lab) < self::HALO_DELTA_E) {
+                if ($colour->share < self::HALO_SHARE * $larger->share && Ciede2000::between(
+                    $colour->lab,
+                    $larger->lab,
+                ) < self::HALO_DELTA_E) {
                     continue 2;
                 }
             }

@@ -8,6 +8,7 @@ use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\Hiding;
 
 /**
  * What each plate buys: how the print changes when it is dropped, or printed in the ink of another. Flat art is a handful
@@ -20,8 +21,6 @@ final readonly class PlateCost
     public const SEEN_DELTA_E = 5.0;
     /** Up to so many inks every choice is tried; above, they go one by one. */
     private const TRY_ALL = 10;
-    /** Hiding power of an ink on a flashed base (heuristic). */
-    private const HIDING = 0.95;
 
     /** @var list<Lab> how each plate looks printed */
     private array $printed;
@@ -30,23 +29,26 @@ final readonly class PlateCost
     private Lab $bare;
 
     /**
-     * @param list<array{name: string, colour: Srgb, area_cm2: float}> $inks   the colour plates, base aside
-     * @param bool                                                     $onBase whether they stand on a white base
+     * @param list<InkArea> $inks   the colour plates, base aside
+     * @param bool          $onBase whether they stand on a white base
      */
     public function __construct(private array $inks, Srgb $garment, bool $onBase)
     {
         $layers = new PrintedLayers();
         $this->bare = Lab::of($garment);
-        $under = $onBase ? [[new Srgb(246, 244, 238), 1.0, self::HIDING]] : [];
-        $this->printed = array_map(static fn (array $ink): Lab => Lab::of($layers->over($garment, [...$under, [$ink['colour'], 1.0, self::HIDING]])), $inks);
-        $whole = array_sum(array_column($inks, 'area_cm2'));
-        $this->shares = array_map(static fn (array $ink): float => $whole > 0 ? $ink['area_cm2'] / $whole : 0.0, $inks);
+        $under = $onBase ? [[new Srgb(246, 244, 238), 1.0, Hiding::WISHED]] : [];
+        $this->printed = array_map(
+            static fn (InkArea $ink): Lab => Lab::of($layers->over($garment, [...$under, [$ink->colour, 1.0, Hiding::WISHED]])),
+            $inks,
+        );
+        $whole = array_sum(array_map(static fn (InkArea $ink): float => $ink->areaCm2, $inks));
+        $this->shares = array_map(static fn (InkArea $ink): float => $whole > 0 ? $ink->areaCm2 / $whole : 0.0, $inks);
     }
 
     /**
      * The best print for each number of inks, from all to one.
      *
-     * @return list<array{inks: int, kept: list<int>, becomes: array<int, int|null>, changed_pct: float, mean_delta_e: float, p95_delta_e: float}> becomes: ink => the ink that it prints as, null the garment
+     * @return list<FewerInks>
      */
     public function ranked(): array
     {
@@ -58,10 +60,10 @@ final readonly class PlateCost
             $best = null;
             foreach ($choices as $choice) {
                 $row = $this->row($choice);
-                $best = $best === null || $row['mean_delta_e'] < $best['mean_delta_e'] ? $row : $best;
+                $best = $best === null || $row->change->meanDeltaE < $best->change->meanDeltaE ? $row : $best;
             }
             if ($best !== null) {
-                $kept = $best['kept'];
+                $kept = $best->kept;
                 $rows[] = $best;
             }
         }
@@ -72,7 +74,7 @@ final readonly class PlateCost
     /**
      * What losing each plate alone costs.
      *
-     * @return list<array{name: string, dropped: array{changed_pct: float, mean_delta_e: float, p95_delta_e: float}, merged: array{into: string, changed_pct: float, mean_delta_e: float, p95_delta_e: float}|null}>
+     * @return list<PlateLoss>
      */
     public function each(): array
     {
@@ -80,26 +82,26 @@ final readonly class PlateCost
         foreach ($this->inks as $i => $ink) {
             $nearest = null;
             foreach (array_keys($this->inks) as $j) {
-                if ($i !== $j && ($nearest === null || Ciede2000::between($this->printed[$i], $this->printed[$j]) < Ciede2000::between($this->printed[$i], $this->printed[$nearest]))) {
+                if ($i !== $j && ($nearest === null || Ciede2000::between(
+                    $this->printed[$i],
+                    $this->printed[$j],
+                ) < Ciede2000::between($this->printed[$i], $this->printed[$nearest]))) {
                     $nearest = $j;
                 }
             }
-            $rows[] = [
-                'name' => $ink['name'],
-                'dropped' => $this->change([$i => null]),
-                'merged' => $nearest === null ? null : ['into' => $this->inks[$nearest]['name'], ...$this->change([$i => $nearest])],
-            ];
+            $rows[] = new PlateLoss(
+                $ink->name,
+                $this->change([$i => null]),
+                $nearest === null ? null : $this->inks[$nearest]->name,
+                $nearest === null ? null : $this->change([$i => $nearest]),
+            );
         }
 
         return $rows;
     }
 
-    /**
-     * @param list<int> $kept
-     *
-     * @return array{inks: int, kept: list<int>, becomes: array<int, int|null>, changed_pct: float, mean_delta_e: float, p95_delta_e: float}
-     */
-    private function row(array $kept): array
+    /** @param list<int> $kept */
+    private function row(array $kept): FewerInks
     {
         $becomes = [];
         foreach (array_keys($this->inks) as $i) {
@@ -117,19 +119,18 @@ final readonly class PlateCost
             }
         }
 
-        return ['inks' => \count($kept), 'kept' => $kept, 'becomes' => $becomes, ...$this->change($becomes)];
+        return new FewerInks(\count($kept), $kept, $becomes, $this->change($becomes));
     }
 
-    /**
-     * @param array<int, int|null> $becomes
-     *
-     * @return array{changed_pct: float, mean_delta_e: float, p95_delta_e: float} of the printed area
-     */
-    private function change(array $becomes): array
+    /** @param array<int, int|null> $becomes */
+    private function change(array $becomes): SeenChange
     {
         $steps = [];
         foreach (array_keys($this->inks) as $i) {
-            $now = \array_key_exists($i, $becomes) ? ($becomes[$i] === null ? $this->bare : $this->printed[$becomes[$i]]) : $this->printed[$i];
+            $now = \array_key_exists(
+                $i,
+                $becomes,
+            ) ? ($becomes[$i] === null ? $this->bare : $this->printed[$becomes[$i]]) : $this->printed[$i];
             $steps[] = [Ciede2000::between($this->printed[$i], $now), $this->shares[$i]];
         }
         sort($steps);
@@ -142,7 +143,7 @@ final readonly class PlateCost
             $p95 ??= $below >= 0.95 - 1e-9 ? $deltaE : null;
         }
 
-        return ['changed_pct' => round(100 * $changed, 3), 'mean_delta_e' => round($mean, 3), 'p95_delta_e' => round($p95 ?? 0.0, 3)];
+        return new SeenChange(round(100 * $changed, 3), round($mean, 3), round($p95 ?? 0.0, 3));
     }
 
     /**

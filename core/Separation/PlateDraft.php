@@ -6,6 +6,8 @@ namespace Ektype\Core\Separation;
 
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Press\PlateToOrder;
 use Ektype\Core\Raster\BitPlane;
 
 /** A plate on its way: what the art has of a colour, and what was decided about it. */
@@ -36,24 +38,53 @@ final readonly class PlateDraft
         $this->share = $alone->count() / ($alone->width * $alone->height);
     }
 
-    /** @return array{role: PlateRole, lab: Lab, share: float} what the print order asks for */
-    public function forOrder(): array
+    public function forOrder(): PlateToOrder
     {
-        return ['role' => $this->role, 'lab' => $this->lab, 'share' => $this->share];
+        return new PlateToOrder($this->role, $this->lab, $this->share);
     }
 
     public function called(string $name): self
     {
-        return new self($this->role, $this->colour, $this->art, $this->alone, $name, $this->ink, $this->overprints, $this->onBase, $this->leader);
+        return new self(
+            $this->role,
+            $this->colour,
+            $this->art,
+            $this->alone,
+            $name,
+            $this->ink,
+            $this->overprints,
+            $this->onBase,
+            $this->leader,
+        );
     }
 
     public function thatOverprints(bool $overprints): self
     {
-        return new self($this->role, $this->colour, $this->art, $this->alone, $this->name, $this->ink, $overprints, $this->onBase, $this->leader);
+        return new self(
+            $this->role,
+            $this->colour,
+            $this->art,
+            $this->alone,
+            $this->name,
+            $this->ink,
+            $overprints,
+            $this->onBase,
+            $this->leader,
+        );
     }
 
     public function asBase(): self
     {
-        return new self(PlateRole::Base, $this->colour, $this->art, $this->alone, $this->name, $this->ink, $this->overprints, $this->onBase, $this->leader);
+        return new self(
+            PlateRole::Base,
+            $this->colour,
+            $this->art,
+            $this->alone,
+            $this->name,
+            $this->ink,
+            $this->overprints,
+            $this->onBase,
+            $this->leader,
+        );
     }
 }

@@ -7,6 +7,9 @@ namespace Ektype\Core\Separation;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\ColourName;
+use Ektype\Core\Plate\Garment;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Press\PlateToOrder;
 use Ektype\Core\Press\PrintOrder;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
@@ -22,14 +25,19 @@ final readonly class PlateMaking
     private const LARGE_BYTES = 500_000;
 
     /**
-     * @param list<SeparatedPlate>                               $plates
-     * @param list<string>                                       $warnings
-     * @param list<array{one: string, two: string, mm: float}>   $budget
-     * @param list<ThinPlace>                                    $thinBase
-     * @param list<array{x_mm: float, y_mm: float, plates: int}> $witnesses
+     * @param list<SeparatedPlate>  $plates
+     * @param list<string>          $warnings
+     * @param list<NeighbourBudget> $budget
+     * @param list<ThinPlace>       $thinBase
+     * @param list<WitnessSpot>     $witnesses
      */
-    private function __construct(public array $plates, public array $warnings, public array $budget, public array $thinBase, public array $witnesses)
-    {
+    private function __construct(
+        public array $plates,
+        public array $warnings,
+        public array $budget,
+        public array $thinBase,
+        public array $witnesses,
+    ) {
     }
 
     /** The thinnest line of all plates but the base, mm. */
@@ -59,7 +67,12 @@ final readonly class PlateMaking
         $tell('Building the base and the traps', 0.5);
         $pieces = [static fn (): ?ChokedBase => self::base($drafts, $serving, $request)];
         foreach (array_keys($drafts) as $i) {
-            $pieces[] = static fn (): BitPlane => Trap::one($drafts, $i, $request->trapMm / 25.4 * $request->dpi, $request->trapMm > 0 ? Trap::OVERPRINT_MM / 25.4 * $request->dpi : 0);
+            $pieces[] = static fn (): BitPlane => Trap::one(
+                $drafts,
+                $i,
+                $request->trapMm / 25.4 * $request->dpi,
+                $request->trapMm > 0 ? Trap::OVERPRINT_MM / 25.4 * $request->dpi : 0,
+            );
         }
         $base = null;
         $printed = [];
@@ -106,15 +119,37 @@ final readonly class PlateMaking
     {
         $tell('Measuring lines and gaps', 0.8);
         $strokes = SideBySide::all(array_map(
-            static fn (PlateDraft $draft, BitPlane $plane): \Closure => static fn (): StrokeWidths => StrokeWidths::of($plane, $request->dpi, $draft->role === PlateRole::Base ? ChokedBase::LEAST_BASE_MM : 0.0),
+            static fn (PlateDraft $draft, BitPlane $plane): \Closure => static fn (): StrokeWidths => StrokeWidths::of(
+                $plane,
+                $request->dpi,
+                $draft->role === PlateRole::Base ? ChokedBase::LEAST_BASE_MM : 0.0,
+            ),
             $drafts,
             $printed,
         ), $large);
         $plates = [];
-        foreach (PrintOrder::inGivenOrder(array_keys($drafts), array_map(static fn (PlateDraft $d): array => $d->forOrder(), $drafts), Lab::of($request->garment)) as $i => $step) {
+        foreach (PrintOrder::inGivenOrder(
+            array_keys($drafts),
+            array_map(static fn (PlateDraft $d): PlateToOrder => $d->forOrder(), $drafts),
+            Lab::of($request->garment),
+        ) as $i => $step) {
             $draft = $drafts[$i];
             $plane = $printed[$i];
-            $plates[] = new SeparatedPlate($draft->name, $draft->role, $draft->colour, $draft->leader < 0 ? null : $draft->art, $plane, $cm2 * $plane->count() / ($plane->width * $plane->height), $cm2 * $draft->share, $step->reason, $step->flashAfter, $step->flashReason, $draft->ink, $draft->overprints, $strokes[$i]);
+            $plates[] = new SeparatedPlate(
+                $draft->name,
+                $draft->role,
+                $draft->colour,
+                $draft->leader < 0 ? null : $draft->art,
+                $plane,
+                $cm2 * $plane->count() / ($plane->width * $plane->height),
+                $cm2 * $draft->share,
+                $step->reason,
+                $step->flashAfter,
+                $step->flashReason,
+                $draft->ink,
+                $draft->overprints,
+                $strokes[$i],
+            );
         }
 
         return $plates;
@@ -152,7 +187,11 @@ final readonly class PlateMaking
             $colour = $colours->colour($leader);
             $lab = Lab::of($colour);
             $ink = ($colours->inks[$leader] ?? null)->name ?? '';
-            $highlight = $colours->decision($request->highlights, $leader) ?? PrintOrder::isHighlight($lab, $plane->count() / ($plane->width * $plane->height), $garment);
+            $highlight = $colours->decision($request->highlights, $leader) ?? PrintOrder::isHighlight(
+                $lab,
+                $plane->count() / ($plane->width * $plane->height),
+                $garment,
+            );
             $drafts[] = new PlateDraft(
                 $highlight ? PlateRole::Highlight : PlateRole::Colour,
                 $colour,
@@ -161,20 +200,26 @@ final readonly class PlateMaking
                 $ink !== '' ? $ink : ColourName::of($colour),
                 $ink,
                 false,
-                $colours->decision($request->onBase, $leader) ?? PrintOrder::needsBase($lab, $garment),
+                $colours->decision($request->onBase, $leader) ?? Garment::needsBase($lab, $garment),
                 $leader,
             );
         }
         $ordered = [];
         $darkest = 100.0;
-        foreach (PrintOrder::of(array_map(static fn (PlateDraft $d): array => $d->forOrder(), $drafts), $garment) as $step) {
+        foreach (PrintOrder::of(array_map(static fn (PlateDraft $d): PlateToOrder => $d->forOrder(), $drafts), $garment) as $step) {
             $ordered[] = $drafts[$step->plate];
             $darkest = min($darkest, $drafts[$step->plate]->lab->l);
         }
         $names = ColourName::toldApart(array_map(static fn (PlateDraft $d): string => $d->name, $ordered));
         $several = \count($ordered) > 1 && $darkest < Trap::DARK;
 
-        return array_map(static fn (PlateDraft $d, string $name): PlateDraft => $d->called($name)->thatOverprints($colours->decision($request->overprints, $d->leader) ?? ($several && $d->lab->l === $darkest)), $ordered, $names);
+        return array_map(
+            static fn (PlateDraft $d, string $name): PlateDraft => $d->called($name)->thatOverprints(
+                $colours->decision($request->overprints, $d->leader) ?? ($several && $d->lab->l === $darkest),
+            ),
+            $ordered,
+            $names,
+        );
     }
 
     /** @param list<PlateDraft> $drafts */
@@ -208,7 +253,11 @@ final readonly class PlateMaking
         }
 
         // Where a serving plate touches what it carries, ink runs on under ink: no choke there.
-        return ChokedBase::under($serving === null ? $needed : $needed->or($drafts[$serving]->alone), $request->chokeMm / 25.4 * $request->dpi, $request->dpi);
+        return ChokedBase::under(
+            $serving === null ? $needed : $needed->or($drafts[$serving]->alone),
+            $request->chokeMm / 25.4 * $request->dpi,
+            $request->dpi,
+        );
     }
 
     /**

@@ -180,7 +180,12 @@ final class PlateRaster
                 $known = $row;
                 $present = count_chars($row, 1);
                 foreach ($leaders as $leader) {
-                    $rows[$leader] = isset($present[$leader]) ? str_pad(gmp_export(gmp_init(strtr($row, $all, $digits[$leader]).$padding, 2)), $stride, "\0", \STR_PAD_LEFT) : $blank;
+                    $rows[$leader] = isset($present[$leader]) ? str_pad(
+                        gmp_export(gmp_init(strtr($row, $all, $digits[$leader]).$padding, 2)),
+                        $stride,
+                        "\0",
+                        \STR_PAD_LEFT,
+                    ) : $blank;
                 }
             }
             foreach ($leaders as $leader) {

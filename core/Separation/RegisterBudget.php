@@ -7,6 +7,8 @@ namespace Ektype\Core\Separation;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PlaneDistance;
 use Ektype\Core\Raster\SideBySide;
+use Ektype\Core\Unit\Figure;
+use Ektype\Core\Unit\Sign;
 
 /**
  * How far each pair of neighbouring plates may shift against each other before something shows between them.
@@ -24,7 +26,7 @@ final class RegisterBudget
      * @param list<PlateDraft> $plates  the colour plates as the art has them
      * @param list<BitPlane>   $printed each as it prints, with its trap
      *
-     * @return list<array{one: string, two: string, mm: float}> neighbours only, tightest first
+     * @return list<NeighbourBudget> neighbours only, tightest first
      */
     public static function of(array $plates, array $printed, float $dpi): array
     {
@@ -33,21 +35,38 @@ final class RegisterBudget
         foreach ($plates as $i => $one) {
             for ($j = $i + 1; $j < \count($plates); ++$j) {
                 $two = $plates[$j];
-                $pieces[] = static function () use ($one, $two, $i, $j, $printed, $most, $dpi): ?array {
+                $pieces[] = static function () use ($one, $two, $i, $j, $printed, $most, $dpi): ?NeighbourBudget {
                     if (!self::touch($one->alone, $two->alone)) {
                         return null;
                     }
                     $way = PlaneDistance::between($one->alone->without($printed[$j]), $two->alone->without($printed[$i]), $most);
 
-                    return ['one' => $one->name, 'two' => $two->name, 'mm' => round(max(0.0, min($way, $most) - 1) * 25.4 / $dpi, 3)];
+                    return new NeighbourBudget($one->name, $two->name, round(max(0.0, min($way, $most) - 1) * 25.4 / $dpi, 3));
                 };
             }
         }
         $large = $plates !== [] && \strlen($plates[0]->alone->bytes) > 500_000;
-        $pairs = array_values(array_filter(SideBySide::all($pieces, $large), static fn (?array $pair): bool => $pair !== null));
-        usort($pairs, static fn (array $a, array $b): int => $a['mm'] <=> $b['mm']);
+        $pairs = array_values(array_filter(SideBySide::all($pieces, $large), static fn (?NeighbourBudget $pair): bool => $pair !== null));
+        usort($pairs, static fn (NeighbourBudget $a, NeighbourBudget $b): int => $a->mm <=> $b->mm);
 
         return $pairs;
+    }
+
+    /** @param non-empty-list<NeighbourBudget> $pairs tightest first */
+    public static function figure(array $pairs): Figure
+    {
+        $mm = $pairs[0]->mm;
+
+        return new Figure(
+            $mm,
+            'mm',
+            $mm > 0 ? Sign::Reckoned : Sign::OutOfBounds,
+            'geometry of the plates, to a film pixel',
+            'The shortest way, anywhere on the print, between what only the one plate covers and what only its neighbour covers',
+            array_map(static fn (NeighbourBudget $p): string => \sprintf('%s and %s: %.2f mm', $p->one, $p->two, $p->mm), $pairs),
+            '',
+            $mm > 0 ? 'A wider trap makes it larger.' : 'Plates butt: any misfit shows. A trap gives room.',
+        );
     }
 
     /** Whether two planes lie edge to edge anywhere, over a side of a pixel. */
@@ -55,7 +74,10 @@ final class RegisterBudget
     {
         $stride = $one->stride;
         // Above and below: the planes against each other by one row.
-        if (trim(substr($one->bytes, $stride) & substr($two->bytes, 0, -$stride), "\0") !== '' || trim(substr($two->bytes, $stride) & substr($one->bytes, 0, -$stride), "\0") !== '') {
+        if (trim(
+            substr($one->bytes, $stride) & substr($two->bytes, 0, -$stride),
+            "\0",
+        ) !== '' || trim(substr($two->bytes, $stride) & substr($one->bytes, 0, -$stride), "\0") !== '') {
             return true;
         }
         $blank = str_repeat("\0", $stride);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\BitPlane;
 
 /** One plate at film resolution, before marks and label. */

@@ -59,7 +59,13 @@ final class SpotPalette
      */
     public static function drawn(array $inks): self
     {
-        $self = new self(new Palette(array_map(static fn (GivenInk $ink): PaletteColour => new PaletteColour($ink->colour, 1 / \count($inks)), $inks), false), []);
+        $self = new self(
+            new Palette(
+                array_map(static fn (GivenInk $ink): PaletteColour => new PaletteColour($ink->colour, 1 / \count($inks)), $inks),
+                false,
+            ),
+            [],
+        );
         $self->inks = $inks;
 
         return $self;
@@ -105,7 +111,12 @@ final class SpotPalette
     public function cutGround(int $ground): int
     {
         $new = \count($this->palette->colours);
-        $this->palette = new Palette([...$this->palette->colours, new PaletteColour($this->palette->colours[$ground]->colour, 0.0)], $this->palette->noisy, [...$this->palette->printsAs, $new], $this->palette->flatShare);
+        $this->palette = new Palette(
+            [...$this->palette->colours, new PaletteColour($this->palette->colours[$ground]->colour, 0.0)],
+            $this->palette->noisy,
+            [...$this->palette->printsAs, $new],
+            $this->palette->flatShare,
+        );
         $this->open[$new] = 'the paper round the drawing';
 
         return $new;
@@ -126,7 +137,12 @@ final class SpotPalette
     {
         $at = $this->index($hex);
         if ($at === null) {
-            $this->warnings[] = \sprintf('The art has no colour %s %s. Its colours are %s.', $hex, $for, implode(', ', array_map(static fn (PaletteColour $c): string => $c->colour->hex(), $this->palette->colours)));
+            $this->warnings[] = \sprintf(
+                'The art has no colour %s %s. Its colours are %s.',
+                $hex,
+                $for,
+                implode(', ', array_map(static fn (PaletteColour $c): string => $c->colour->hex(), $this->palette->colours)),
+            );
         }
 
         return $at;
@@ -172,7 +188,12 @@ final class SpotPalette
         foreach ($wanted as $leader => $ink) {
             $distance = Ciede2000::between($this->palette->colours[$leader]->lab, Lab::of($ink->colour));
             if ($distance > self::FAR_FROM_INK) {
-                $this->warnings[] = \sprintf('%s prints in %s, ΔE00 %.0f away: it will look other than the art. Add an ink nearer to it, or accept the change.', $this->palette->colours[$leader]->colour->hex(), $ink->name, $distance);
+                $this->warnings[] = \sprintf(
+                    '%s prints in %s, ΔE00 %.0f away: it will look other than the art. Add an ink nearer to it, or accept the change.',
+                    $this->palette->colours[$leader]->colour->hex(),
+                    $ink->name,
+                    $distance,
+                );
             }
             if (isset($first[$ink->key()])) {
                 $this->palette = $this->palette->merged($leader, $first[$ink->key()]);

@@ -11,13 +11,13 @@ final readonly class SpotResult
     public ?float $budgetMm;
 
     /**
-     * @param list<SeparatedPlate>                                                                             $plates
-     * @param list<array{hex: string, share_pct: float, prints_as: string, left_open: bool, why_open: string}> $palette
-     * @param list<array{stray: string, into: string, delta_e: float, area_pct: float}>                        $strays
-     * @param list<string>                                                                                     $warnings  plain sentences
-     * @param list<array{one: string, two: string, mm: float}>                                                 $budget    how far neighbours may shift, tightest first
-     * @param list<ThinPlace>                                                                                  $thinBase  where the choke of the base was held back
-     * @param list<array{x_mm: float, y_mm: float, plates: int}>                                               $witnesses spots to look at on every strike-off
+     * @param list<SeparatedPlate>  $plates
+     * @param list<FoundColour>     $palette
+     * @param list<StrayShade>      $strays
+     * @param list<string>          $warnings  plain sentences
+     * @param list<NeighbourBudget> $budget    how far neighbours may shift, tightest first
+     * @param list<ThinPlace>       $thinBase  where the choke of the base was held back
+     * @param list<WitnessSpot>     $witnesses spots to look at on every strike-off
      */
     public function __construct(
         public float $widthMm,
@@ -34,6 +34,6 @@ final readonly class SpotResult
         public array $thinBase,
         public array $witnesses,
     ) {
-        $this->budgetMm = $budget === [] ? null : $budget[0]['mm'];
+        $this->budgetMm = $budget === [] ? null : $budget[0]->mm;
     }
 }

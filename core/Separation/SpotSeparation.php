@@ -6,7 +6,6 @@ namespace Ektype\Core\Separation;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Raster\BitPlane;
-use Ektype\Core\Unit\Refusal;
 
 /** Flat art to one plate an ink, with a white base under the inks that a dark garment would swallow. */
 final class SpotSeparation
@@ -21,7 +20,7 @@ final class SpotSeparation
     /**
      * @param (callable(string, float): void)|null $progress told the step and its share done, 0–1
      *
-     * @throws Refusal where nothing would print or the films would be larger than can be made
+     * @throws ImpossibleSeparation where nothing would print or the films would be larger than can be made
      */
     public static function of(ArtRaster $art, SpotRequest $request, ?callable $progress = null): SpotResult
     {
@@ -45,13 +44,19 @@ final class SpotSeparation
 
         $leaders = $colours->printing();
         if ($leaders === []) {
-            throw Refusal::at('art', 'Every colour of the picture is the garment’s own, or transparent: no plate would print. Check the garment colour, or bring the art with its colours.');
+            throw ImpossibleSeparation::at('art', 'Every colour of the picture is the garment’s own, or transparent: no plate would print. Check the garment colour, or bring the art with its colours.');
         }
-        $planes = PlateRaster::draw($field, $filmWidth, $filmHeight, $leaders, static fn (float $share) => $tell('Drawing the plates', 0.2 + 0.3 * $share));
+        $planes = PlateRaster::draw(
+            $field,
+            $filmWidth,
+            $filmHeight,
+            $leaders,
+            static fn (float $share) => $tell('Drawing the plates', 0.2 + 0.3 * $share),
+        );
         unset($field);
         $planes = array_filter($planes, static fn (BitPlane $plane): bool => !$plane->isBlank());
         if ($planes === []) {
-            throw Refusal::at('art', 'No colour of the picture holds a film pixel: nothing would print. Bring larger art.');
+            throw ImpossibleSeparation::at('art', 'No colour of the picture holds a film pixel: nothing would print. Bring larger art.');
         }
 
         $planes = self::thickened($planes, $colours, $request);
@@ -104,18 +109,32 @@ final class SpotSeparation
     /**
      * Plates drawn by hand, taken as they are: only the base is added, the order set and everything measured.
      *
-     * @param non-empty-list<array{GivenInk, BitPlane}> $drawn
-     * @param (callable(string, float): void)|null      $progress
+     * @param non-empty-list<DrawnPlate>           $drawn
+     * @param (callable(string, float): void)|null $progress
      */
     public static function ofDrawn(array $drawn, SpotRequest $request, ?callable $progress = null): SpotResult
     {
-        $colours = SpotPalette::drawn(array_column($drawn, 0));
-        $planes = array_column($drawn, 1);
+        $colours = SpotPalette::drawn(array_map(static fn (DrawnPlate $d): GivenInk => $d->ink, $drawn));
+        $planes = array_map(static fn (DrawnPlate $d): BitPlane => $d->plane, $drawn);
         $heightMm = $request->widthMm * $planes[0]->height / $planes[0]->width;
         $made = PlateMaking::of($planes, $colours, $request, $heightMm, $progress ?? static function (string $step, float $share): void {});
         $inked = array_sum(array_map(static fn (BitPlane $p): float => $p->count() / ($p->width * $p->height), $planes));
 
-        return new SpotResult($request->widthMm, $heightMm, $request->dpi, $request->dpi, $made->plates, self::described($colours), [], true, $made->warnings, ArtKind::of($colours->palette, \count($planes), $inked, $made->finestLineMm()), $made->budget, $made->thinBase, $made->witnesses);
+        return new SpotResult(
+            $request->widthMm,
+            $heightMm,
+            $request->dpi,
+            $request->dpi,
+            $made->plates,
+            self::described($colours),
+            [],
+            true,
+            $made->warnings,
+            ArtKind::of($colours->palette, \count($planes), $inked, $made->finestLineMm()),
+            $made->budget,
+            $made->thinBase,
+            $made->witnesses,
+        );
     }
 
     /** @return array{int, int} film pixels */
@@ -125,48 +144,56 @@ final class SpotSeparation
         $heightMm = $request->widthMm * $art->height / $art->width;
         $filmHeight = (int) round($heightMm / 25.4 * $request->dpi);
         if ($filmWidth < 8 || $filmHeight < 8) {
-            throw Refusal::at('width_mm', \sprintf('At %.1f mm wide the print would be %.1f × %.1f mm: too small for a film. Give the width of the print in millimetres.', $request->widthMm, $request->widthMm, $heightMm));
+            throw ImpossibleSeparation::at(
+                'width',
+                \sprintf(
+                    'At %.1f mm wide the print would be %.1f × %.1f mm: too small for a film. Give the width of the print in millimetres.',
+                    $request->widthMm,
+                    $request->widthMm,
+                    $heightMm,
+                ),
+            );
         }
         if ($filmWidth * $filmHeight > self::MOST_PIXELS) {
-            throw Refusal::at('width_mm', \sprintf('The film would be %.0f × %.0f mm at %.0f dpi, larger than can be made at once. Print it smaller, or at a lower resolution.', $request->widthMm, $heightMm, $request->dpi));
+            throw ImpossibleSeparation::at('width', \sprintf('The film would be %.0f × %.0f mm at %.0f dpi, larger than can be made at once. Print it smaller, or at a lower resolution.', $request->widthMm, $heightMm, $request->dpi));
         }
 
         return [$filmWidth, $filmHeight];
     }
 
-    /** @return list<array{stray: string, into: string, delta_e: float, area_pct: float}> */
+    /** @return list<StrayShade> */
     private static function strays(SpotPalette $colours): array
     {
         $palette = $colours->palette;
         $strays = [];
         foreach ($palette->strays() as $pair) {
             if (!isset($colours->open[$pair['stray']])) {
-                $strays[] = [
-                    'stray' => $palette->colours[$pair['stray']]->colour->hex(),
-                    'into' => $palette->colours[$pair['into']]->colour->hex(),
-                    'delta_e' => round($pair['deltaE'], 2),
-                    'area_pct' => round(100 * $palette->share($pair['stray']), 3),
-                ];
+                $strays[] = new StrayShade(
+                    $palette->colours[$pair['stray']]->colour->hex(),
+                    $palette->colours[$pair['into']]->colour->hex(),
+                    round($pair['deltaE'], 2),
+                    round(100 * $palette->share($pair['stray']), 3),
+                );
             }
         }
 
         return $strays;
     }
 
-    /** @return list<array{hex: string, share_pct: float, prints_as: string, left_open: bool, why_open: string}> */
+    /** @return list<FoundColour> */
     private static function described(SpotPalette $colours): array
     {
         $rows = [];
         foreach ($colours->palette->colours as $i => $colour) {
             if ($colour->share > 0) {
                 $leader = $colours->palette->printsAs[$i];
-                $rows[] = [
-                    'hex' => $colour->colour->hex(),
-                    'share_pct' => round(100 * $colour->share, 3),
-                    'prints_as' => $colours->palette->colours[$leader]->colour->hex(),
-                    'left_open' => isset($colours->open[$leader]),
-                    'why_open' => $colours->open[$leader] ?? '',
-                ];
+                $rows[] = new FoundColour(
+                    $colour->colour->hex(),
+                    round(100 * $colour->share, 3),
+                    $colours->palette->colours[$leader]->colour->hex(),
+                    isset($colours->open[$leader]),
+                    $colours->open[$leader] ?? '',
+                );
             }
         }
 
@@ -174,7 +201,7 @@ final class SpotSeparation
     }
 
     /**
-     * @param list<array{stray: string, into: string, delta_e: float, area_pct: float}> $strays
+     * @param list<StrayShade> $strays
      *
      * @return list<string>
      */
@@ -186,7 +213,13 @@ final class SpotSeparation
             $warnings[] = \sprintf('The art has %.0f pixels an inch at %.0f mm wide; under %.0f the edges of flat colours print soft or stepped. Bring it larger, or print it no wider than %.0f mm.', $ppi, $request->widthMm, self::LEAST_PPI, $art->width * 25.4 / self::LEAST_PPI);
         }
         foreach ($strays as $stray) {
-            $warnings[] = \sprintf('%s is almost %s (ΔE00 %.1f, %.2f %% of the picture): likely one ink. Merge them to save a screen.', $stray['stray'], $stray['into'], $stray['delta_e'], $stray['area_pct']);
+            $warnings[] = \sprintf(
+                '%s is almost %s (ΔE00 %.1f, %.2f %% of the picture): likely one ink. Merge them to save a screen.',
+                $stray->stray,
+                $stray->into,
+                $stray->deltaE,
+                $stray->areaPct,
+            );
         }
 
         return $warnings;

@@ -147,7 +147,9 @@ final readonly class StrokeWidths
                     $left = atan(($downA - $upA) / $away);
                     $right = atan(($downB - $upB) / $away);
                     $lean = ($left + $right) / 2;
-                    if (abs($left - $right) > self::ALIKE + 1.0 / $away || abs($lean) > self::STEEPEST || abs($downB - $downA - $upB + $upA) > 2 + self::EVEN * $length) {
+                    if (abs($left - $right) > self::ALIKE + 1.0 / $away || abs($lean) > self::STEEPEST || abs(
+                        $downB - $downA - $upB + $upA,
+                    ) > 2 + self::EVEN * $length) {
                         continue;
                     }
                 }
@@ -237,7 +239,12 @@ final readonly class StrokeWidths
             $width = array_sum(array_column($thin, 0)) / \count($thin);
             // One of the thin readings is on the stroke itself; their mean may lie between two strokes.
             [, $x, $y] = $thin[intdiv(\count($thin), 2)];
-            $places[] = new ThinPlace(round($x * $mm, 2), round($y * $mm, 2), round($width * $mm, 3), round(\count($readings) * $step * $mm, 2));
+            $places[] = new ThinPlace(
+                round($x * $mm, 2),
+                round($y * $mm, 2),
+                round($width * $mm, 3),
+                round(\count($readings) * $step * $mm, 2),
+            );
         }
         usort($places, static fn (ThinPlace $a, ThinPlace $b): int => $a->widthMm <=> $b->widthMm);
 

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Separation;
 
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\Spread;
+use Ektype\Core\Unit\Figure;
+use Ektype\Core\Unit\Sign;
 
 /**
  * Lets plates that touch overlap a little, so that a small misfit opens no gap. The lighter plate spreads under its
@@ -21,8 +24,42 @@ final class Trap
     public const MOST_MM = 0.3;
     /** How far neighbours run under a plate that overprints, mm (heuristic). */
     public const OVERPRINT_MM = 0.5;
+    /** Register of a press that nobody measured, standard deviation, mm (heuristic). */
+    public const USUAL_SIGMA_MM = 0.1;
     /** From this lightness down the darkest ink overprints by itself, L* (heuristic). */
     public const DARK = 40.0;
+
+    /** @param float|null $sigmaMm how far the press’s prints scatter; null where nobody measured it */
+    public static function followingPress(?float $sigmaMm): float
+    {
+        return self::SIGMAS * ($sigmaMm ?? self::USUAL_SIGMA_MM);
+    }
+
+    /**
+     * @param float|null $setMm   by the printer; null follows the press
+     * @param float|null $sigmaMm of the press
+     */
+    public static function figure(?float $setMm, ?float $sigmaMm, string $press): Figure
+    {
+        return new Figure(
+            $setMm ?? self::followingPress($sigmaMm),
+            'mm',
+            $setMm === null && $sigmaMm !== null ? Sign::Measured : Sign::Reckoned,
+            match (true) {
+                $setMm !== null => 'set by hand',
+                $sigmaMm !== null => 'register of this shop’s '.$press,
+                default => 'trade default',
+            },
+            $setMm !== null ? 'As you set it' : \sprintf('Twice the press’s register error: 2 × %.2f mm', $sigmaMm ?? self::USUAL_SIGMA_MM),
+            [
+                \sprintf('usual %.1f to %.1f mm', self::LEAST_MM, self::MOST_MM),
+                'the lighter plate spreads under its darker neighbour',
+                \sprintf('under the darkest ink neighbours run on by %.1f mm', self::OVERPRINT_MM),
+            ],
+            'Knock out, with a trap; the darkest ink overprints',
+            'Strike-offs of this press tell how far its prints wander.',
+        );
+    }
 
     /**
      * One of the plates, spread under those that lie over it.

@@ -17,7 +17,7 @@ final class WitnessSpots
     /**
      * @param list<CoverageMap> $plates of the colour plates
      *
-     * @return list<array{x_mm: float, y_mm: float, plates: int}> from the print's top left corner
+     * @return list<WitnessSpot> from the print's top left corner
      */
     public static function of(array $plates, float $dpi): array
     {
@@ -49,14 +49,14 @@ final class WitnessSpots
             $x = (($key & 0xFFFF) + 0.5) * $cell * $mm;
             $y = (($key >> 16) + 0.5) * $cell * $mm;
             foreach ($spots as $spot) {
-                if (hypot($spot['x_mm'] - $x, $spot['y_mm'] - $y) < $apart) {
+                if (hypot($spot->xMm - $x, $spot->yMm - $y) < $apart) {
                     continue 2;
                 }
             }
             if (\count($squares[$key]) < 2) {
                 break;
             }
-            $spots[] = ['x_mm' => round($x, 1), 'y_mm' => round($y, 1), 'plates' => \count($squares[$key])];
+            $spots[] = new WitnessSpot(round($x, 1), round($y, 1), \count($squares[$key]));
             if (\count($spots) === self::HOW_MANY) {
                 break;
             }

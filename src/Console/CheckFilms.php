@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Work\LightTable;
+use Ektype\Core\Film\CheckedFilm;
+use Ektype\Core\Film\CheckedMark;
 use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -34,9 +36,23 @@ final class CheckFilms extends Command
         try {
             $check = $this->table->folder(\is_string($dir) ? $dir : '');
         } catch (Refusal $refusal) {
-            return JsonCommand::refuse($output, $refusal);
+            return Told::refuse($output, $refusal->on, $refusal->getMessage());
         }
-        $output->writeln(json_encode(['films' => $check->films, 'worst_mm' => $check->worstMm, 'in_register' => $check->inRegister, 'says' => $check->says], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+        Told::json($output, [
+            'films' => array_map(static fn (CheckedFilm $film): array => [
+                'file' => $film->file,
+                'wide_mm' => $film->wideMm,
+                'high_mm' => $film->highMm,
+                'marks' => array_map(
+                    static fn (CheckedMark $mark): array => ['at_mm' => [$mark->at->xMm, $mark->at->yMm], 'off_mm' => $mark->offMm],
+                    $film->marks,
+                ),
+                'worst_mm' => $film->worstMm,
+            ], $check->films),
+            'worst_mm' => $check->worstMm,
+            'in_register' => $check->inRegister,
+            'says' => $check->says,
+        ]);
 
         return $check->inRegister ? self::SUCCESS : self::OFF;
     }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console;
 
-use Doctrine\ORM\EntityManagerInterface;
-use Ektype\App\Shop\Job\Job;
-use Ektype\App\Work\PlateCosts;
+use Ektype\App\Query\Plates\SeeCosts;
+use Ektype\App\Request\UnreadableRequest;
+use Ektype\App\Shop\Job\Jobs;
+use Ektype\App\Shop\Kept;
+use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Separation\FewerInks;
+use Ektype\Core\Separation\InkArea;
 use Ektype\Core\Separation\PlateCost;
-use Ektype\Core\Unit\Given;
+use Ektype\Core\Separation\PlateLoss;
+use Ektype\Core\Separation\SeenChange;
 use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -20,7 +25,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('plates:cost', 'What each plate buys, and the best print for each number of plates')]
 final class PlatesCost extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $entities)
+    public function __construct(private readonly Jobs $jobs)
     {
         parent::__construct();
     }
@@ -36,50 +41,89 @@ final class PlatesCost extends Command
         $of = \is_string($of) ? $of : '';
         try {
             [$costs, $names] = ctype_digit($of) ? $this->job((int) $of) : self::manifest($of);
+        } catch (UnreadableRequest $unread) {
+            return Told::refuse($output, $unread->faults[0]->field, $unread->getMessage());
         } catch (Refusal $refusal) {
-            return JsonCommand::refuse($output, $refusal);
+            return Told::refuse($output, $refusal->on, $refusal->getMessage());
         }
-        $table = array_map(static fn (array $row): array => [
-            'inks' => $row['inks'],
-            'kept' => array_map(static fn (int $i): string => $names[$i], $row['kept']),
-            'becomes' => (object) array_combine(array_map(static fn (int $i): string => $names[$i], array_keys($row['becomes'])), array_map(static fn (?int $i): string => $i === null ? 'the garment' : $names[$i], $row['becomes'])),
-            'changed_pct' => $row['changed_pct'],
-            'mean_delta_e' => $row['mean_delta_e'],
-            'p95_delta_e' => $row['p95_delta_e'],
-        ], $costs->ranked());
-        $output->writeln(json_encode(['plates' => $costs->each(), 'ranked' => $table], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
 
-        return self::SUCCESS;
+        return Told::json($output, [
+            'plates' => array_map(
+                static fn (PlateLoss $loss): array => [
+                    'name' => $loss->name,
+                    'dropped' => self::change($loss->dropped),
+                    'merged' => $loss->merged === null ? null : ['into' => $loss->into, ...self::change($loss->merged)],
+                ],
+                $costs->each(),
+            ),
+            'ranked' => array_map(static fn (FewerInks $row): array => self::row($row, $names), $costs->ranked()),
+        ]);
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return array<string, mixed>
+     */
+    private static function row(FewerInks $row, array $names): array
+    {
+        $becomes = [];
+        foreach ($row->becomes as $i => $into) {
+            $becomes[$names[$i]] = $into === null ? 'the garment' : $names[$into];
+        }
+
+        return [
+            'inks' => $row->inks,
+            'kept' => array_map(static fn (int $i): string => $names[$i], $row->kept),
+            'becomes' => (object) $becomes,
+            ...self::change($row->change),
+        ];
+    }
+
+    /** @return array<string, float> */
+    private static function change(SeenChange $change): array
+    {
+        return ['changed_pct' => $change->changedPct, 'mean_delta_e' => $change->meanDeltaE, 'p95_delta_e' => $change->p95DeltaE];
     }
 
     /** @return array{PlateCost, list<string>} */
     private function job(int $id): array
     {
-        $job = $this->entities->find(Job::class, $id) ?? throw Refusal::at('of', \sprintf('There is no job %d in the shop.', $id));
+        $job = $this->jobs->find($id) ?? throw UnreadableRequest::at('of', \sprintf('There is no job %d in the shop.', $id));
 
-        return [PlateCosts::reckoner($job), array_map(static fn ($plate): string => $plate->name, PlateCosts::inks($job))];
+        return [SeeCosts::reckoner($job), array_map(static fn (Plate $plate): string => $plate->name, SeeCosts::inks($job))];
     }
 
     /** @return array{PlateCost, list<string>} */
     private static function manifest(string $path): array
     {
         if (!is_file($path)) {
-            throw Refusal::at('of', \sprintf('“%s” is neither a manifest nor the number of a job. Name the manifest.json of a film set.', $path));
+            throw UnreadableRequest::at(
+                'of',
+                \sprintf('“%s” is neither a manifest nor the number of a job. Name the manifest.json of a film set.', $path),
+            );
         }
-        $given = Given::fromJson((string) file_get_contents($path));
+        $manifest = Kept::fromJson((string) file_get_contents($path));
         $inks = [];
         $onBase = false;
-        foreach ($given->objects('plates') as $plate) {
+        foreach ($manifest->objects('plates') as $plate) {
             if ($plate->text('role') === 'base' && $plate->textOr('ink', '') === '') {
                 $onBase = true;
-                continue;
+            } else {
+                $inks[] = new InkArea(
+                    $plate->text('name'),
+                    Srgb::fromHex($plate->text('hex')),
+                    $plate->number($plate->has('art_area_cm2') ? 'art_area_cm2' : 'area_cm2'),
+                );
             }
-            $inks[] = ['name' => $plate->text('name'), 'colour' => Srgb::fromHex($plate->text('hex'), $plate->pathOf('hex')), 'area_cm2' => $plate->number($plate->has('art_area_cm2') ? 'art_area_cm2' : 'area_cm2', 0)];
         }
         if ($inks === []) {
-            throw Refusal::at('plates', 'The manifest names no colour plate, so there is nothing to weigh.');
+            throw UnreadableRequest::at('plates', 'The manifest names no colour plate, so there is nothing to weigh.');
         }
 
-        return [new PlateCost($inks, Srgb::fromHex($given->text('garment'), 'garment'), $onBase), array_column($inks, 'name')];
+        return [
+            new PlateCost($inks, Srgb::fromHex($manifest->text('garment')), $onBase),
+            array_map(static fn (InkArea $ink): string => $ink->name, $inks),
+        ];
     }
 }

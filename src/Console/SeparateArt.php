@@ -4,20 +4,25 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console;
 
+use Ektype\App\Console\Asked\SeparateAsked;
+use Ektype\App\Request\FieldAtFault;
+use Ektype\App\Request\RequestReader;
+use Ektype\App\Request\UnreadableRequest;
+use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\FilmSetWriter;
-use Ektype\App\Work\InkPalette;
-use Ektype\App\Work\ShopFiles;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Separation\FoundColour;
+use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotResult;
 use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Separation\StrayShade;
 use Ektype\Core\Separation\ThinPlace;
-use Ektype\Core\Unit\Given;
+use Ektype\Core\Separation\WitnessSpot;
 use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -31,9 +36,26 @@ final class SeparateArt extends Command
 {
     /** So many thin places of a plate are listed, thinnest first. */
     private const LISTED = 60;
+    private const OPTIONS = [
+        'width-mm',
+        'garment',
+        'inks',
+        'dpi',
+        'choke-mm',
+        'trap-mm',
+        'palette',
+        'formats',
+        'media',
+        'step-wedge',
+        'print-ground',
+        'out',
+    ];
 
-    public function __construct(private readonly ArtOnGarment $art, private readonly FilmSetWriter $writer)
-    {
+    public function __construct(
+        private readonly ArtOnGarment $art,
+        private readonly FilmSetWriter $writer,
+        private readonly RequestReader $reader,
+    ) {
         parent::__construct();
     }
 
@@ -45,10 +67,26 @@ final class SeparateArt extends Command
             ->addOption('inks', null, InputOption::VALUE_REQUIRED, 'How many inks at the most; without it, every colour found')
             ->addOption('dpi', null, InputOption::VALUE_REQUIRED, 'Film resolution', '600')
             ->addOption('choke-mm', null, InputOption::VALUE_REQUIRED, 'Choke of the base, mm', '0.25')
-            ->addOption('trap-mm', null, InputOption::VALUE_REQUIRED, 'How far a lighter plate spreads under a darker neighbour, mm; 0 lets plates butt', '0')
-            ->addOption('palette', null, InputOption::VALUE_REQUIRED, 'The only inks there are: a JSON file {"inks": [{"name", "hex"}]} or a GIMP palette')
+            ->addOption(
+                'trap-mm',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'How far a lighter plate spreads under a darker neighbour, mm; 0 lets plates butt',
+                '0',
+            )
+            ->addOption(
+                'palette',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'The only inks there are: a JSON file {"inks": [{"name", "hex"}]} or a GIMP palette',
+            )
             ->addOption('formats', null, InputOption::VALUE_REQUIRED, 'pdf, png, tiff, svg', 'pdf,png')
-            ->addOption('media', null, InputOption::VALUE_REQUIRED, 'Film as width of the roll, or sheet as WIDTHxLENGTH, mm; lays the set out on it')
+            ->addOption(
+                'media',
+                null,
+                InputOption::VALUE_REQUIRED,
+                'Film as width of the roll, or sheet as WIDTHxLENGTH, mm; lays the set out on it',
+            )
             ->addOption('step-wedge', null, InputOption::VALUE_NONE, 'Print a step wedge below the art')
             ->addOption('print-ground', null, InputOption::VALUE_NONE, 'Print a paper-white ground too, instead of leaving it open')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Folder for the films');
@@ -57,51 +95,88 @@ final class SeparateArt extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         try {
-            $options = Given::of(array_map(static fn (mixed $v): mixed => \is_string($v) && is_numeric($v) ? $v + 0 : $v, $input->getOptions()));
-            $request = new SpotRequest(
-                $options->number('width-mm', 5, SpotSeparation::WIDEST_MM, 'mm'),
-                Srgb::fromHex(self::word($input->getOption('garment')), 'garment'),
-                $options->has('inks') ? $options->whole('inks', 1, 24) : null,
-                $options->number('dpi', 100, 2880, 'dpi'),
-                $options->number('choke-mm', 0, 3, 'mm'),
-                printGround: $options->flag('print-ground'),
-                trapMm: $options->number('trap-mm', 0, 2, 'mm'),
-                palette: $options->has('palette') ? InkPalette::read(self::word($input->getOption('palette'))) : [],
+            $asked = $this->reader->words(
+                self::given($input->getOptions()),
+                SeparateAsked::class,
+                ['garment', 'palette', 'formats', 'media', 'out'],
             );
-            $formats = FilmSetWriter::formats(self::word($input->getOption('formats')));
+            $request = $asked->request();
+            $formats = FilmSetWriter::formats($asked->formats);
             $printer = new FilmPrinter(dpi: $request->dpi, mediaWidthMm: 2000);
-            $nested = $input->getOption('media') !== null;
-            $printer = $nested ? FilmSetWriter::media(self::word($input->getOption('media')), $printer) : $printer;
-            $out = self::word($input->getOption('out'));
+            $printer = $asked->media === null ? $printer : FilmSetWriter::media($asked->media, $printer);
+            $out = $asked->out;
             if ($out === '') {
-                throw Refusal::at('out', 'There is no folder to write the films to. Give one with --out=DIR.');
+                throw UnreadableRequest::at('out', 'There is no folder to write the films to. Give one with --out=DIR.');
             }
             if (is_file($out)) {
-                throw Refusal::at('out', \sprintf('“%s” is a file, not a folder. Give another --out.', $out));
+                throw UnreadableRequest::at('out', \sprintf('“%s” is a file, not a folder. Give another --out.', $out));
             }
-            $path = self::word($input->getArgument('art'));
+            $path = $input->getArgument('art');
+            $path = \is_string($path) ? $path : '';
             $result = SpotSeparation::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $request);
-            $this->films($result, $request, basename($path), $out, $formats, $printer, $nested, $options->flag('step-wedge'));
+            $this->films($result, $request, basename($path), $out, $formats, $printer, $asked->media !== null, $asked->stepWedge);
+        } catch (UnreadableRequest $unread) {
+            return Told::refuse(
+                $output,
+                self::option($unread->faults[0]->field),
+                strtr($unread->getMessage(), [$unread->faults[0]->field => self::option($unread->faults[0]->field)]),
+            );
         } catch (Refusal $refusal) {
-            return JsonCommand::refuse($output, $refusal);
+            return Told::refuse(
+                $output,
+                self::option(FieldAtFault::of($refusal->on, SeparateAsked::class) ?? $refusal->on),
+                $refusal->getMessage(),
+            );
         }
         foreach ($result->warnings as $warning) {
             $output->writeln($warning, OutputInterface::OUTPUT_RAW);
         }
-        $output->writeln(\sprintf('%d films of %.1f × %.1f mm at %.0f dpi are in %s.', \count($result->plates), $result->widthMm, $result->heightMm, $result->dpi, $out), OutputInterface::OUTPUT_RAW);
+        $output->writeln(
+            \sprintf(
+                '%d films of %.1f × %.1f mm at %.0f dpi are in %s.',
+                \count($result->plates),
+                $result->widthMm,
+                $result->heightMm,
+                $result->dpi,
+                $out,
+            ),
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }
 
     /** @param list<string> $formats */
-    private function films(SpotResult $result, SpotRequest $request, string $artName, string $out, array $formats, FilmPrinter $printer, bool $nested, bool $wedge): void
-    {
+    private function films(
+        SpotResult $result,
+        SpotRequest $request,
+        string $artName,
+        string $out,
+        array $formats,
+        FilmPrinter $printer,
+        bool $nested,
+        bool $wedge,
+    ): void {
         $count = \count($result->plates);
-        $sheet = new FilmSheet($result->plates[0]->plane->width, $result->plates[0]->plane->height, $result->dpi, $count, $printer->feedMarginMm, $wedge);
+        $sheet = new FilmSheet(
+            $result->plates[0]->plane->width,
+            $result->plates[0]->plane->height,
+            $result->dpi,
+            $count,
+            $printer->feedMarginMm,
+            $wedge,
+        );
         $films = [];
         $plates = [];
         foreach ($result->plates as $i => $plate) {
-            $label = \sprintf('%s   plate %d of %d   %s   on %s   no halftone   this way up, ink side up', $artName, $i + 1, $count, $plate->name, $request->garment->hex());
+            $label = \sprintf(
+                '%s   plate %d of %d   %s   on %s   no halftone   this way up, ink side up',
+                $artName,
+                $i + 1,
+                $count,
+                $plate->name,
+                $request->garment->hex(),
+            );
             $films[] = new FilmPlate($plate->name, $plate->plane, $label);
             $plates[] = self::described($plate, $i, $formats);
         }
@@ -116,13 +191,39 @@ final class SeparateArt extends Command
             'trap_mm' => $request->trapMm,
             ...FilmSetWriter::sheet($sheet, $printer),
             'plates' => $plates,
-            'palette' => $result->palette,
-            'strays' => $result->strays,
+            'palette' => array_map(
+                static fn (FoundColour $c): array => [
+                    'hex' => $c->hex,
+                    'share_pct' => $c->sharePct,
+                    'prints_as' => $c->printsAs,
+                    'left_open' => $c->leftOpen,
+                    'why_open' => $c->whyOpen,
+                ],
+                $result->palette,
+            ),
+            'strays' => array_map(
+                static fn (StrayShade $s): array => [
+                    'stray' => $s->stray,
+                    'into' => $s->into,
+                    'delta_e' => $s->deltaE,
+                    'area_pct' => $s->areaPct,
+                ],
+                $result->strays,
+            ),
             'ground_left_open' => $result->groundLeftOpen,
             'art_kind' => ['kind' => $result->kind->kind, 'method' => $result->kind->method, 'why' => $result->kind->why],
-            'register_budget' => ['mm' => $result->budgetMm, 'pairs' => $result->budget],
+            'register_budget' => [
+                'mm' => $result->budgetMm,
+                'pairs' => array_map(
+                    static fn (NeighbourBudget $p): array => ['one' => $p->one, 'two' => $p->two, 'mm' => $p->mm],
+                    $result->budget,
+                ),
+            ],
             'thin_base' => array_map(self::place(...), $result->thinBase),
-            'witness_spots' => $result->witnesses,
+            'witness_spots' => array_map(
+                static fn (WitnessSpot $w): array => ['x_mm' => $w->xMm, 'y_mm' => $w->yMm, 'plates' => $w->plates],
+                $result->witnesses,
+            ),
             'warnings' => $result->warnings,
         ];
         $printer->mustTake($sheet);
@@ -171,8 +272,27 @@ final class SeparateArt extends Command
         return ['at_mm' => [$place->xMm, $place->yMm], 'width_mm' => $place->widthMm, 'length_mm' => $place->lengthMm];
     }
 
-    private static function word(mixed $value): string
+    /**
+     * @param array<array-key, mixed> $options
+     *
+     * @return array<string, mixed> by the names of what is asked; only what was given
+     */
+    private static function given(array $options): array
     {
-        return \is_string($value) ? $value : '';
+        $given = [];
+        foreach (self::OPTIONS as $name) {
+            $value = $options[$name] ?? null;
+            if ($value !== null && $value !== '') {
+                $given[lcfirst(str_replace('-', '', ucwords($name, '-')))] = $value;
+            }
+        }
+
+        return $given;
+    }
+
+    /** “widthMm” as it is given: width-mm. */
+    private static function option(string $field): string
+    {
+        return strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', $field));
     }
 }

@@ -4,38 +4,111 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console;
 
+use Ektype\App\Console\Asked\PrintAsked;
+use Ektype\App\Console\Asked\RegisterAsked;
+use Ektype\Core\Registration\CornerTap;
+use Ektype\Core\Registration\Knob;
+use Ektype\Core\Registration\KnobTurn;
 use Ektype\Core\Registration\MisfitFit;
-use Ektype\Core\Registration\ReadingSheet;
+use Ektype\Core\Registration\Reading;
+use Ektype\Core\Registration\Readings;
 use Ektype\Core\Registration\RegistrationSolver;
-use Ektype\Core\Unit\Given;
+use Ektype\Core\Registration\UnusableKnob;
+use Ektype\Core\Unit\Point;
 use Symfony\Component\Console\Attribute\AsCommand;
 
+/** @extends JsonCommand<RegisterAsked> */
 #[AsCommand('register:solve', 'Splits a misfit and gives the knob turns that mend it (JSON in, JSON out)')]
 final class SolveRegistration extends JsonCommand
 {
-    protected function answer(Given $given): array
+    protected function reads(): string
     {
-        $knobs = $given->has('press') ? ReadingSheet::knobs($given->object('press')) : [];
-        $readings = ReadingSheet::readings($given);
-        $tolerance = $given->numberOr('tolerance_mm', null, 0.001, 20, 'mm');
+        return RegisterAsked::class;
+    }
+
+    protected function answer(object $asked): array
+    {
+        $knobs = self::knobs($asked);
+        $readings = new Readings(self::prints($asked->prints));
         $misfit = MisfitFit::of($readings);
         $mending = RegistrationSolver::mend($readings, $misfit, $knobs);
-        $round = static fn (?float $value): ?float => $value === null ? null : round($value, 6) + 0.0;
+        $growth = $misfit->growth;
 
         return [
-            'shift_mm' => array_map($round, $misfit->shiftMm),
-            'rotation_deg' => $round($misfit->rotationDeg),
-            'growth_pct' => array_map($round, $misfit->growthPct),
-            'growth_along_line' => $misfit->alongLinePct === null ? null : ['pct' => $round($misfit->alongLinePct), 'direction_deg' => $round($misfit->lineDeg)],
-            'shear_deg' => $round($misfit->shearDeg),
-            'floor_mm' => ['rms' => $round($misfit->floorRmsMm), 'max' => $round($misfit->floorMaxMm)],
-            'repeat_mm' => $round($readings->repeatMm),
+            'shift_mm' => self::pair($misfit->shift),
+            'rotation_deg' => self::told($misfit->rotationDeg),
+            'growth_pct' => [self::told($growth->xPct), self::told($growth->yPct)],
+            'growth_along_line' => $growth->alongLinePct === null ? null : [
+                'pct' => self::told($growth->alongLinePct),
+                'direction_deg' => self::told($growth->lineDeg),
+            ],
+            'shear_deg' => self::told($misfit->shearDeg),
+            'floor_mm' => ['rms' => self::told($misfit->floorRmsMm), 'max' => self::told($misfit->floorMaxMm)],
+            'repeat_mm' => self::told($readings->repeatMm),
             'unknown' => $misfit->unknown,
-            'turns' => array_map(static fn (array $turn): array => ['knob' => $turn['knob'], 'turns' => $round($turn['turns'])], $mending->turns),
-            'taps' => array_map(static fn (array $tap): array => ['corner' => $tap['corner'], 'at_mm' => array_map($round, $tap['at_mm']), 'by_mm' => array_map($round, $tap['by_mm'])], $mending->taps),
-            'after_mm' => ['max' => $round($mending->afterMaxMm)],
-            'in_tolerance' => $tolerance === null ? null : $mending->afterMaxMm <= $tolerance,
+            'turns' => array_map(
+                static fn (KnobTurn $turn): array => ['knob' => $turn->knob, 'turns' => self::told($turn->turns)],
+                $mending->turns,
+            ),
+            'taps' => array_map(
+                static fn (CornerTap $tap): array => [
+                    'corner' => $tap->corner,
+                    'at_mm' => self::pair($tap->at),
+                    'by_mm' => self::pair($tap->by),
+                ],
+                $mending->taps,
+            ),
+            'after_mm' => ['max' => self::told($mending->afterMaxMm)],
+            'in_tolerance' => $asked->toleranceMm === null ? null : $mending->afterMaxMm <= $asked->toleranceMm,
             'says' => $mending->says,
         ];
+    }
+
+    /** @return list<Knob> */
+    private static function knobs(RegisterAsked $asked): array
+    {
+        $knobs = [];
+        foreach ($asked->press->knobs ?? [] as $i => $knob) {
+            try {
+                $knobs[] = $knob->knob();
+            } catch (UnusableKnob $not) {
+                throw $not->within(\sprintf('press.knobs[%d]', $i));
+            }
+        }
+
+        return $knobs;
+    }
+
+    /**
+     * @param list<PrintAsked> $asked
+     *
+     * @return list<list<Reading>>
+     */
+    private static function prints(array $asked): array
+    {
+        $prints = [];
+        foreach ($asked as $p => $print) {
+            $readings = [];
+            foreach ($print->readings as $r => $mark) {
+                $readings[] = $mark->reading(\sprintf('prints[%d].readings[%d]', $p, $r));
+            }
+            if ($readings !== []) {
+                $prints[] = $readings;
+            }
+        }
+
+        return $prints;
+    }
+
+    /** @return list<float|null> */
+    private static function pair(Point $of): array
+    {
+        return [self::told($of->xMm), self::told($of->yMm)];
+    }
+
+    /** Without a minus before zero. */
+    private static function told(?float $value): ?float
+    {
+        return $value === null ? null : round($value, 6) + 0.0;
     }
 }

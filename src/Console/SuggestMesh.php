@@ -4,39 +4,33 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console;
 
-use Ektype\Core\Colour\Lab;
-use Ektype\Core\Colour\Srgb;
+use Ektype\App\Console\Asked\MeshAsked;
+use Ektype\App\Console\Asked\PlateMeshAsked;
+use Ektype\Core\Choice\MeshSuggestion;
+use Ektype\Core\Choice\RankedMesh;
+use Ektype\Core\Choice\UsualRange;
+use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshCatalogue;
-use Ektype\Core\Mesh\MeshQuestion;
-use Ektype\Core\Mesh\MeshSuggestion;
-use Ektype\Core\Mesh\RankedMesh;
-use Ektype\Core\Separation\PlateRole;
-use Ektype\Core\Unit\Given;
 use Symfony\Component\Console\Attribute\AsCommand;
 
+/** @extends JsonCommand<PlateMeshAsked> */
 #[AsCommand('mesh:suggest', 'Ranks meshes for a plate, each with its reason (JSON in, JSON out)')]
 final class SuggestMesh extends JsonCommand
 {
-    protected function answer(Given $given): array
+    protected function reads(): string
     {
-        $question = new MeshQuestion(
-            PlateRole::from($given->oneOf('role', ['base', 'colour', 'highlight'])),
-            $given->oneOf('substrate', MeshSuggestion::SUBSTRATES),
-            $given->oneOf('ink', MeshSuggestion::INKS, 'plastisol'),
-            $given->numberOr('finest_line_mm', null, 0.02, 100, 'mm'),
-            $given->numberOr('lpi', null, 5, 200, 'lines per inch'),
-            Lab::of(Srgb::fromHex($given->textOr('garment', '#ffffff'), 'garment')),
-            $given->numberOr('finest_gap_mm', null, 0.02, 100, 'mm'),
-            $given->has('tones') ? $given->pair('tones', 'shares from 0 to 1', 1) : null,
-            $given->numberOr('deposit_um', null, 1, 500, 'µm'),
-            $given->numberOr('divisor', MeshSuggestion::RULING_DIVISOR, 3, 8) ?? MeshSuggestion::RULING_DIVISOR,
-        );
-        $own = array_map(GivenMesh::of(...), $given->objects('own_meshes', true));
-        [$from, $to, $for] = MeshSuggestion::usualRange($question);
+        return PlateMeshAsked::class;
+    }
+
+    protected function answer(object $asked): array
+    {
+        $question = $asked->question();
+        $own = array_map(static fn (MeshAsked $m): Mesh => $m->mesh(), $asked->ownMeshes);
+        $usual = UsualRange::of($question);
 
         return [
-            'usual_per_inch' => [$from, $to],
-            'usual_for' => $for,
+            'usual_per_inch' => [$usual->from, $usual->to],
+            'usual_for' => $usual->for,
             'meshes' => array_map(static fn (RankedMesh $r): array => [
                 'threads_per_cm' => $r->mesh->threadsPerCm,
                 'thread_um' => $r->mesh->threadUm,

@@ -33,8 +33,27 @@ final class DemoArt
             <path fill="none" stroke="$navy" stroke-width="1.600" stroke-linecap="round" d="M152 80 L159 83 M155 72 L162 76 M160 64 L167 69 M166 57 L172 62 M149.800 86 L156 90"/>
             SVG;
         $stars = '';
-        foreach ([[20, 30, 3.0], [38, 196, 2.2], [12, 128, 1.8], [258, 212, 2.6], [276, 24, 2.2], [278, 150, 1.8], [52, 16, 1.6]] as [$x, $y, $r]) {
-            $stars .= \sprintf('<path fill="%s" d="M%F %F L%F %F L%F %F L%F %F Z"/>', $sage, $x, $y - 2 * $r, $x + $r, $y, $x, $y + 2 * $r, $x - $r, $y);
+        foreach ([
+            [20, 30, 3.0],
+            [38, 196, 2.2],
+            [12, 128, 1.8],
+            [258, 212, 2.6],
+            [276, 24, 2.2],
+            [278, 150, 1.8],
+            [52, 16, 1.6],
+        ] as [$x, $y, $r]) {
+            $stars .= \sprintf(
+                '<path fill="%s" d="M%F %F L%F %F L%F %F L%F %F Z"/>',
+                $sage,
+                $x,
+                $y - 2 * $r,
+                $x + $r,
+                $y,
+                $x,
+                $y + 2 * $r,
+                $x - $r,
+                $y,
+            );
         }
 
         return self::page(290, 312, \sprintf(
@@ -61,8 +80,32 @@ final class DemoArt
         for ($i = 0; $i < 9; ++$i) {
             $y = 40 + $i * 15;
             foreach ([1, -1] as $side) {
-                $grains .= \sprintf('<path fill="%s" d="M%F %F C%F %F %F %F %F %F C%F %F %F %F %F %F Z"/>', $rye, 176, $y + 12, 176 + $side * 4, $y - 2, 176 + $side * 14, $y - 8, 176 + $side * 19, $y - 14, 176 + $side * 21, $y, 176 + $side * 13, $y + 12, 176, $y + 12);
-                $grains .= \sprintf('<path fill="none" stroke="%s" stroke-width="1.200" stroke-linecap="round" d="M%F %F L%F %F"/>', $rye, 176 + $side * 19, $y - 14, 176 + $side * 27, $y - 36);
+                $grains .= \sprintf(
+                    '<path fill="%s" d="M%F %F C%F %F %F %F %F %F C%F %F %F %F %F %F Z"/>',
+                    $rye,
+                    176,
+                    $y + 12,
+                    176 + $side * 4,
+                    $y - 2,
+                    176 + $side * 14,
+                    $y - 8,
+                    176 + $side * 19,
+                    $y - 14,
+                    176 + $side * 21,
+                    $y,
+                    176 + $side * 13,
+                    $y + 12,
+                    176,
+                    $y + 12,
+                );
+                $grains .= \sprintf(
+                    '<path fill="none" stroke="%s" stroke-width="1.200" stroke-linecap="round" d="M%F %F L%F %F"/>',
+                    $rye,
+                    176 + $side * 19,
+                    $y - 14,
+                    176 + $side * 27,
+                    $y - 36,
+                );
             }
         }
 
@@ -90,14 +133,30 @@ final class DemoArt
         for ($i = 0; $i <= 120; ++$i) {
             $angle = deg2rad(-225 + $i * 2.25);
             $inner = $i % 10 === 0 ? 64 : ($i % 5 === 0 ? 68 : 71);
-            $ticks .= \sprintf('<path stroke="%s" stroke-width="%s" d="M%.3F %.3F L%.3F %.3F"/>', $slate, $i % 10 === 0 ? '1.1' : ($i % 5 === 0 ? '0.5' : '0.25'), 90 + $inner * cos($angle), 90 + $inner * sin($angle), 90 + 75 * cos($angle), 90 + 75 * sin($angle));
+            $ticks .= \sprintf(
+                '<path stroke="%s" stroke-width="%s" d="M%.3F %.3F L%.3F %.3F"/>',
+                $slate,
+                $i % 10 === 0 ? '1.1' : ($i % 5 === 0 ? '0.5' : '0.25'),
+                90 + $inner * cos($angle),
+                90 + $inner * sin($angle),
+                90 + 75 * cos($angle),
+                90 + 75 * sin($angle),
+            );
         }
         $words = '';
         foreach (['STORM', 'RAIN', 'CHANGE', 'FAIR', 'DRY'] as $i => $word) {
             $angle = deg2rad(-180 + $i * 45);
             $words .= Lettering::line($word, 90 + 37 * cos($angle), 88 + 40 * sin($angle), 4.2, 1.6, 1.0, $slate);
         }
-        $arc = static fn (float $r, float $from, float $to): string => \sprintf('M%.3F %.3F A%.3F %.3F 0 0 1 %.3F %.3F', 90 + $r * cos(deg2rad($from)), 90 + $r * sin(deg2rad($from)), $r, $r, 90 + $r * cos(deg2rad($to)), 90 + $r * sin(deg2rad($to)));
+        $arc = static fn (float $r, float $from, float $to): string => \sprintf(
+            'M%.3F %.3F A%.3F %.3F 0 0 1 %.3F %.3F',
+            90 + $r * cos(deg2rad($from)),
+            90 + $r * sin(deg2rad($from)),
+            $r,
+            $r,
+            90 + $r * cos(deg2rad($to)),
+            90 + $r * sin(deg2rad($to)),
+        );
 
         return self::page(180, 180, \sprintf(
             '<g fill="none"><circle cx="90" cy="90" r="84" stroke="%1$s" stroke-width="2.4"/><circle cx="90" cy="90" r="80.5" stroke="%1$s" stroke-width="0.3"/>%4$s'
@@ -117,6 +176,11 @@ final class DemoArt
 
     private static function page(int $width, int $height, string $content): string
     {
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$d" height="%2$d" viewBox="0 0 %1$d %2$d">%3$s</svg>'."\n", $width, $height, $content);
+        return \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$d" height="%2$d" viewBox="0 0 %1$d %2$d">%3$s</svg>'."\n",
+            $width,
+            $height,
+            $content,
+        );
     }
 }

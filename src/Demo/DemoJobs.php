@@ -4,168 +4,232 @@ declare(strict_types=1);
 
 namespace Ektype\App\Demo;
 
-use Doctrine\ORM\EntityManagerInterface;
-use Ektype\App\Api\Jobs\JobReckoner;
-use Ektype\App\Api\Jobs\MarkPlaceView;
-use Ektype\App\Api\Jobs\NewJob;
-use Ektype\App\Api\Jobs\PlateStencil;
-use Ektype\App\Api\Rack\FrameWork;
-use Ektype\App\Api\Rack\JobFrames;
+use Ektype\App\Action\Art\BringArt;
+use Ektype\App\Action\Films\WishFilms;
+use Ektype\App\Action\Jobs\DescribeJob;
+use Ektype\App\Action\Light\BurnScreen;
+use Ektype\App\Action\Light\LookAtScreen;
+use Ektype\App\Action\Light\TickCard;
+use Ektype\App\Action\Press\ReadMarks;
+use Ektype\App\Action\Screens\CoatFrame;
+use Ektype\App\Action\Screens\GaugeStencil;
+use Ektype\App\Action\Screens\GiveFrame;
+use Ektype\App\Action\Screens\GiveFrames;
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Action\Work\LongWork;
 use Ektype\App\Device\SimulatedNoise;
-use Ektype\App\Shop\FilmPrinter\FilmPrinter;
-use Ektype\App\Shop\Frame\Frame;
+use Ektype\App\Query\Light\SeeLight;
+use Ektype\App\Query\Press\SeePress;
+use Ektype\App\Query\Screens\SeeScreens;
+use Ektype\App\Shop\FilmPrinter\FilmPrinters;
 use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Job\Jobs;
+use Ektype\App\Shop\Plate\BeforeLight;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Task\Task;
-use Ektype\App\Work\LongWork;
+use Ektype\App\Shop\Task\TaskKind;
+use Ektype\App\Shop\Task\Tasks;
+use Ektype\App\Shop\Task\TaskState;
 use Ektype\App\Work\LongWorkHandler;
-use Ektype\Core\Unit\Given;
+use Ektype\Core\Exposure\SinkCheck;
+use Ektype\Core\Film\RegistrationMark;
+use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Registration\Reading;
+use Ektype\Core\Registration\RigidMove;
+use Psr\Clock\ClockInterface;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** The jobs of the demo shop, carried as far as their stage by the same code that carries a real one. */
+/** The jobs of the demo shop, carried as far as their stage by the same changes that carry a real one. */
 final readonly class DemoJobs
 {
-    /** Misfit given to each plate on the strike-off: shift x and y in mm, turn in radians. */
-    private const STRIKE_OFF = [1 => [0.03, -0.05, 0.0001], 2 => [0.42, -0.31, 0.0021], 3 => [-0.18, 0.24, -0.0009]];
+    private const MARKS_READ = 4;
 
     public function __construct(
-        private EntityManagerInterface $entities,
-        private NewJob $newJob,
+        private ShopDoor $door,
         private LongWorkHandler $worker,
-        private JobReckoner $reckoner,
-        private FrameWork $frames,
-        private JobFrames $sets,
-        private PlateStencil $stencils,
+        private Jobs $jobs,
+        private Tasks $tasks,
+        private FilmPrinters $printers,
+        private SeeScreens $screens,
+        private SeeLight $light,
+        private SeePress $press,
+        private ClockInterface $clock,
     ) {
     }
 
     public function fill(): void
     {
-        $plum = $this->job('plum-and-rye.svg', DemoArt::plumAndRye(), ['name' => 'Plum & Rye', 'garmentHex' => DemoArt::CANVAS, 'garmentName' => 'natural', 'widthMm' => 240, 'substrate' => 'canvas'], 'Kettle Lane Bakery', 'totes', 150, '2026-12-11');
-        $moth = $this->job('night-moth-count.svg', DemoArt::nightMoth(), ['name' => 'Night Moth Count', 'garmentHex' => DemoArt::NAVY, 'garmentName' => 'dark navy', 'widthMm' => 290, 'substrate' => 'cotton'], 'Saltmarsh Moth Survey Club', 'tees', 96, '2026-11-27');
-        $id = $moth->idOrFail();
-        $this->work($id, 'separate');
-        $this->chooseFrames($this->find($id));
-        $this->work($id, 'films');
-        $this->carryToStrikeOff($this->find($id));
-        $dial = $this->job('weather-dial.svg', DemoArt::weatherDial(), ['name' => 'Weather Dial', 'garmentHex' => DemoArt::ACRYLIC, 'garmentName' => 'clear acrylic', 'widthMm' => 180, 'substrate' => 'rigid'], 'Harbour Observatory', 'panels', 40, '2026-12-04');
-        $this->work($dial->idOrFail(), 'separate');
-        $this->work($dial->idOrFail(), 'films');
-        $this->sets->choose($this->find($dial->idOrFail()));
-        $this->coatTheFirst($this->find($dial->idOrFail()));
-        $this->work($plum->idOrFail(), 'separate');
+        $plum = $this->job(
+            'plum-and-rye.svg',
+            DemoArt::plumAndRye(),
+            'Plum & Rye',
+            DemoArt::CANVAS,
+            'natural',
+            240,
+            Substrate::Canvas,
+            'Kettle Lane Bakery',
+            'totes',
+            150,
+            18,
+        );
+        $moth = $this->job(
+            'night-moth-count.svg',
+            DemoArt::nightMoth(),
+            'Night Moth Count',
+            DemoArt::NAVY,
+            'dark navy',
+            290,
+            Substrate::Cotton,
+            'Saltmarsh Moth Survey Club',
+            'tees',
+            96,
+            4,
+        );
+        $this->work($moth, TaskKind::Separate);
+        $this->takeFrames($moth);
+        $this->work($moth, TaskKind::Films);
+        $this->carryToStrikeOff($moth);
+        $dial = $this->job(
+            'weather-dial.svg',
+            DemoArt::weatherDial(),
+            'Weather Dial',
+            DemoArt::ACRYLIC,
+            'clear acrylic',
+            180,
+            Substrate::Rigid,
+            'Harbour Observatory',
+            'panels',
+            40,
+            11,
+        );
+        $this->work($dial, TaskKind::Separate);
+        $this->work($dial, TaskKind::Films);
+        $this->door->do(new GiveFrames($dial));
+        $this->coatTheFirst($dial);
+        $this->work($plum, TaskKind::Separate);
     }
 
-    /** @param array<string, mixed> $fields */
-    private function job(string $file, string $svg, array $fields, string $customer, string $garment, int $quantity, string $due): Job
-    {
+    private function job(
+        string $file,
+        string $svg,
+        string $name,
+        string $garmentHex,
+        string $garmentName,
+        float $widthMm,
+        Substrate $substrate,
+        string $customer,
+        string $garment,
+        int $quantity,
+        int $dueInDays,
+    ): int {
         $path = sys_get_temp_dir().'/ektype-demo-'.getmypid().'.svg';
         file_put_contents($path, $svg);
         try {
-            $job = $this->newJob->make(Given::of($fields), $path, $file);
+            $id = $this->door->do(
+                new BringArt($path, $file, $garmentHex, $widthMm, $name, $garmentName, $substrate),
+            )->made(Job::class)->idOrFail();
         } finally {
             unlink($path);
         }
-        $job->customer = $customer;
-        $job->garment = $garment;
-        $job->quantity = $quantity;
-        $job->dueOn = $due;
-        $job->filmPrinter = $this->entities->getRepository(FilmPrinter::class)->findOneBy([], ['id' => 'ASC']);
-        $job->place = $garment === 'panels' ? 'face' : 'front';
-        $this->entities->flush();
+        $due = $this->clock->now()->modify(\sprintf('+%d days', $dueInDays))->format('Y-m-d');
+        $this->door->do(
+            new DescribeJob(
+                $id,
+                customer: $customer,
+                garment: $garment,
+                quantity: $quantity,
+                place: $garment === 'panels' ? 'face' : 'front',
+                dueOn: $due,
+            ),
+            new WishFilms($id, $this->printers->first()?->id),
+        );
 
-        return $job;
+        return $id;
     }
 
-    private function work(int $jobId, string $kind): void
+    private function work(int $job, TaskKind $kind): void
     {
-        $task = new Task($this->find($jobId), $kind);
-        $this->entities->persist($task);
-        $this->entities->flush();
-        ($this->worker)(new LongWork($task->idOrFail()));
-        $done = $this->entities->find(Task::class, $task->idOrFail());
-        if ($done?->state !== 'done') {
-            throw new \RuntimeException('The demo job broke off: '.($done->failure ?? ''));
+        $task = $this->door->do(new AskForWork($job, $kind))->made(Task::class)->idOrFail();
+        ($this->worker)(new LongWork($task));
+        $done = $this->tasks->get($task);
+        if ($done->state !== TaskState::Done) {
+            throw new \RuntimeException('The demo could not be made: '.$done->failure);
         }
     }
 
-    private function find(int $jobId): Job
+    /** Frames as they are offered first, coated the evening before, so that they are dry whenever the demo is opened. */
+    private function takeFrames(int $job): void
     {
-        return $this->entities->find(Job::class, $jobId) ?? throw new \LogicException('The job is gone.');
-    }
-
-    private function chooseFrames(Job $job): void
-    {
-        foreach ($job->platesInOrder() as $plate) {
-            foreach ($this->reckoner->view($job)->plates[$plate->position]->frames as $choice) {
-                if ($choice->takenBy === '' && $choice->fits) {
-                    $plate->frame = $this->entities->find(Frame::class, $choice->id);
-                    if ($plate->frame !== null) {
-                        // Coated the evening before, so that it is dry whenever the demo is opened.
-                        $this->frames->coat($plate->frame, Given::of(['coatedAt' => (new \DateTimeImmutable('yesterday 17:20'))->format('Y-m-d\TH:i')]), new \DateTimeImmutable());
-                    }
-                    break;
-                }
-            }
-            $this->entities->flush();
+        $evening = $this->clock->now()->modify('-1 day')->setTime(17, 20);
+        foreach ($this->plates($job) as $plate) {
+            $best = $this->screens->frames($plate)[0] ?? throw new \LogicException('The rack of the demo is not empty.');
+            $this->door->do(new GiveFrame($plate, $best->id), new CoatFrame($best->id, coatedAt: $evening));
         }
     }
 
     /** One screen of the job was coated a few minutes ago and lies drying. */
-    private function coatTheFirst(Job $job): void
+    private function coatTheFirst(int $job): void
     {
-        foreach ($job->platesInOrder() as $plate) {
+        foreach ($this->jobs->whole($job)->platesInOrder() as $plate) {
             if ($plate->frame !== null) {
-                $this->frames->coat($plate->frame, Given::of(['coatedAt' => (new \DateTimeImmutable('-5 minutes'))->format('Y-m-d\TH:i')]), new \DateTimeImmutable());
+                $this->door->do(new CoatFrame($plate->frame->idOrFail(), coatedAt: $this->clock->now()->modify('-5 minutes')));
 
                 return;
             }
         }
     }
 
-    private function carryToStrikeOff(Job $job): void
+    private function carryToStrikeOff(int $job): void
     {
         $random = new Randomizer(new Mt19937(7));
-        $view = $this->reckoner->view($job);
-        foreach ($job->platesInOrder() as $i => $plate) {
-            $plate->gaugedEomUm = round((float) $view->plates[$i]->stencil->value + 0.4 * SimulatedNoise::normal($random), 1);
-            $this->entities->flush();
+        foreach ($this->screens->of($job)->plates as $screen) {
+            $this->door->do(
+                new GaugeStencil($screen->id, round((float) $screen->stencil->value + 0.4 * SimulatedNoise::normal($random), 1)),
+            );
         }
-        $view = $this->reckoner->view($job);
-        foreach ($job->platesInOrder() as $i => $plate) {
-            $plate->burnedSeconds = round((float) $view->plates[$i]->light->value * 2) / 2;
-            if (isset(self::STRIKE_OFF[$i])) {
-                $plate->readings = self::readings($view->marks, self::STRIKE_OFF[$i], $random);
-            }
-            $plate->beforeLight = Plate::BEFORE_LIGHT;
-            $plate->sinkCheck = ['scum' => false, 'pinholes' => $i === 2, 'lostDots' => false, 'closedLines' => false, 'blur' => false];
-            $this->stencils->follow($plate, new \DateTimeImmutable());
+        $marks = \array_slice($this->press->of($job)->marks, 0, self::MARKS_READ);
+        $off = self::strikeOff();
+        foreach ($this->light->of($job)->plates as $i => $plate) {
+            $this->door->do(
+                ...array_map(static fn (BeforeLight $done): TickCard => new TickCard($plate->id, $done, true), BeforeLight::cases()),
+                ...[
+                    new BurnScreen($plate->id, round((float) $plate->light->value * 2) / 2),
+                    new LookAtScreen($plate->id, new SinkCheck(pinholes: $i === 2)),
+                ],
+                ...isset($off[$i]) ? [new ReadMarks($plate->id, self::readings($marks, $off[$i], $random))] : [],
+            );
         }
-        $this->entities->flush();
+    }
+
+    /** @return array<int, RigidMove> misfit given to each plate on the strike-off */
+    private static function strikeOff(): array
+    {
+        return [1 => new RigidMove(0.03, -0.05, 0.0001), 2 => new RigidMove(0.42, -0.31, 0.0021), 3 => new RigidMove(-0.18, 0.24, -0.0009)];
+    }
+
+    /** @return list<int> plates of a job in print order */
+    private function plates(int $job): array
+    {
+        return array_map(static fn (Plate $p): int => $p->idOrFail(), $this->jobs->whole($job)->platesInOrder());
     }
 
     /**
-     * @param list<MarkPlaceView>        $marks
-     * @param array{float, float, float} $misfit
+     * @param list<RegistrationMark> $marks
      *
-     * @return list<list<array{mark: string, at_mm: array{float, float}, off_mm: array{float, float}}>>
+     * @return list<list<Reading>> of two prints
      */
-    private static function readings(array $marks, array $misfit, Randomizer $random): array
+    private static function readings(array $marks, RigidMove $move, Randomizer $random): array
     {
-        [$x, $y, $turn] = $misfit;
-        $prints = [];
-        for ($print = 0; $print < 2; ++$print) {
-            $prints[] = array_map(static fn (MarkPlaceView $m): array => [
-                'mark' => $m->name,
-                'at_mm' => [$m->xMm, $m->yMm],
-                'off_mm' => [
-                    round($x - $turn * $m->yMm + 0.02 * SimulatedNoise::normal($random), 2),
-                    round($y + $turn * $m->xMm + 0.02 * SimulatedNoise::normal($random), 2),
-                ],
-            ], \array_slice($marks, 0, 4));
-        }
+        $read = static fn (RegistrationMark $m): Reading => new Reading(
+            $m->name,
+            $m->xMm,
+            $m->yMm,
+            round($move->xMm - $move->turnRad * $m->yMm + 0.02 * SimulatedNoise::normal($random), 2),
+            round($move->yMm + $move->turnRad * $m->xMm + 0.02 * SimulatedNoise::normal($random), 2),
+        );
 
-        return $prints;
+        return [array_map($read, $marks), array_map($read, $marks)];
     }
 }

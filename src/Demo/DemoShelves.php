@@ -4,27 +4,37 @@ declare(strict_types=1);
 
 namespace Ektype\App\Demo;
 
-use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Action\Unrecorded;
 use Ektype\App\Device\SimulatedNoise;
 use Ektype\App\Shop\DarkRoom\DarkRoom;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
-use Ektype\App\Shop\FrameChange\FrameChange;
+use Ektype\App\Shop\FrameLine\FrameLine;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\OwnMesh\OwnMesh;
 use Ektype\App\Shop\Press\Press;
+use Ektype\App\Shop\Press\PressKind;
 use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\App\Shop\TensionReading\TensionReading;
-use Ektype\Core\Stencil\Coating;
-use Ektype\Core\Stencil\StencilModel;
+use Ektype\Core\Exposure\EmulsionKind;
+use Ektype\Core\Exposure\LampKind;
+use Ektype\Core\Exposure\SinkCheck;
+use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Registration\Knob;
+use Ektype\Core\Screen\Coating;
+use Ektype\Core\Screen\FrameState;
+use Ektype\Core\Screen\StencilModel;
+use Ektype\Core\Unit\Point;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Inks, frames, lamps, presses and months of step tests of the demo shop; every figure is made up, with a fixed seed. */
-final readonly class DemoShelves
+/** Inks, frames, lamps, presses and months of step tests of the demo shop; every figure is made up, with a fixed seed;
+ * days are counted back from today. */
+final readonly class DemoShelves implements Unrecorded
 {
     private const INKS = [
         ['Base white', '#f6f4ee', 0.97], ['Top white', '#fdfdfb', 0.93], ['Straw', '#f0e4ba', 0.93], ['Lantern amber', '#dc8a2c', 0.92],
@@ -41,120 +51,155 @@ final readonly class DemoShelves
 
     /** The rest of the rack: coarse mesh for glitter, fine mesh for hard surfaces, odd sizes, some to be seen to. */
     private const MORE_FRAMES = [
-        [32, 100, 2, 460, 560, ['bare', 'to reclaim']], [49, 70, 2, 460, 560, ['bare', 'bare']], [64, 60, 1, 460, 560, ['to stretch']], [71, 55, 2, 360, 460, ['bare', 'to reclaim']],
-        [110, 40, 2, 460, 560, ['bare', 'bare']], [140, 34, 2, 360, 460, ['bare', 'to reclaim']], [150, 31, 2, 460, 560, ['bare', 'bare']], [165, 31, 1, 360, 460, ['bare']], [120, 34, 1, 560, 760, ['to stretch']],
+        [32, 100, 2, 460, 560, [FrameState::Bare, FrameState::ToReclaim]], [
+            49,
+            70,
+            2,
+            460,
+            560,
+            [FrameState::Bare, FrameState::Bare],
+        ], [64, 60, 1, 460, 560, [FrameState::ToStretch]], [71, 55, 2, 360, 460, [FrameState::Bare, FrameState::ToReclaim]],
+        [110, 40, 2, 460, 560, [FrameState::Bare, FrameState::Bare]], [140, 34, 2, 360, 460, [FrameState::Bare, FrameState::ToReclaim]], [
+            150,
+            31,
+            2,
+            460,
+            560,
+            [FrameState::Bare, FrameState::Bare],
+        ], [165, 31, 1, 360, 460, [FrameState::Bare]], [120, 34, 1, 560, 760, [FrameState::ToStretch]],
     ];
     private const OUTSIDE_MM = 40;
     /** How this shop's hand and edges differ from the usual, of the logarithm; what its gauge has found out. */
     private const TRUE_HAND = 0.13;
     private const TRUE_EMULSION = ['Harbour dual-cure' => -0.08, 'Quick photopolymer' => 0.05];
 
-    public function __construct(private EntityManagerInterface $entities)
-    {
-    }
-
-    public function fill(): void
+    public function carryOut(ShopFloor $shop): string
     {
         $random = new Randomizer(new Mt19937(20261123));
         foreach (self::INKS as [$name, $hex, $hiding]) {
-            $this->entities->persist(new Ink($name, $hex, 'plastisol', $hiding));
+            $shop->inks->add(new Ink($name, $hex, InkKind::Plastisol, $hiding));
         }
         $number = 1;
         foreach (self::FRAMES as [$perCm, $thread, $count, $width, $height]) {
             for ($i = 0; $i < $count; ++$i) {
                 $tension = round(23.5 - 0.4 * ($number % 7) + 1.6 * SimulatedNoise::normal($random), 1);
                 $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, max(15.4, min(29.0, $tension)));
-                $this->entities->persist($frame);
-                $this->aYearOfTension($frame, new Randomizer(new Mt19937(500 + $number)));
+                $shop->frames->add($frame);
+                $this->aYearOfTension($shop, $frame, new Randomizer(new Mt19937(500 + $number)));
                 ++$number;
             }
         }
-        $this->moreFrames($number);
-        $led = new Lamp('LED table', 'led', 410);
-        $tubes = new Lamp('Old tube box', 'tubes', 2350);
-        $dual = new Emulsion('Harbour dual-cure', 'dual_cure');
-        $fast = new Emulsion('Quick photopolymer', 'photopolymer');
+        $this->moreFrames($shop, $number);
+        $led = new Lamp('LED table', LampKind::Led, 410);
+        $tubes = new Lamp('Old tube box', LampKind::Tubes, 2350);
+        $dual = new Emulsion('Harbour dual-cure', EmulsionKind::DualCure);
+        $fast = new Emulsion('Quick photopolymer', EmulsionKind::Photopolymer);
         $dual->solidsPct = 40.0;
-        $dual->mixedOn = '2026-10-26';
+        $dual->mixedOn = self::back($shop, 28);
         $dual->potLifeDays = 42;
         $fast->solidsPct = 44.0;
         $fast->coatedLifeDays = 21;
-        foreach ([$led, $tubes, $dual, $fast] as $one) {
-            $this->entities->persist($one);
+        foreach ([$led, $tubes] as $lamp) {
+            $shop->lamps->add($lamp);
         }
-        $this->presses();
-        $this->entities->persist(new FilmPrinter('Inkjet on clear film', 600, 610, null, 12, 3.2, 0.0, 0.15));
-        $this->entities->persist(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, 0.1, 0.6));
-        $this->tests($random, $led, $tubes, $dual, $fast);
+        foreach ([$dual, $fast] as $emulsion) {
+            $shop->emulsions->add($emulsion);
+        }
+        $this->presses($shop);
+        $shop->filmPrinters->add(new FilmPrinter('Inkjet on clear film', 600, 610, null, 12, 3.2, 0.0, 0.15));
+        $shop->filmPrinters->add(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, 0.1, 0.6));
+        $this->tests($shop, $random, $led, $tubes, $dual, $fast);
         // Meshes with their data sheets: woven cloth opens a little less than the formula on fine counts.
-        foreach ([[48, 70, false, 135.0, 114.0], [90, 48, true, 61.0, 79.0], [120, 34, true, 46.0, 55.0]] as [$perCm, $thread, $dyed, $opening, $thickness]) {
-            $this->entities->persist(new OwnMesh($perCm, $thread, $dyed, $opening, $thickness));
+        foreach ([
+            [48, 70, false, 135.0, 114.0],
+            [90, 48, true, 61.0, 79.0],
+            [120, 34, true, 46.0, 55.0],
+        ] as [$perCm, $thread, $dyed, $opening, $thickness]) {
+            $shop->ownMeshes->add(new OwnMesh($perCm, $thread, $dyed, $opening, $thickness));
         }
-        $this->entities->flush();
-        foreach ($this->entities->getRepository(OwnMesh::class)->findAll() as $own) {
-            foreach ($this->entities->getRepository(Frame::class)->findBy(['threadsPerCm' => $own->threadsPerCm, 'threadUm' => $own->threadUm]) as $frame) {
-                [$frame->sheetOpeningUm, $frame->sheetThicknessUm] = [$own->openingUm, $own->thicknessUm];
+        $shop->settle();
+        foreach ($shop->ownMeshes->all() as $own) {
+            foreach ($shop->frames->carrying($own->mesh()) as $frame) {
+                $frame->carry($own->mesh());
             }
         }
-        $this->pastStencils($led, $dual, $fast);
+        $this->pastStencils($shop, $led, $dual, $fast);
         $room = new DarkRoom();
-        [$room->temperatureC, $room->humidityPct, $room->airMS, $room->readAt] = [23.0, 46.0, 0.6, new \DateTimeImmutable('2026-11-23 07:50')];
-        $this->entities->persist($room);
-        $this->entities->flush();
+        [$room->temperatureC, $room->humidityPct, $room->airMS, $room->readAt] = [
+            23.0,
+            46.0,
+            0.6,
+            $shop->now()->modify('-1 day')->setTime(7, 50),
+        ];
+        $shop->darkRooms->add($room);
+
+        return 'The shelves of the demo shop';
     }
 
-    private function moreFrames(int $number): void
+    private function moreFrames(ShopFloor $shop, int $number): void
     {
         $random = new Randomizer(new Mt19937(909));
         foreach (self::MORE_FRAMES as [$perCm, $thread, $count, $width, $height, $states]) {
             for ($i = 0; $i < $count; ++$i, ++$number) {
-                $torn = $states[$i] === 'to stretch';
-                $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, round($torn ? 14.2 - $i : 20.5 + 1.4 * SimulatedNoise::normal($random), 1));
+                $torn = $states[$i] === FrameState::ToStretch;
+                $frame = new Frame(
+                    (string) $number,
+                    $perCm,
+                    $thread,
+                    $perCm >= 77,
+                    $width,
+                    $height,
+                    round($torn ? 14.2 - $i : 20.5 + 1.4 * SimulatedNoise::normal($random), 1),
+                );
                 $frame->state = $states[$i];
                 $frame->stained = $number % 7 === 1;
-                $this->entities->persist($frame);
-                $this->aYearOfTension($frame, new Randomizer(new Mt19937(500 + $number)));
+                $shop->frames->add($frame);
+                $this->aYearOfTension($shop, $frame, new Randomizer(new Mt19937(500 + $number)));
             }
         }
     }
 
     /** What was coated, gauged, burned and taken off again in the last months. */
-    private function pastStencils(Lamp $led, Emulsion $dual, Emulsion $fast): void
+    private function pastStencils(ShopFloor $shop, Lamp $led, Emulsion $dual, Emulsion $fast): void
     {
         $random = new Randomizer(new Mt19937(4711));
-        foreach ($this->entities->getRepository(Frame::class)->findBy([], ['id' => 'ASC']) as $i => $frame) {
+        foreach ($shop->frames->all() as $i => $frame) {
             for ($k = 0; $k < 1 + $i % 2 && $i < 24; ++$k) {
                 $emulsion = ($i + $k) % 5 === 4 ? $fast : $dual;
                 $mesh = $frame->mesh();
                 $like = new Coating($mesh, Coating::edgeFor($mesh), 1, 1 + ($i + $k) % 2, $emulsion->solidsPct, $emulsion->name);
-                $at = (new \DateTimeImmutable('2026-04-06 09:10'))->modify(\sprintf('+%d days', 17 * $k + 7 * $i + 30 * ($i % 3)));
-                $stencil = new Stencil($frame, $emulsion, $at, $at->modify('+95 minutes'), $like->edge, $like->printCoats, $like->squeegeeCoats, false, true, $frame->threadsPerCm, $frame->threadUm, $frame->dyed, $frame->sheetOpeningUm, $frame->sheetThicknessUm);
-                $stencil->gaugedEomUm = round(StencilModel::built($like) * exp(self::TRUE_HAND + self::TRUE_EMULSION[$emulsion->name] + 0.09 * SimulatedNoise::normal($random)), 1);
-                $stencil->goneOn = $at->modify('+12 days')->format('Y-m-d');
+                $at = $shop->now()->setTime(9, 10)->modify(\sprintf('-%d days', 231 - (17 * $k + 7 * $i + 30 * ($i % 3))));
+                $stencil = new Stencil($frame, $emulsion, $like, $at, $at->modify('+95 minutes'), true);
+                $stencil->gaugedEomUm = round(
+                    StencilModel::built($like) * exp(
+                        self::TRUE_HAND + self::TRUE_EMULSION[$emulsion->name] + 0.09 * SimulatedNoise::normal($random),
+                    ),
+                    1,
+                );
                 if ($i % 6 === 2 && $emulsion === $dual) {
-                    $stencil->lamp = $led;
-                    $stencil->lampHours = 300.0 + $i;
-                    $stencil->thicknessUm = $mesh->thicknessUm + $stencil->gaugedEomUm;
-                    $stencil->burnedSeconds = round(10.2 * exp(0.62 + 1.06 * log($stencil->thicknessUm / 100) + ($frame->dyed ? 0.24 : 0.0) + 0.08), 1);
-                    $stencil->sinkCheck = ['scum' => false, 'pinholes' => $i === 8, 'lostDots' => false, 'closedLines' => false, 'blur' => false];
+                    $thickness = $mesh->thicknessUm + $stencil->gaugedEomUm;
+                    $seconds = round(10.2 * exp(0.62 + 1.06 * log($thickness / 100) + ($frame->dyed ? 0.24 : 0.0) + 0.08), 1);
+                    $stencil->burn(null, $seconds, $led, $thickness, 300.0 + $i);
+                    $stencil->look(new SinkCheck(pinholes: $i === 8));
                 }
-                $this->entities->persist($stencil);
-                $this->entities->persist(new FrameChange($frame, $at, \sprintf('Coated with %s, %s', $emulsion->name, $like->words()), null));
-                $this->entities->persist(new FrameChange($frame, $at->modify('+12 days'), 'Reclaimed, bare again', null));
+                $stencil->comeOff($at->modify('+12 days'));
+                $shop->stencils->add($stencil);
+                $shop->frameLines->add(new FrameLine($frame, $at, \sprintf('Coated with %s, %s', $emulsion->name, $like->words())));
+                $shop->frameLines->add(new FrameLine($frame, $at->modify('+12 days'), 'Reclaimed, bare again'));
             }
             $frame->uses = 6 + (11 * $i) % 47;
             $frame->rackPlace = \sprintf('%s%d', \chr(65 + intdiv($i, 10)), 1 + $i % 10);
             $frame->outsideWidthMm = $frame->insideWidthMm + 2 * self::OUTSIDE_MM;
             $frame->outsideHeightMm = $frame->insideHeightMm + 2 * self::OUTSIDE_MM;
         }
-        $this->entities->flush();
+        $shop->settle();
     }
 
     /** Readings about every five weeks that end at the tension the frame has now; new mesh dropped fast at first. */
-    private function aYearOfTension(Frame $frame, Randomizer $random): void
+    private function aYearOfTension(ShopFloor $shop, Frame $frame, Randomizer $random): void
     {
         $months = 9 + $random->getInt(0, 3);
-        $frame->stretchedOn = (new \DateTimeImmutable('2026-11-20'))->modify(\sprintf('-%d days', 33 * $months + 1))->format('Y-m-d');
+        $frame->stretchedOn = self::back($shop, 3 + 33 * $months + 1);
         $fall = 0.10 + $random->getInt(0, 35) / 100;
         for ($i = $months; $i >= 0; --$i) {
             $mean = $frame->tensionNPerCm + $fall * $i + ($i === $months ? 2.5 : 0.0) + ($i === 0 ? 0.0 : 0.25 * SimulatedNoise::normal($random));
@@ -168,33 +213,66 @@ final readonly class DemoShelves
             }
             // The last reading gives the frame its tension: it is brought to it exactly.
             $off = array_sum(array_merge(...$sides)) / 10 - ($i === 0 ? $frame->tensionNPerCm : $mean);
-            $sides = array_map(static fn (array $places): array => array_map(static fn (float $p): float => round($p - $off, 2), $places), $sides);
-            $this->entities->persist(new TensionReading($frame, (new \DateTimeImmutable('2026-11-20'))->modify(\sprintf('-%d days', 33 * $i))->format('Y-m-d'), $sides[0], $sides[1]));
+            $sides = array_map(
+                static fn (array $places): array => array_map(static fn (float $p): float => round($p - $off, 2), $places),
+                $sides,
+            );
+            $shop->tensions->add(new TensionReading($frame, self::back($shop, 3 + 33 * $i), $sides[0], $sides[1]));
         }
     }
 
-    private function presses(): void
+    private function presses(ShopFloor $shop): void
     {
-        $this->entities->persist(new Press('Six-colour rotary', 'rotary', 6, 4, [
-            ['name' => 'Left', 'at_mm' => [-210.0, 330.0], 'pushes' => [0.0, 1.0], 'mm_per_turn' => 1.25],
-            ['name' => 'Right', 'at_mm' => [210.0, 330.0], 'pushes' => [0.0, 1.0], 'mm_per_turn' => 1.25],
-            ['name' => 'Side', 'at_mm' => [0.0, 360.0], 'pushes' => [1.0, 0.0], 'mm_per_turn' => 1.25],
+        $shop->presses->add(new Press('Six-colour rotary', PressKind::Rotary, 6, 4, [
+            new Knob('Left', new Point(-210.0, 330.0), new Point(0.0, 1.0), 1.25),
+            new Knob('Right', new Point(210.0, 330.0), new Point(0.0, 1.0), 1.25),
+            new Knob('Side', new Point(0.0, 360.0), new Point(1.0, 0.0), 1.25),
         ], true, 270, 0.09));
-        $this->entities->persist(new Press('Hinge table', 'hinge', 1, 1, [], false, 260));
+        $shop->presses->add(new Press('Hinge table', PressKind::Hinge, 1, 1, [], false, 260));
     }
 
-    private function tests(Randomizer $random, Lamp $led, Lamp $tubes, Emulsion $dual, Emulsion $fast): void
+    private function tests(ShopFloor $shop, Randomizer $random, Lamp $led, Lamp $tubes, Emulsion $dual, Emulsion $fast): void
     {
-        // lamp, emulsion, day, fabric and stencil µm, yellow mesh, lamp hours, true seconds, strip s
+        // lamp, emulsion, days ago, fabric and stencil µm, yellow mesh, lamp hours, true seconds, strip s
         foreach ([
-            [$led, $dual, '2026-03-09', 118, false, 140, 3.0], [$led, $dual, '2026-03-30', 101, true, 160, 3.0], [$led, $dual, '2026-05-11', 88, true, 205, 2.5],
-            [$led, $dual, '2026-06-22', 104, true, 250, 3.0], [$led, $fast, '2026-07-06', 101, true, 268, 1.0], [$led, $dual, '2026-08-17', 63, true, 300, 2.0],
-            [$led, $dual, '2026-09-28', 101, true, 345, 2.5], [$tubes, $dual, '2026-02-16', 101, true, 2010, 40.0], [$tubes, $dual, '2026-04-20', 128, false, 2080, 40.0],
-            [$tubes, $fast, '2026-06-08', 88, true, 2150, 15.0], [$tubes, $dual, '2026-10-12', 101, true, 2300, 40.0], [$led, $dual, '2026-11-02', 118, false, 398, 3.0],
-        ] as [$lamp, $emulsion, $day, $thickness, $dyed, $hours, $strip]) {
-            $truth = ($lamp === $led ? 10.2 : 168.0) * exp(($emulsion === $dual ? 0.62 : 0.0) + 1.06 * log($thickness / 100) + ($dyed ? 0.24 : 0.0) + 0.25 * $hours / 1000 + 0.05 * SimulatedNoise::normal($random));
+            [$led, $dual, 259, 118, false, 140, 3.0], [$led, $dual, 238, 101, true, 160, 3.0], [$led, $dual, 196, 88, true, 205, 2.5],
+            [$led, $dual, 154, 104, true, 250, 3.0], [$led, $fast, 140, 101, true, 268, 1.0], [$led, $dual, 98, 63, true, 300, 2.0],
+            [
+                $led,
+                $dual,
+                56,
+                101,
+                true,
+                345,
+                2.5,
+            ], [$tubes, $dual, 280, 101, true, 2010, 40.0], [$tubes, $dual, 217, 128, false, 2080, 40.0],
+            [$tubes, $fast, 168, 88, true, 2150, 15.0], [$tubes, $dual, 42, 101, true, 2300, 40.0], [$led, $dual, 21, 118, false, 398, 3.0],
+        ] as [$lamp, $emulsion, $ago, $thickness, $dyed, $hours, $strip]) {
+            $truth = ($lamp === $led ? 10.2 : 168.0) * exp(
+                ($emulsion === $dual ? 0.62 : 0.0) + 1.06 * log(
+                    $thickness / 100,
+                ) + ($dyed ? 0.24 : 0.0) + 0.25 * $hours / 1000 + 0.05 * SimulatedNoise::normal($random),
+            );
             $best = max(1, (int) round($truth / $strip));
-            $this->entities->persist(new StepTest($lamp, $emulsion, $day, $thickness, $dyed, $hours, $best > 1 ? ($best - 1) * $strip : null, $best * $strip, ($best + 1) * $strip));
+            $shop->stepTests->add(
+                new StepTest(
+                    $lamp,
+                    $emulsion,
+                    self::back($shop, $ago),
+                    $thickness,
+                    $dyed,
+                    $hours,
+                    $best > 1 ? ($best - 1) * $strip : null,
+                    $best * $strip,
+                    ($best + 1) * $strip,
+                ),
+            );
         }
+    }
+
+    /** A day so many days ago. */
+    private static function back(ShopFloor $shop, int $days): string
+    {
+        return $shop->now()->modify(\sprintf('-%d days', $days))->format('Y-m-d');
     }
 }

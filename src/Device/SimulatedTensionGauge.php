@@ -24,7 +24,13 @@ final readonly class SimulatedTensionGauge implements TensionGauge
     public function read(Frame $frame, \DateTimeImmutable $at): array
     {
         $random = new Randomizer(new Mt19937(crc32($frame->label.' '.$at->format('Y-m-d'))));
-        $places = static fn (float $lean): array => array_map(static fn (int $place): float => round($frame->tensionNPerCm + $lean + ($place === 4 ? self::MIDDLE : 0.0) + self::NOISE * SimulatedNoise::normal($random), 1), range(0, 4));
+        $places = static fn (float $lean): array => array_map(
+            static fn (int $place): float => round(
+                $frame->tensionNPerCm + $lean + ($place === 4 ? self::MIDDLE : 0.0) + self::NOISE * SimulatedNoise::normal($random),
+                1,
+            ),
+            range(0, 4),
+        );
 
         return ['along' => $places(self::ALONG), 'across' => $places(-self::ALONG)];
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Device;
 
 use Ektype\App\Shop\Stencil\Stencil;
-use Ektype\Core\Stencil\StencilModel;
+use Ektype\Core\Screen\StencilModel;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

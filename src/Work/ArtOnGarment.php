@@ -23,6 +23,12 @@ final readonly class ArtOnGarment
         $file = ArtFile::at($path);
         $framing ??= new ArtFraming();
 
-        return $file->kind === 'svg' ? $this->drawing->over($file, $widthMm, $dpi, $garment, $framing) : ArtDecoder::over($file, $garment, $framing);
+        return $file->kind === 'svg' ? $this->drawing->over(
+            $file,
+            $widthMm,
+            $dpi,
+            $garment,
+            $framing,
+        ) : ArtDecoder::over($file, $garment, $framing);
     }
 }

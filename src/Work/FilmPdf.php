@@ -51,13 +51,17 @@ final class FilmPdf extends \FPDF
         for ($page = 0; $page < $nesting->pages; ++$page) {
             $this->page($nesting->widthMm, $nesting->pageLengthMm);
             foreach ($nesting->places as $place) {
-                if ($place['page'] !== $page) {
+                if ($place->page !== $page) {
                     continue;
                 }
                 $k = self::POINTS_A_MM;
-                $this->_out($place['turned']
-                    ? \sprintf('q 0 1 -1 0 %.5F %.5F cm', ($place['x_mm'] + $nesting->pageLengthMm) * $k, ($nesting->pageLengthMm - $place['y_mm'] - $this->sheet->mm($this->sheet->widthPx)) * $k)
-                    : \sprintf('q 1 0 0 1 %.5F %.5F cm', $place['x_mm'] * $k, -$place['y_mm'] * $k));
+                $this->_out($place->turned
+                    ? \sprintf(
+                        'q 0 1 -1 0 %.5F %.5F cm',
+                        ($place->xMm + $nesting->pageLengthMm) * $k,
+                        ($nesting->pageLengthMm - $place->yMm - $this->sheet->mm($this->sheet->widthPx)) * $k,
+                    )
+                    : \sprintf('q 1 0 0 1 %.5F %.5F cm', $place->xMm * $k, -$place->yMm * $k));
                 $this->film($plates[$film], $pngs[$film]);
                 $this->_out('Q');
                 ++$film;
@@ -87,13 +91,21 @@ final class FilmPdf extends \FPDF
         $sheet = $this->sheet;
         $width = $sheet->mm($sheet->widthPx);
         $height = $sheet->mm($sheet->heightPx);
-        $this->Image($png, $sheet->mm($sheet->marginPx), $sheet->mm($sheet->feedMarginPx), $sheet->mm($plate->plane->width), $sheet->mm($plate->plane->height), 'PNG');
+        $this->Image(
+            $png,
+            $sheet->mm($sheet->marginPx),
+            $sheet->mm($sheet->feedMarginPx),
+            $sheet->mm($plate->plane->width),
+            $sheet->mm($plate->plane->height),
+            'PNG',
+        );
         $this->SetDrawColor(0);
         $this->SetFillColor(0);
         $this->SetLineWidth(RegistrationMark::HAIRLINE_MM);
         $arm = RegistrationMark::ARM_MM;
         foreach ($sheet->marks() as $mark) {
-            [$x, $y] = $sheet->onFilm($mark->xMm, $mark->yMm);
+            $at = $sheet->onFilm($mark->xMm, $mark->yMm);
+            [$x, $y] = [$at->xMm, $at->yMm];
             $this->Line($x - $arm, $y, $x + $arm, $y);
             $this->Line($x, $y - $arm, $x, $y + $arm);
             $this->ring($x, $y, RegistrationMark::RING_RADIUS_MM);

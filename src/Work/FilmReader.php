@@ -7,7 +7,6 @@ namespace Ektype\App\Work;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\TiffFile;
-use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Process\Exception\ProcessFailedException;
 use Symfony\Component\Process\Process;
 
@@ -33,7 +32,7 @@ final class FilmReader
     /**
      * @return array{BitPlane, float, float} the film and its pixels per inch in x and y
      *
-     * @throws Refusal where it is none that can be read
+     * @throws UnreadableFilms where it is none that can be read
      */
     public function read(string $path, int $page = 1): array
     {
@@ -65,7 +64,10 @@ final class FilmReader
     {
         $png = (string) file_get_contents($path);
         $plane = PngFile::plane($png);
-        [$x, $y] = PngFile::resolution($png) ?? throw Refusal::at(basename($path), \sprintf('“%s” does not say its resolution, so its size is unknown. Save it with its pixels per inch.', basename($path)));
+        [$x, $y] = PngFile::resolution($png) ?? throw UnreadableFilms::at(
+            basename($path),
+            \sprintf('“%s” does not say its resolution, so its size is unknown. Save it with its pixels per inch.', basename($path)),
+        );
 
         return [$plane ?? self::anyPicture($path), $x, $y];
     }
@@ -95,7 +97,10 @@ final class FilmReader
     /** @return array{BitPlane, float, float} */
     private function pdf(string $path, int $page): array
     {
-        $draw = new Process(['pdftoppm', '-r', (string) self::PDF_DPI, '-mono', '-f', (string) $page, '-l', (string) $page, $path], timeout: self::SECONDS);
+        $draw = new Process(
+            ['pdftoppm', '-r', (string) self::PDF_DPI, '-mono', '-f', (string) $page, '-l', (string) $page, $path],
+            timeout: self::SECONDS,
+        );
         $draw->mustRun();
         $pbm = $draw->getOutput();
         if (preg_match('/^P4\s+(\d+)\s+(\d+)\s/', substr($pbm, 0, 60), $head) !== 1) {
@@ -121,8 +126,11 @@ final class FilmReader
         return new BitPlane($width, $picture->getImageHeight(), $bytes);
     }
 
-    private function unreadable(string $path): Refusal
+    private function unreadable(string $path): UnreadableFilms
     {
-        return Refusal::at(basename($path), \sprintf('“%s” is no film that can be read: it is damaged, or no PNG, TIFF or PDF. Write the film again.', basename($path)));
+        return UnreadableFilms::at(
+            basename($path),
+            \sprintf('“%s” is no film that can be read: it is damaged, or no PNG, TIFF or PDF. Write the film again.', basename($path)),
+        );
     }
 }

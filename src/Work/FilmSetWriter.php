@@ -4,57 +4,99 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
+use Ektype\App\Shop\ShopFiles;
 use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlane;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Film\NestedFilm;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\Rescaled;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Raster\TiffFile;
-use Ektype\Core\Unit\Given;
-use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Process\Process;
 
 /** Writes a film set in the formats asked for, and the manifest beside them. */
 final class FilmSetWriter
 {
     public const FORMATS = ['pdf', 'png', 'tiff', 'svg'];
+    private const NARROWEST_MM = 50.0;
+    private const WIDEST_MM = 3000.0;
+    private const LONGEST_MM = 5000.0;
     private const PACKING_SECONDS = 120;
     private const LARGE_BYTES = 500_000;
 
     /**
      * @return list<string>
      *
-     * @throws Refusal where a format is not known
+     * @throws UnknownFormat where a format is not known
      */
     public static function formats(string $list): array
     {
-        $formats = array_values(array_unique(array_filter(array_map(trim(...), explode(',', strtolower($list))), static fn (string $f): bool => $f !== '')));
+        $formats = array_values(
+            array_unique(array_filter(array_map(trim(...), explode(',', strtolower($list))), static fn (string $f): bool => $f !== '')),
+        );
         foreach ($formats as $format) {
             if (!\in_array($format, self::FORMATS, true)) {
-                throw Refusal::at('formats', \sprintf('Films are not written as “%s”. Choose from %s.', mb_strimwidth($format, 0, 20, '…'), implode(', ', self::FORMATS)));
+                throw UnknownFormat::at(
+                    'formats',
+                    \sprintf(
+                        'Films are not written as “%s”. Choose from %s.',
+                        mb_strimwidth($format, 0, 20, '…'),
+                        implode(', ', self::FORMATS),
+                    ),
+                );
             }
         }
 
-        return $formats === [] ? throw Refusal::at('formats', 'No format is named, so no film would be written. Choose from '.implode(', ', self::FORMATS).'.') : $formats;
+        return $formats === [] ? throw UnknownFormat::at(
+            'formats',
+            'No format is named, so no film would be written. Choose from '.implode(', ', self::FORMATS).'.',
+        ) : $formats;
     }
 
     /**
      * A roll as its width, a sheet as width × length, in mm.
      *
-     * @throws Refusal where it is neither
+     * @throws UnknownFormat where it is neither
      */
     public static function media(string $media, FilmPrinter $printer): FilmPrinter
     {
         if (preg_match('/^\s*(\d+(?:\.\d+)?)\s*(?:[x×]\s*(\d+(?:\.\d+)?))?\s*$/u', $media, $parts) !== 1) {
-            throw Refusal::at('media', \sprintf('“%s” is no media. Give the width of the roll, such as 610, or a sheet, such as 420x594, in mm.', mb_strimwidth($media, 0, 30, '…')));
+            throw UnknownFormat::at(
+                'media',
+                \sprintf(
+                    '“%s” is no media. Give the width of the roll, such as 610, or a sheet, such as 420x594, in mm.',
+                    mb_strimwidth($media, 0, 30, '…'),
+                ),
+            );
         }
-        $size = Given::of(['media' => (float) $parts[1], 'length' => (float) ($parts[2] ?? 0)]);
+        [$width, $length] = [(float) $parts[1], isset($parts[2]) ? (float) $parts[2] : null];
+        if ($width < self::NARROWEST_MM || $width > self::WIDEST_MM || ($length !== null && ($length < self::NARROWEST_MM || $length > self::LONGEST_MM))) {
+            throw UnknownFormat::at(
+                'media',
+                \sprintf(
+                    'Media of %s mm are not made. From %.0f to %.0f mm wide can be laid out, sheets up to %.0f mm long.',
+                    $media,
+                    self::NARROWEST_MM,
+                    self::WIDEST_MM,
+                    self::LONGEST_MM,
+                ),
+            );
+        }
 
-        return new FilmPrinter('this printer', $printer->dpi, $size->number('media', 50, 3000, 'mm'), isset($parts[2]) ? $size->number('length', 50, 5000, 'mm') : null, $printer->feedMarginMm, $printer->density, $printer->scaleErrorXPct, $printer->scaleErrorYPct);
+        return new FilmPrinter(
+            'this printer',
+            $printer->dpi,
+            $width,
+            $length,
+            $printer->feedMarginMm,
+            $printer->density,
+            $printer->scaleErrorXPct,
+            $printer->scaleErrorYPct,
+        );
     }
 
     /**
@@ -66,8 +108,18 @@ final class FilmSetWriter
      *
      * @return list<string> file names within the folder, the manifest last
      */
-    public function write(ShopFiles $files, string $folder, string $title, FilmSheet $sheet, array $plates, array $manifest, array $formats, FilmPrinter $printer, bool $nested = false, ?callable $progress = null): array
-    {
+    public function write(
+        ShopFiles $files,
+        string $folder,
+        string $title,
+        FilmSheet $sheet,
+        array $plates,
+        array $manifest,
+        array $formats,
+        FilmPrinter $printer,
+        bool $nested = false,
+        ?callable $progress = null,
+    ): array {
         $nesting = FilmNesting::of($printer, $sheet, \count($plates));
         $in = $folder === '' ? '' : $folder.'/';
         $pdf = \in_array('pdf', $formats, true) ? new FilmPdf($sheet, $title, $printer) : null;
@@ -101,8 +153,25 @@ final class FilmSetWriter
         } finally {
             array_map(unlink(...), $pngs);
         }
-        $manifest['media'] = ['width_mm' => $nesting->widthMm, 'sheet_length_mm' => $printer->sheetLengthMm, 'used_mm' => round($nesting->lengthMm, 1), 'places' => $nesting->places];
-        $files->put($in.'manifest.json', json_encode($manifest, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR)."\n");
+        $manifest['media'] = [
+            'width_mm' => $nesting->widthMm,
+            'sheet_length_mm' => $printer->sheetLengthMm,
+            'used_mm' => round($nesting->lengthMm, 1),
+            'places' => array_map(
+                static fn (NestedFilm $p): array => [
+                    'film' => $p->film,
+                    'page' => $p->page,
+                    'x_mm' => $p->xMm,
+                    'y_mm' => $p->yMm,
+                    'turned' => $p->turned,
+                ],
+                $nesting->places,
+            ),
+        ];
+        $files->put(
+            $in.'manifest.json',
+            json_encode($manifest, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR)."\n",
+        );
 
         return [...$names, 'manifest.json'];
     }
@@ -113,12 +182,23 @@ final class FilmSetWriter
      *
      * @return list<string> the files written
      */
-    private static function film(ShopFiles $files, string $in, FilmSheet $sheet, FilmPlate $plate, int $number, string $aside, array $formats, FilmPrinter $printer): array
-    {
+    private static function film(
+        ShopFiles $files,
+        string $in,
+        FilmSheet $sheet,
+        FilmPlate $plate,
+        int $number,
+        string $aside,
+        array $formats,
+        FilmPrinter $printer,
+    ): array {
         $png = PngFile::ofPlane($plate->plane, $sheet->dpi);
         file_put_contents($aside, $png);
         $names = self::filesOf($number, $plate->name, $formats);
-        $raster = isset($names['png']) || isset($names['tiff']) ? self::corrected(FilmPlane::of($sheet, $plate->plane, $plate->label), $printer) : null;
+        $raster = isset($names['png']) || isset($names['tiff']) ? self::corrected(
+            FilmPlane::of($sheet, $plate->plane, $plate->label),
+            $printer,
+        ) : null;
         if ($raster !== null && isset($names['png'])) {
             $files->put($in.$names['png'], PngFile::ofPlane($raster, $sheet->dpi));
         }
@@ -155,8 +235,12 @@ final class FilmSetWriter
     {
         $marks = [];
         foreach ($sheet->marks() as $mark) {
-            [$x, $y] = $sheet->onFilm($mark->xMm, $mark->yMm);
-            $marks[] = ['name' => $mark->name, 'at_mm' => [round($mark->xMm, 4), round($mark->yMm, 4)], 'on_film_mm' => [round($x, 4), round($y, 4)]];
+            $at = $sheet->onFilm($mark->xMm, $mark->yMm);
+            $marks[] = [
+                'name' => $mark->name,
+                'at_mm' => [round($mark->xMm, 4), round($mark->yMm, 4)],
+                'on_film_mm' => [round($at->xMm, 4), round($at->yMm, 4)],
+            ];
         }
 
         return [
@@ -164,14 +248,22 @@ final class FilmSetWriter
             'dpi' => $sheet->dpi,
             'marks' => $marks,
             'step_wedge' => $sheet->stepWedge,
-            'film_printer' => ['name' => $printer->name, 'density' => $printer->density, 'scale_error_pct' => [$printer->scaleErrorXPct, $printer->scaleErrorYPct]],
+            'film_printer' => [
+                'name' => $printer->name,
+                'density' => $printer->density,
+                'scale_error_pct' => [$printer->scaleErrorXPct, $printer->scaleErrorYPct],
+            ],
         ];
     }
 
     /** What the printer stretches is taken back before it prints. */
     private static function corrected(BitPlane $film, FilmPrinter $printer): BitPlane
     {
-        return Rescaled::to($film, (int) round($film->width / (1 + $printer->scaleErrorXPct / 100)), (int) round($film->height / (1 + $printer->scaleErrorYPct / 100)));
+        return Rescaled::to(
+            $film,
+            (int) round($film->width / (1 + $printer->scaleErrorXPct / 100)),
+            (int) round($film->height / (1 + $printer->scaleErrorYPct / 100)),
+        );
     }
 
     private static function aside(string $png): string
@@ -189,7 +281,10 @@ final class FilmSetWriter
     {
         $plain = self::aside(TiffFile::ofPlane($film, $dpi));
         try {
-            (new Process(['tiffcp', '-c', 'g4', '-r', (string) $film->height, $plain, $plain.'.g4'], timeout: self::PACKING_SECONDS))->mustRun();
+            (new Process(
+                ['tiffcp', '-c', 'g4', '-r', (string) $film->height, $plain, $plain.'.g4'],
+                timeout: self::PACKING_SECONDS,
+            ))->mustRun();
 
             return (string) file_get_contents($plain.'.g4');
         } finally {

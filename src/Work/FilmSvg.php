@@ -20,8 +20,20 @@ final class FilmSvg
         $arm = RegistrationMark::ARM_MM;
         $drawn = '';
         foreach ($sheet->marks() as $mark) {
-            [$x, $y] = $sheet->onFilm($mark->xMm, $mark->yMm);
-            $drawn .= \sprintf('<path d="M%.4F %.4FH%.4FM%.4F %.4FV%.4F"/><circle cx="%.4F" cy="%.4F" r="%.4F"/>', $x - $arm, $y, $x + $arm, $x, $y - $arm, $y + $arm, $x, $y, RegistrationMark::RING_RADIUS_MM);
+            $at = $sheet->onFilm($mark->xMm, $mark->yMm);
+            [$x, $y] = [$at->xMm, $at->yMm];
+            $drawn .= \sprintf(
+                '<path d="M%.4F %.4FH%.4FM%.4F %.4FV%.4F"/><circle cx="%.4F" cy="%.4F" r="%.4F"/>',
+                $x - $arm,
+                $y,
+                $x + $arm,
+                $x,
+                $y - $arm,
+                $y + $arm,
+                $x,
+                $y,
+                RegistrationMark::RING_RADIUS_MM,
+            );
         }
         $drawn .= \sprintf('<path d="M3 %1$.4FH9M%2$.4F %1$.4FH%3$.4F"/>', $height / 2, $width - 9, $width - 3);
         $blacks = '';

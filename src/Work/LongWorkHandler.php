@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
-use Doctrine\ORM\EntityManagerInterface;
-use Ektype\App\Shop\Task\Task;
+use Doctrine\DBAL\Connection;
+use Ektype\App\Action\Hand;
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Action\Work\LongWork;
+use Ektype\App\Action\Work\TurnTask;
+use Ektype\App\Shop\Task\TaskKind;
+use Ektype\App\Shop\Task\Tasks;
+use Ektype\App\Shop\Task\TaskState;
 use Ektype\Core\Unit\Refusal;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
@@ -18,7 +24,10 @@ final readonly class LongWorkHandler
     private const MOST_ATTEMPTS = 4;
 
     public function __construct(
-        private EntityManagerInterface $entities,
+        private Connection $connection,
+        private Tasks $tasks,
+        private ShopDoor $door,
+        private Hand $hand,
         private SeparateJob $separate,
         private WriteFilms $films,
         private LoggerInterface $log,
@@ -27,44 +36,37 @@ final readonly class LongWorkHandler
 
     public function __invoke(LongWork $work): void
     {
-        $this->entities->clear();
-        $task = $this->entities->find(Task::class, $work->taskId);
-        if ($task === null || $task->state === 'done') {
+        $this->door->do();
+        $task = $this->tasks->find($work->taskId);
+        if ($task === null || !$task->state->isOpen()) {
             return;
         }
-        if (++$task->attempts > self::MOST_ATTEMPTS) {
-            $this->end($task, 'failed', 'The worker stopped in the middle of this several times. Bring the art smaller, or look whether the machine runs out of memory, and run it again.');
+        if ($task->attempts >= self::MOST_ATTEMPTS) {
+            $this->door->do(new TurnTask($work->taskId, TaskState::Failed, 'The worker stopped in the middle of this several times. Bring the art smaller, or look whether the machine runs out of memory, and run it again.'));
 
             return;
         }
-        $task->state = 'working';
-        $task->failure = '';
-        $this->entities->flush();
-        $progress = new TaskProgress($this->entities->getConnection(), $task->idOrFail());
+        $this->hand->page = $task->page;
+        $this->door->do(new TurnTask($work->taskId, TaskState::Working));
+        $task = $this->tasks->get($work->taskId);
         try {
+            $progress = new TaskProgress($this->connection, $work->taskId);
             match ($task->kind) {
-                'separate' => $this->separate->run($task->job, $task->idOrFail(), $progress),
-                'films' => $this->films->run($task->job, $task->idOrFail(), $progress),
-                default => throw new \LogicException('There is no such kind of task.'),
+                TaskKind::Separate => $this->separate->run($task->job, $work->taskId, $progress),
+                TaskKind::Films => $this->films->run($task->job, $work->taskId, $progress),
             };
-            $this->end($task, 'done', '');
+            $this->door->do(new TurnTask($work->taskId, TaskState::Done));
         } catch (Refusal $refusal) {
-            $this->end($task, 'failed', $refusal->getMessage());
+            $this->door->do(new TurnTask($work->taskId, TaskState::Failed, $refusal->getMessage()));
         } catch (\Throwable $fault) {
             $this->log->error('A task broke off.', ['task' => $work->taskId, 'exception' => $fault]);
-            $this->end($task, 'failed', 'The work broke off by a fault of the program, not of the art. Run it again; the log of the shop tells more.');
+            $this->door->do(
+                new TurnTask(
+                    $work->taskId,
+                    TaskState::Failed,
+                    'The work broke off by a fault of the program, not of the art. Run it again; the log of the shop tells more.',
+                ),
+            );
         }
-    }
-
-    private function end(Task $task, string $state, string $failure): void
-    {
-        $task->state = $state;
-        $task->failure = $failure;
-        $task->progress = 1.0;
-        $task->step = $state === 'done' ? 'Done' : 'Stopped';
-        if ($state === 'failed') {
-            $task->attempts = 0;
-        }
-        $this->entities->flush();
     }
 }

@@ -7,38 +7,50 @@ namespace Ektype\App\Work;
 use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Film\DrawnPositive;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Film\LaidScan;
 use Ektype\Core\Film\MarkFinder;
 use Ektype\Core\Film\RegistrationMark;
+use Ektype\Core\Film\WeakPlace;
 use Ektype\Core\Raster\BitPlane;
-use Ektype\Core\Unit\Refusal;
+use Ektype\Core\Unit\Point;
 
 /** Takes the scan of a hand-drawn plate as it is: found by its marks, turned true, brought to film resolution. */
 final class ScannedPositive
 {
     /** The look for marks and weak black is made at about this resolution. */
     private const LOOK_PPI = 200.0;
+    private const LISTED = 60;
     private const LEAST_PPI = 75.0;
     /** A scan whose marks lie further apart than this from the plan was not drawn over these marks, mm. */
     private const MOST_FLOOR_MM = 1.5;
     private const MOST_SCALE = 0.05;
 
     /**
-     * @return array{marks: int, weak: list<array{x_mm: float, y_mm: float, mm2: float}>, floor_mm: float}
-     *
-     * @throws Refusal where its marks are not found
+     * @throws UnreadableScan where its marks are not found
      */
-    public function look(string $path, FilmSheet $sheet): array
+    public function look(string $path, FilmSheet $sheet): LookedScan
     {
         [$picture, $ppi] = $this->open($path);
-        [$place, $marks] = $this->lay($picture, $ppi, $sheet);
+        [, $marks] = $this->lay($picture, $ppi, $sheet);
         $look = clone $picture;
         $share = min(1.0, self::LOOK_PPI / $ppi);
-        $look->resizeImage(max(1, (int) round($picture->getImageWidth() * $share)), max(1, (int) round($picture->getImageHeight() * $share)), \Imagick::FILTER_BOX, 1);
+        $look->resizeImage(
+            max(1, (int) round($picture->getImageWidth() * $share)),
+            max(1, (int) round($picture->getImageHeight() * $share)),
+            \Imagick::FILTER_BOX,
+            1,
+        );
 
         // Between the arms of a mark and its ring it is grey by drawing.
-        $weak = array_filter(DrawnPositive::weakPlaces(self::grey($look), $look->getImageWidth(), $look->getImageHeight(), $ppi * $share), static fn (array $w): bool => array_filter($marks, static fn (array $m): bool => hypot($m[0] - $w['x_mm'], $m[1] - $w['y_mm']) < 1.3 * RegistrationMark::ARM_MM) === []);
+        $weak = array_filter(
+            DrawnPositive::weakPlaces(self::grey($look), $look->getImageWidth(), $look->getImageHeight(), $ppi * $share),
+            static fn (WeakPlace $w): bool => array_filter(
+                $marks,
+                static fn (Point $m): bool => hypot($m->xMm - $w->xMm, $m->yMm - $w->yMm) < 1.3 * RegistrationMark::ARM_MM,
+            ) === [],
+        );
 
-        return ['marks' => \count($marks), 'weak' => \array_slice(array_values($weak), 0, 60), 'floor_mm' => round($place['floor_mm'], 2)];
+        return new LookedScan(\count($marks), \array_slice(array_values($weak), 0, self::LISTED));
     }
 
     /** The print's part of the scan at film resolution. */
@@ -50,10 +62,21 @@ final class ScannedPositive
         // From a scan pixel (u, v) to a film pixel of the print: film mm = a (pixel mm) + b, less the margins.
         $perMm = $sheet->dpi / 25.4;
         $scale = 25.4 / $ppi * $perMm;
-        [$re, $im] = $place['a'];
+        [$re, $im] = [$place->re, $place->im];
         $picture->setImageVirtualPixelMethod(\Imagick::VIRTUALPIXELMETHOD_WHITE);
         $picture->setImageArtifact('distort:viewport', \sprintf('%dx%d+0+0', $sheet->artWidthPx, $sheet->artHeightPx));
-        $picture->distortImage(\Imagick::DISTORTION_AFFINEPROJECTION, [$re * $scale, $im * $scale, -$im * $scale, $re * $scale, $place['b'][0] * $perMm - $sheet->marginPx, $place['b'][1] * $perMm - $sheet->feedMarginPx], false);
+        $picture->distortImage(
+            \Imagick::DISTORTION_AFFINEPROJECTION,
+            [
+                $re * $scale,
+                $im * $scale,
+                -$im * $scale,
+                $re * $scale,
+                $place->shift->xMm * $perMm - $sheet->marginPx,
+                $place->shift->yMm * $perMm - $sheet->feedMarginPx,
+            ],
+            false,
+        );
         $picture->setImagePage(0, 0, 0, 0);
         $picture->thresholdImage($threshold / 255 * \Imagick::getQuantumRange()['quantumRangeLong']);
         $picture->setImageDepth(1);
@@ -73,7 +96,7 @@ final class ScannedPositive
     {
         $file = ArtFile::at($path);
         if ($file->kind === 'svg') {
-            throw Refusal::at('scan', 'This is a drawing file, not a scan. Bring the scan of the drawn plate as PNG, TIFF or JPEG.');
+            throw UnreadableScan::at('scan', 'This is a drawing file, not a scan. Bring the scan of the drawn plate as PNG, TIFF or JPEG.');
         }
         try {
             $picture = new \Imagick($path.'[0]');
@@ -83,16 +106,22 @@ final class ScannedPositive
             $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
             $picture->transformImageColorspace(\Imagick::COLORSPACE_GRAY);
         } catch (\ImagickException) {
-            throw Refusal::at('scan', 'The scan breaks off or is damaged, so part of the plate would be missing. Scan it again.');
+            throw UnreadableScan::at('scan', 'The scan breaks off or is damaged, so part of the plate would be missing. Scan it again.');
         }
         if ($ppi < self::LEAST_PPI) {
-            throw Refusal::at('scan', \sprintf('The scan says %.0f pixels an inch, too coarse to hold an edge, or it does not say its resolution. Scan at 300 to 600.', $ppi));
+            throw UnreadableScan::at(
+                'scan',
+                \sprintf(
+                    'The scan says %.0f pixels an inch, too coarse to hold an edge, or it does not say its resolution. Scan at 300 to 600.',
+                    $ppi,
+                ),
+            );
         }
 
         return [$picture, $ppi];
     }
 
-    /** @return array{array{a: array{float, float}, b: array{float, float}, floor_mm: float}, list<array{float, float}>} how it lies, and its marks in mm on the scan */
+    /** @return array{LaidScan, list<Point>} how it lies, and its marks in mm on the scan */
     private function lay(\Imagick $picture, float $ppi, FilmSheet $sheet): array
     {
         $width = $picture->getImageWidth();
@@ -108,13 +137,18 @@ final class ScannedPositive
         $padding = str_repeat('0', 8 * $stride - $width);
         $rows = [];
         for ($y = 0; $y < $height; ++$y) {
-            $rows[] = str_pad(gmp_export(gmp_init(strtr(substr($grey, $y * $width, $width), $all, $digits).$padding, 2)), $stride, "\0", \STR_PAD_LEFT);
+            $rows[] = str_pad(
+                gmp_export(gmp_init(strtr(substr($grey, $y * $width, $width), $all, $digits).$padding, 2)),
+                $stride,
+                "\0",
+                \STR_PAD_LEFT,
+            );
         }
         $found = MarkFinder::in(new BitPlane($width, $height, implode('', $rows)), $ppi, null, MarkFinder::ON_SCAN);
-        $plan = array_map(static fn ($mark): array => $sheet->onFilm($mark->xMm, $mark->yMm), $sheet->marks());
+        $plan = array_map(static fn ($mark): Point => $sheet->onFilm($mark->xMm, $mark->yMm), $sheet->marks());
         $place = DrawnPositive::lay($found, $plan);
-        if ($place === null || $place['floor_mm'] > self::MOST_FLOOR_MM || abs(hypot(...$place['a']) - 1) > self::MOST_SCALE) {
-            throw Refusal::at('scan', \sprintf('On the scan %d of %d marks were found where they belong, so it cannot be laid on the other plates. Draw over the mark sheet of this job and scan it whole, without scaling, marks and all.', \count($found), \count($plan)));
+        if ($place === null || $place->floorMm > self::MOST_FLOOR_MM || abs($place->scale() - 1) > self::MOST_SCALE) {
+            throw UnreadableScan::at('scan', \sprintf('On the scan %d of %d marks were found where they belong, so it cannot be laid on the other plates. Draw over the mark sheet of this job and scan it whole, without scaling, marks and all.', \count($found), \count($plan)));
         }
 
         return [$place, $found];

@@ -8,8 +8,8 @@ use Ektype\Core\Art\ArtDecoder;
 use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Art\UnreadableArt;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Process\Exception\ProcessFailedException;
 use Symfony\Component\Process\Process;
 
@@ -33,7 +33,15 @@ final class SvgDrawing
         $width = max(1, (int) round($widthMm / 25.4 * $dpi));
         $height = max(1, (int) round($widthMm * $unitsHigh / $unitsWide / 25.4 * $dpi));
         if (max($width, $height) > self::MOST_SIDE) {
-            throw Refusal::at('width_mm', \sprintf('The drawing would be %d × %d film pixels; %d a side can be drawn. Print it smaller, or at a lower resolution.', $width, $height, self::MOST_SIDE));
+            throw UnreadableArt::at(
+                'width',
+                \sprintf(
+                    'The drawing would be %d × %d film pixels; %d a side can be drawn. Print it smaller, or at a lower resolution.',
+                    $width,
+                    $height,
+                    self::MOST_SIDE,
+                ),
+            );
         }
         $folder = sys_get_temp_dir().'/ektype-svg-'.bin2hex(random_bytes(6));
         mkdir($folder);
@@ -45,7 +53,10 @@ final class SvgDrawing
             for ($y = 0; $y < $height; $y += $bandRows) {
                 $here = min($bandRows, $height - $y);
                 file_put_contents($folder.'/band.svg', self::band($svg, $framing, [$width, $height], [$unitsWide, $unitsHigh], $y, $here));
-                $this->draw(['-w', (string) $width, '-h', (string) $here, '-b', $garment->hex(), '-s', $folder.'/style.css', $folder.'/band.svg'], $folder.'/band.png');
+                $this->draw(
+                    ['-w', (string) $width, '-h', (string) $here, '-b', $garment->hex(), '-s', $folder.'/style.css', $folder.'/band.svg'],
+                    $folder.'/band.png',
+                );
                 $rows[] = ArtDecoder::over(ArtFile::drawn($folder.'/band.png', $width, $here), $garment)->rgb;
             }
 
@@ -92,7 +103,13 @@ final class SvgDrawing
             -($framing->left + $framing->width / 2) * $svg->width,
             -($framing->top + $framing->height / 2) * $svg->height,
         );
-        $clip = \sprintf('<clipPath id="ektype-part"><rect x="%.6F" y="%.6F" width="%.6F" height="%.6F"/></clipPath>', $framing->left * $svg->width, $framing->top * $svg->height, $framing->width * $svg->width, $framing->height * $svg->height);
+        $clip = \sprintf(
+            '<clipPath id="ektype-part"><rect x="%.6F" y="%.6F" width="%.6F" height="%.6F"/></clipPath>',
+            $framing->left * $svg->width,
+            $framing->top * $svg->height,
+            $framing->width * $svg->width,
+            $framing->height * $svg->height,
+        );
 
         return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$d" height="%2$d" viewBox="0 0 %1$d %2$d"><defs>%3$s</defs><g transform="%4$s"><g clip-path="url(#ektype-part)">%5$s</g></g></svg>', $width, $rows, $clip, $place, (string) $inner->saveXML($root));
     }
@@ -112,7 +129,15 @@ final class SvgDrawing
         try {
             $draw->mustRun();
         } catch (ProcessFailedException) {
-            throw Refusal::at('art', 'The SVG could not be drawn: '.mb_strimwidth(trim($draw->getErrorOutput()), 0, 120, '…').'. Save it again from the drawing program, or bring it as PNG.');
+            throw UnreadableArt::at(
+                'art',
+                'The SVG could not be drawn: '.mb_strimwidth(
+                    trim($draw->getErrorOutput()),
+                    0,
+                    120,
+                    '…',
+                ).'. Save it again from the drawing program, or bring it as PNG.',
+            );
         }
     }
 }

@@ -4,21 +4,29 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
-use Doctrine\ORM\EntityManagerInterface;
+use Ektype\App\Action\Refused;
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Action\Work\KeepFilms;
+use Ektype\App\Shop\Job\FilmRead;
+use Ektype\App\Shop\Job\FilmSet;
 use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Job\MediaUsed;
+use Ektype\App\Shop\ShopFiles;
+use Ektype\Core\Film\CheckedFilm;
 use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
-use Ektype\Core\Unit\Refusal;
+use Ektype\Core\Separation\NeighbourBudget;
+use Ektype\Core\Separation\WitnessSpot;
 
 /** Writes the film set of a job: PNGs, PDF, manifest, and all of it as one ZIP. */
 final readonly class WriteFilms
 {
     public function __construct(
-        private EntityManagerInterface $entities,
+        private ShopDoor $door,
         private FilmSetWriter $writer,
         private ShopFiles $files,
         private LightTable $table,
@@ -28,9 +36,11 @@ final readonly class WriteFilms
 
     public function run(Job $job, int $taskId, TaskProgress $progress): void
     {
+        $id = $job->idOrFail();
         $plates = $job->platesInOrder();
+        $meshes = $job->labelledMeshes();
         if ($job->separationPath === null || $plates === []) {
-            throw Refusal::because('The art is not separated yet, so there is nothing to put on film. Separate it first.');
+            throw Refused::because('The art is not separated yet, so there is nothing to put on film. Separate it first.');
         }
         $key = $job->filmsKey();
         $progress->tell('Opening the plates', 0.0);
@@ -45,13 +55,13 @@ final readonly class WriteFilms
                 $i + 1,
                 \count($plates),
                 $plate->ink === null ? $plate->name : $plate->name.' ('.$plate->ink->name.')',
-                $mesh === null ? '' : 'mesh '.str_replace('–', '-', $mesh->name()).'   ',
+                $mesh === null ? '' : 'mesh '.str_replace('–', '-', $mesh->name).'   ',
                 $job->garmentName !== '' ? $job->garmentName : $job->garmentHex,
                 (new \DateTimeImmutable())->format('j M Y'),
             ));
             $described[] = [
                 'name' => $plate->name,
-                'role' => $plate->role,
+                'role' => $plate->role->value,
                 'hex' => $plate->hex,
                 'coverage_pct' => round($plate->coveragePct, 4),
                 'area_cm2' => round($plate->areaCm2, 3),
@@ -64,23 +74,50 @@ final readonly class WriteFilms
             ];
         }
         $printer = $job->filmProfile();
-        $sheet = new FilmSheet($films[0]->plane->width, $films[0]->plane->height, $printer->dpi, \count($films), $printer->feedMarginMm, $job->stepWedge);
-        $found = $job->separation ?? [];
+        $sheet = new FilmSheet(
+            $films[0]->plane->width,
+            $films[0]->plane->height,
+            $printer->dpi,
+            \count($films),
+            $printer->feedMarginMm,
+            $job->stepWedge,
+        );
+        $found = $job->findings();
         $manifest = [
             'job' => $job->name,
-            'art' => $job->artName,
+            'art' => $job->art->name,
             'width_mm' => round($job->widthMm, 4),
             'height_mm' => round($job->heightMm(), 4),
             'garment' => $job->garmentHex,
-            'choke_mm' => $job->chokeMm,
-            'trap_mm' => $found['trap_mm'] ?? 0.0,
+            'choke_mm' => $job->plan()->chokeMm,
+            'trap_mm' => $found->trapMm ?? 0.0,
             ...FilmSetWriter::sheet($sheet, $printer),
             'plates' => $described,
-            'register_budget' => ['mm' => $found['budget_mm'] ?? null, 'pairs' => $found['budget'] ?? []],
-            'witness_spots' => $found['witnesses'] ?? [],
+            'register_budget' => [
+                'mm' => $found->budget[0]->mm ?? null,
+                'pairs' => array_map(
+                    static fn (NeighbourBudget $p): array => ['one' => $p->one, 'two' => $p->two, 'mm' => $p->mm],
+                    $found->budget ?? [],
+                ),
+            ],
+            'witness_spots' => array_map(
+                static fn (WitnessSpot $w): array => ['x_mm' => $w->xMm, 'y_mm' => $w->yMm, 'plates' => $w->plates],
+                $found->witnesses ?? [],
+            ),
         ];
-        $folder = \sprintf('jobs/%d/films-%d', $job->idOrFail(), $taskId);
-        $names = $this->writer->write($this->files, $folder, $job->name, $sheet, $films, $manifest, $job->filmFormats, $printer, true, static fn (float $share) => $progress->tell('Writing the films', 0.1 + 0.5 * $share));
+        $folder = \sprintf('jobs/%d/films-%d', $id, $taskId);
+        $names = $this->writer->write(
+            $this->files,
+            $folder,
+            $job->name,
+            $sheet,
+            $films,
+            $manifest,
+            $job->filmFormats,
+            $printer,
+            true,
+            static fn (float $share) => $progress->tell('Writing the films', 0.1 + 0.5 * $share),
+        );
         $kept = [];
         $check = $this->table->folder(
             $this->shopData.'/files/'.$folder,
@@ -88,7 +125,11 @@ final readonly class WriteFilms
             function (string $file, int $page, BitPlane $read) use ($folder, $plates, $job, &$kept): void {
                 // What the light table shows is what was read from the files, one film a plate.
                 foreach ($plates as $i => $plate) {
-                    if (!isset($kept[$i]) && ($file === 'films.pdf' ? $page === $i + 1 : \in_array($file, FilmSetWriter::filesOf($i + 1, $plate->name, $job->filmFormats), true))) {
+                    if (!isset($kept[$i]) && ($file === 'films.pdf' ? $page === $i + 1 : \in_array(
+                        $file,
+                        FilmSetWriter::filesOf($i + 1, $plate->name, $job->filmFormats),
+                        true,
+                    ))) {
                         $kept[$i] = true;
                         $this->files->put(\sprintf('%s/read-%d.plane', $folder, $i), PlaneFile::of($read));
                         $this->files->put(\sprintf('%s/read-%d.cover', $folder, $i), CoverageFile::of(CoverageMap::of($read)));
@@ -98,11 +139,26 @@ final readonly class WriteFilms
         );
         $progress->tell('Packing the set', 0.96);
         $this->pack($folder, $names);
-        $job->filmsPath = $folder;
-        $job->filmsKey = $key;
         $laid = FilmNesting::of($printer, $sheet, \count($films));
-        $job->filmCheck = ['in_register' => $check->inRegister, 'worst_mm' => $check->worstMm, 'says' => $check->says, 'meshes' => $job->labelledMeshes(), 'films' => $check->films, 'media' => ['width_mm' => $laid->widthMm, 'page_length_mm' => $laid->pageLengthMm, 'used_mm' => $laid->lengthMm, 'pages' => $laid->pages, 'places' => $laid->places], 'film_mm' => [$sheet->mm($sheet->widthPx), $sheet->mm($sheet->heightPx)], 'margin_mm' => [$sheet->mm($sheet->marginPx), $sheet->mm($sheet->feedMarginPx)]];
-        $this->entities->flush();
+        $media = new MediaUsed(
+            $sheet->mm($sheet->widthPx),
+            $sheet->mm($sheet->heightPx),
+            $sheet->mm($sheet->marginPx),
+            $sheet->mm($sheet->feedMarginPx),
+            $laid->widthMm,
+            $laid->pageLengthMm,
+            $laid->lengthMm,
+            $laid->pages,
+        );
+        $read = array_map(static fn (CheckedFilm $f): FilmRead => new FilmRead($f->file, \count($f->marks), $f->worstMm), $check->films);
+        $this->door->do(
+            new KeepFilms(
+                $id,
+                $key,
+                $folder,
+                new FilmSet($check->inRegister, $check->worstMm, $check->says, $read, $meshes, $media, $laid->places),
+            ),
+        );
     }
 
     /** @param list<string> $names */

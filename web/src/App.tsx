@@ -1,52 +1,58 @@
 import { Box } from "@chakra-ui/react";
+import { Suspense, useEffect } from "react";
 import { Navigate, Route, Routes } from "react-router";
-import { DarkroomShelf } from "./shelves/darkroom/DarkroomShelf";
-import { InksShelf } from "./shelves/inks/InksShelf";
 import { JobsShelf } from "./shelves/jobs/JobsShelf";
-import { LampsShelf } from "./shelves/lamps/LampsShelf";
-import { PressesShelf } from "./shelves/presses/PressesShelf";
-import { FramePage } from "./shelves/rack/FramePage";
-import { MeshCatalogue } from "./shelves/rack/MeshCatalogue";
-import { RackShelf } from "./shelves/rack/RackShelf";
-import { ArtStage } from "./stages/art/ArtStage";
-import { FilmsStage } from "./stages/films/FilmsStage";
-import { LightStage } from "./stages/light/LightStage";
-import { PlatesStage } from "./stages/plates/PlatesStage";
-import { PressStage } from "./stages/press/PressStage";
-import { PullStage } from "./stages/pull/PullStage";
-import { RunStage } from "./stages/run/RunStage";
-import { ScreensStage } from "./stages/screens/ScreensStage";
 import { JobFrame } from "./ui/JobFrame";
 import { Keys } from "./ui/Keys";
+import { fetchAhead, laterPage } from "./ui/laterPage";
 import { Rail } from "./ui/Rail";
 
+const DarkroomShelf = laterPage(() => import("./shelves/darkroom/DarkroomShelf").then((m) => m.DarkroomShelf));
+const InksShelf = laterPage(() => import("./shelves/inks/InksShelf").then((m) => m.InksShelf));
+const LampsShelf = laterPage(() => import("./shelves/lamps/LampsShelf").then((m) => m.LampsShelf));
+const PressesShelf = laterPage(() => import("./shelves/presses/PressesShelf").then((m) => m.PressesShelf));
+const FramePage = laterPage(() => import("./shelves/rack/FramePage").then((m) => m.FramePage));
+const MeshCatalogue = laterPage(() => import("./shelves/rack/MeshCatalogue").then((m) => m.MeshCatalogue));
+const RackShelf = laterPage(() => import("./shelves/rack/RackShelf").then((m) => m.RackShelf));
+const ArtStage = laterPage(() => import("./stages/art/ArtStage").then((m) => m.ArtStage));
+const FilmsStage = laterPage(() => import("./stages/films/FilmsStage").then((m) => m.FilmsStage));
+const LightStage = laterPage(() => import("./stages/light/LightStage").then((m) => m.LightStage));
+const PlatesStage = laterPage(() => import("./stages/plates/PlatesStage").then((m) => m.PlatesStage));
+const PressStage = laterPage(() => import("./stages/press/PressStage").then((m) => m.PressStage));
+const PullStage = laterPage(() => import("./stages/pull/PullStage").then((m) => m.PullStage));
+const RunStage = laterPage(() => import("./stages/run/RunStage").then((m) => m.RunStage));
+const ScreensStage = laterPage(() => import("./stages/screens/ScreensStage").then((m) => m.ScreensStage));
+
 export function App() {
+  useEffect(fetchAhead, []);
   return (
     <Box display="flex" minH="100%" flexDirection={{ base: "column", lg: "row" }}>
       <Rail />
       <Box flex="1" minW="0" id="page">
-        <Routes>
-          <Route path="/" element={<JobsShelf />} />
-          <Route path="/jobs" element={<JobsShelf />} />
-          <Route path="/jobs/:id" element={<JobFrame />}>
-            <Route index element={<PullStage />} />
-            <Route path="art" element={<ArtStage />} />
-            <Route path="plates" element={<PlatesStage />} />
-            <Route path="films" element={<FilmsStage />} />
-            <Route path="screens" element={<ScreensStage />} />
-            <Route path="light" element={<LightStage />} />
-            <Route path="press" element={<PressStage />} />
-            <Route path="run" element={<RunStage />} />
-          </Route>
-          <Route path="/rack" element={<RackShelf />} />
-          <Route path="/rack/:id" element={<FramePage />} />
-          <Route path="/meshes" element={<MeshCatalogue />} />
-          <Route path="/darkroom" element={<DarkroomShelf />} />
-          <Route path="/inks" element={<InksShelf />} />
-          <Route path="/lamps" element={<LampsShelf />} />
-          <Route path="/presses" element={<PressesShelf />} />
-          <Route path="*" element={<Navigate to="/jobs" replace />} />
-        </Routes>
+        <Suspense fallback={<Box p="32px" aria-busy="true" />}>
+          <Routes>
+            <Route path="/" element={<JobsShelf />} />
+            <Route path="/jobs" element={<JobsShelf />} />
+            <Route path="/jobs/:id" element={<JobFrame />}>
+              <Route index element={<PullStage />} />
+              <Route path="art" element={<ArtStage />} />
+              <Route path="plates" element={<PlatesStage />} />
+              <Route path="films" element={<FilmsStage />} />
+              <Route path="screens" element={<ScreensStage />} />
+              <Route path="light" element={<LightStage />} />
+              <Route path="press" element={<PressStage />} />
+              <Route path="run" element={<RunStage />} />
+            </Route>
+            <Route path="/rack" element={<RackShelf />} />
+            <Route path="/rack/:id" element={<FramePage />} />
+            <Route path="/meshes" element={<MeshCatalogue />} />
+            <Route path="/darkroom" element={<DarkroomShelf />} />
+            <Route path="/inks" element={<InksShelf />} />
+            <Route path="/lamps" element={<LampsShelf />} />
+            <Route path="/presses" element={<PressesShelf />} />
+            <Route path="*" element={<Navigate to="/jobs" replace />} />
+          </Routes>
+        </Suspense>
       </Box>
       <Keys />
     </Box>

@@ -4,52 +4,85 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Art;
 
-use Ektype\App\Api\Answer;
-use Ektype\App\Shop\Job\Job;
-use Ektype\App\Work\ShopFiles;
+use Ektype\App\Action\Art\AddPositive;
+use Ektype\App\Action\Art\TakeOffPositive;
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Served;
+use Ektype\App\Api\Answering\Status;
+use Ektype\App\Api\Asking\Brought;
+use Ektype\App\Api\Asking\Form;
+use Ektype\App\Query\Art\ArtBench;
+use Ektype\App\Query\Art\SeeArt;
+use Ektype\App\Query\Pictures\ArtPicture;
+use Ektype\App\Query\Pictures\MarkSheet;
+use Ektype\App\Work\ScannedPositive;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
+/** The stage of the art: the picture, its palette, and plates drawn by hand. */
 final readonly class ArtController
 {
-    private const TYPES = ['png' => 'image/png', 'jpeg' => 'image/jpeg', 'svg' => 'image/svg+xml', 'webp' => 'image/webp'];
+    public function __construct(
+        private ShopDoor $door,
+        private SeeArt $bench,
+        private ArtPicture $picture,
+        private MarkSheet $sheet,
+        private ScannedPositive $scans,
+    ) {
+    }
 
-    private const PREVIEW = 1400;
-
-    public function __construct(private ShopFiles $files, private string $shopData)
+    #[Route('/api/jobs/{id<\d+>}/art/bench', methods: ['GET'])]
+    public function bench(int $id): ArtBench
     {
+        return $this->bench->of($id);
     }
 
     /** The picture small, as PNG, for kinds that a browser does not show. */
     #[Route('/api/jobs/{id<\d+>}/art.png', methods: ['GET'])]
-    public function preview(Job $job): Response
+    public function preview(int $id): Response
     {
-        $kept = $job->artPath.'.preview.png';
-        if (!$this->files->has($kept)) {
-            try {
-                $picture = new \Imagick($this->shopData.'/files/'.$job->artPath.'[0]');
-                $picture->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
-                $picture->thumbnailImage(self::PREVIEW, self::PREVIEW, true);
-                $picture->setImageFormat('png');
-                $this->files->put($kept, $picture->getImageBlob());
-            } catch (\ImagickException) {
-                throw new NotFoundHttpException();
-            }
-        }
-
-        return Answer::picture($this->files->read($kept));
+        return Served::picture($this->picture->preview($id));
     }
 
     /** The picture as it was brought. A drawing is shown, never run: no script, nothing from elsewhere. */
     #[Route('/api/jobs/{id<\d+>}/art', methods: ['GET'])]
-    public function art(Job $job): Response
+    public function art(int $id): Response
     {
-        return new Response($this->files->read($job->artPath), 200, [
-            'Content-Type' => self::TYPES[$job->artKind] ?? 'application/octet-stream',
+        return new Response($this->picture->asBrought($id), 200, [
+            'Content-Type' => $this->picture->type($id),
             'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; img-src data:; sandbox",
             'X-Content-Type-Options' => 'nosniff',
             'Cache-Control' => 'private, max-age=3600',
         ]);
+    }
+
+    /** The marks of this job on an empty film, to draw over. */
+    #[Route('/api/jobs/{id<\d+>}/mark-sheet.pdf', methods: ['GET'])]
+    public function sheet(int $id): Response
+    {
+        return Served::file($this->sheet->pdf($id), 'application/pdf', 'mark-sheet.pdf');
+    }
+
+    #[Route('/api/jobs/{id<\d+>}/positives', methods: ['POST']), Status(201)]
+    public function add(int $id, #[Form('scan')] NewPositive $new, Request $request): ArtBench
+    {
+        $scan = Brought::file(
+            $request,
+            'scan',
+            'No scan came, or it did not arrive whole. Scan the drawn plate with its marks and bring the picture.',
+        )->getPathname();
+        $seen = $this->scans->look($scan, $this->sheet->of($id));
+        $this->door->do(new AddPositive($id, $scan, $new->inkId, $seen->marks, $seen->weak));
+
+        return $this->bench->of($id);
+    }
+
+    #[Route('/api/jobs/{id<\d+>}/positives/{n<\d+>}', methods: ['DELETE'])]
+    public function takeOff(int $id, int $n): ArtBench
+    {
+        $this->door->do(new TakeOffPositive($id, $n));
+
+        return $this->bench->of($id);
     }
 }

@@ -4,56 +4,76 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Films;
 
-use Ektype\App\Api\Answer;
-use Ektype\App\Api\Jobs\JobReckoner;
-use Ektype\App\Api\Jobs\JobView;
-use Ektype\App\Api\Plates\Loupe;
-use Ektype\App\Api\Plates\Pull;
-use Ektype\App\Shop\Job\Job;
-use Ektype\App\Work\ShopFiles;
-use Ektype\App\Work\TaskDesk;
-use Ektype\Core\Colour\Srgb;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Api\Answering\Served;
+use Ektype\App\Api\Answering\Status;
+use Ektype\App\Api\Asking\Asked;
+use Ektype\App\Query\Films\FilmsBench;
+use Ektype\App\Query\Films\SeeFilms;
+use Ektype\App\Query\Job\JobHead;
+use Ektype\App\Query\Job\SeeJob;
+use Ektype\App\Query\Pictures\FilmFile;
+use Ektype\App\Query\Pictures\SeePictures;
+use Ektype\App\Shop\Task\TaskKind;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
+/** The stage of the films: written, read back, laid over each other, taken home. */
 final readonly class FilmsController
 {
-    private const TYPES = ['pdf' => 'application/pdf', 'zip' => 'application/zip', 'png' => 'image/png', 'json' => 'application/json', 'tif' => 'image/tiff', 'svg' => 'image/svg+xml'];
+    private const TYPES = [
+        'pdf' => 'application/pdf',
+        'zip' => 'application/zip',
+        'png' => 'image/png',
+        'json' => 'application/json',
+        'tif' => 'image/tiff',
+        'svg' => 'image/svg+xml',
+    ];
 
-    public function __construct(private JobReckoner $reckoner, private TaskDesk $tasks, private ShopFiles $files, private Pull $pull)
-    {
+    public function __construct(
+        private ShopDoor $door,
+        private SeeJob $job,
+        private SeeFilms $bench,
+        private SeePictures $pictures,
+        private FilmFile $files,
+    ) {
     }
 
-    #[Route('/api/jobs/{id<\d+>}/films', methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs/{id}/films', operationId: 'writeFilms', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 202, description: 'The job with its task', content: new OA\JsonContent(ref: JobView::class))])]
-    public function write(Job $job): JsonResponse
+    #[Route('/api/jobs/{id<\d+>}/films', methods: ['GET'])]
+    public function bench(int $id): FilmsBench
     {
-        $this->tasks->start($job, 'films');
+        return $this->bench->of($id);
+    }
 
-        return Answer::json($this->reckoner->view($job), 202);
+    #[Route('/api/jobs/{id<\d+>}/films', methods: ['POST']), Status(202)]
+    public function write(int $id): JobHead
+    {
+        $this->door->do(new AskForWork($id, TaskKind::Films));
+
+        return $this->job->of($id);
     }
 
     /** A film as the light table read it back from its file. */
     #[Route('/api/jobs/{id<\d+>}/table/{film<\d+>}.png', methods: ['GET'])]
-    public function readBack(Job $job, int $film, Request $request): Response
+    public function readBack(int $id, int $film, #[Asked] FilmTint $tinted): Response
     {
-        return Answer::picture($this->pull->readBack($job, $film, Loupe::tint(Srgb::fromHex($request->query->getString('tint', '#1b1a17'), 'tint'))->hex()));
+        return Served::picture($this->pictures->readBack($id, $film, $tinted->tint));
+    }
+
+    #[Route('/api/jobs/{id<\d+>}/table/loupe.png', methods: ['GET'])]
+    public function loupe(int $id, #[Asked] TableLoupe $at): Response
+    {
+        return Served::picture($this->pictures->loupeOnFilms($id, $at->point(), $at->mm, $at->alone));
     }
 
     #[Route('/api/jobs/{id<\d+>}/films/{name<[a-z0-9-]+\.(pdf|zip|png|tif|svg|json)>}', methods: ['GET'])]
-    public function download(Job $job, string $name): Response
+    public function download(int $id, string $name): Response
     {
-        $path = $job->filmsPath.'/'.$name;
-        if ($job->filmsPath === null || !$this->files->has($path)) {
-            throw new NotFoundHttpException();
-        }
-        $kind = pathinfo($name, \PATHINFO_EXTENSION);
-        $job = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower((string) iconv('UTF-8', 'ASCII//TRANSLIT', $job->name))), '-');
-
-        return Answer::file($this->files->read($path), self::TYPES[$kind] ?? 'application/octet-stream', $job.'-'.$name);
+        return Served::file(
+            $this->files->read($id, $name),
+            self::TYPES[pathinfo($name, \PATHINFO_EXTENSION)] ?? 'application/octet-stream',
+            $this->files->called($id, $name),
+        );
     }
 }

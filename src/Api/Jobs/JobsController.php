@@ -4,94 +4,122 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Jobs;
 
-use Doctrine\ORM\EntityManagerInterface;
-use Ektype\App\Api\Answer;
-use Ektype\App\Shop\Change\Change;
-use Ektype\App\Shop\Change\ChangeShelf;
+use Ektype\App\Action\Art\BringArt;
+use Ektype\App\Action\Jobs\CopyJob;
+use Ektype\App\Action\Jobs\DeleteJob;
+use Ektype\App\Action\Jobs\FinishJob;
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Api\Answering\JsonAnswer;
+use Ektype\App\Api\Answering\Status;
+use Ektype\App\Api\Asking\Body;
+use Ektype\App\Api\Asking\Brought;
+use Ektype\App\Api\Asking\Form;
+use Ektype\App\Query\Job\JobHead;
+use Ektype\App\Query\Job\JobOnShelf;
+use Ektype\App\Query\Job\SeeJob;
+use Ektype\App\Query\Job\SeeJobs;
+use Ektype\App\Query\Job\StripFigures;
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Work\TaskDesk;
-use Ektype\Core\Unit\Given;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
+use Ektype\App\Shop\Task\TaskKind;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
+/** Jobs, and what every stage shows of one. */
 final readonly class JobsController
 {
-    public function __construct(
-        private EntityManagerInterface $entities,
-        private JobReckoner $reckoner,
-        private ChangeShelf $changes,
-        private TaskDesk $tasks,
-        private JobChange $change,
-        private NewJob $newJob,
-        private PlateStencil $stencils,
-    ) {
+    public function __construct(private ShopDoor $door, private SeeJob $job, private SeeJobs $jobs)
+    {
     }
 
+    /** @return list<JobOnShelf> all jobs, newest first */
     #[Route('/api/jobs', methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs', operationId: 'listJobs', responses: [new OA\Response(response: 200, description: 'All jobs, newest first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: JobSummaryView::class)))])]
-    public function list(): JsonResponse
+    public function list(): array
     {
-        $jobs = $this->entities->createQuery('SELECT j, p, i FROM '.Job::class.' j LEFT JOIN j.plates p LEFT JOIN p.ink i ORDER BY j.id DESC')->getResult();
-
-        return Answer::json(array_map($this->reckoner->summary(...), array_values(array_filter(\is_array($jobs) ? $jobs : [], static fn (mixed $j): bool => $j instanceof Job))));
+        return $this->jobs->all();
     }
 
-    #[Route('/api/jobs', methods: ['POST'])]
-    #[OA\Post(
-        path: '/api/jobs',
-        operationId: 'newJob',
-        description: 'A new job from a picture; its separation starts at once',
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['art', 'widthMm', 'garmentHex'], properties: [
-            new OA\Property(property: 'art', type: 'string', format: 'binary'),
-            new OA\Property(property: 'name', type: 'string'),
-            new OA\Property(property: 'widthMm', type: 'number'),
-            new OA\Property(property: 'garmentHex', type: 'string'),
-            new OA\Property(property: 'garmentName', type: 'string'),
-            new OA\Property(property: 'substrate', type: 'string'),
-        ]))),
-        responses: [new OA\Response(response: 201, description: 'The job', content: new OA\JsonContent(ref: JobView::class)), new OA\Response(response: 422, description: 'Problem details')],
-    )]
-    public function create(Request $request): JsonResponse
+    /** A new job from a picture; its separation starts at once. */
+    #[Route('/api/jobs', methods: ['POST']), Status(201)]
+    public function create(#[Form('art')] NewJob $new, Request $request): JobHead
     {
-        $job = $this->newJob->from($request);
-        $this->tasks->start($job, 'separate');
+        $art = Brought::file($request, 'art', 'No picture came with the job. Drop a PNG, JPEG, TIFF, WebP or SVG.');
+        $done = $this->door->do(
+            new BringArt(
+                $art->getPathname(),
+                $art->getClientOriginalName(),
+                $new->garment(),
+                $new->widthMm,
+                $new->name,
+                $new->garmentName,
+                $new->substrate,
+            ),
+            new AskForWork(null, TaskKind::Separate),
+        );
 
-        return Answer::json($this->reckoner->view($job), 201);
+        return $this->job->of($done->made(Job::class)->idOrFail());
     }
 
+    /** The head of a job, the only thing that pages ask for again and again. */
     #[Route('/api/jobs/{id<\d+>}', methods: ['GET'])]
-    #[OA\Get(path: '/api/jobs/{id}', operationId: 'getJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The whole job', content: new OA\JsonContent(ref: JobView::class))])]
-    public function show(Job $job): JsonResponse
+    public function show(int $id, Request $request): JobHead|Response
     {
-        return Answer::json($this->reckoner->atOneMoment($job));
+        $tag = $this->job->tag($id);
+        $same = (new Response())->setEtag($tag);
+        if ($same->isNotModified($request)) {
+            return $same;
+        }
+        $request->attributes->set(JsonAnswer::TAG, $tag);
+
+        return $this->job->of($id);
     }
 
     #[Route('/api/jobs/{id<\d+>}', methods: ['PATCH'])]
-    #[OA\Patch(
-        path: '/api/jobs/{id}',
-        operationId: 'changeJob',
-        parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: JobChange::class)),
-        responses: [new OA\Response(response: 200, description: 'The job with its change', content: new OA\JsonContent(ref: JobView::class)), new OA\Response(response: 422, description: 'Problem details')],
-    )]
-    public function change(Job $job, Request $request): JsonResponse
+    public function change(int $id, #[Body] JobPatch $patch): JobHead
     {
-        $this->change->apply($job, Given::fromJson($request->getContent()));
+        $this->door->do(...$patch->changes($id));
 
-        return Answer::json($this->reckoner->view($job));
+        return $this->job->of($id);
     }
 
-    #[Route('/api/jobs/{id<\d+>}/undo', methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs/{id}/undo', operationId: 'undoJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The job as it stood before the last change', content: new OA\JsonContent(ref: JobView::class))])]
-    public function undo(Job $job): JsonResponse
+    /** A new job that is made the same way, with its own plates still to come. */
+    #[Route('/api/jobs/{id<\d+>}/copy', methods: ['POST']), Status(201)]
+    public function copy(int $id): JobHead
     {
-        $last = $this->entities->getRepository(Change::class)->findOneBy(['job' => $job], ['id' => 'DESC']);
-        $made = $last?->madeAt;
-        $this->changes->undo($job);
-        $this->stencils->afterUndo($job, new \DateTimeImmutable(), $made);
+        return $this->job->of($this->door->do(new CopyJob($id), new AskForWork(null, TaskKind::Separate))->made(Job::class)->idOrFail());
+    }
 
-        return Answer::json($this->reckoner->view($job));
+    #[Route('/api/jobs/{id<\d+>}/finish', methods: ['POST'])]
+    public function finish(int $id): JobHead
+    {
+        $this->door->do(new FinishJob($id, true));
+
+        return $this->job->of($id);
+    }
+
+    /** It is worked on again. */
+    #[Route('/api/jobs/{id<\d+>}/reopen', methods: ['POST'])]
+    public function reopen(int $id): JobHead
+    {
+        $this->door->do(new FinishJob($id, false));
+
+        return $this->job->of($id);
+    }
+
+    /** @return list<JobOnShelf> the jobs that are left */
+    #[Route('/api/jobs/{id<\d+>}', methods: ['DELETE'])]
+    public function delete(int $id): array
+    {
+        $this->door->do(new DeleteJob($id));
+
+        return $this->jobs->all();
+    }
+
+    /** The figures of a plate’s strip, explained. */
+    #[Route('/api/plates/{id<\d+>}/why', methods: ['GET'])]
+    public function why(int $id): StripFigures
+    {
+        return $this->job->why($id);
     }
 }

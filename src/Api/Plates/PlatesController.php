@@ -4,58 +4,97 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Plates;
 
-use Ektype\App\Api\Answer;
-use Ektype\App\Api\Jobs\JobReckoner;
-use Ektype\App\Api\Jobs\JobView;
-use Ektype\App\Shop\Job\Job;
-use Ektype\App\Shop\Plate\Plate;
-use Ektype\App\Work\TaskDesk;
-use Ektype\Core\Unit\Given;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Api\Answering\Served;
+use Ektype\App\Api\Answering\Status;
+use Ektype\App\Api\Asking\Asked;
+use Ektype\App\Api\Asking\Body;
+use Ektype\App\Query\Job\JobHead;
+use Ektype\App\Query\Job\SeeJob;
+use Ektype\App\Query\Pictures\PlatesAt;
+use Ektype\App\Query\Pictures\SeePictures;
+use Ektype\App\Query\Plates\Costs;
+use Ektype\App\Query\Plates\PlatesBench;
+use Ektype\App\Query\Plates\SeeCosts;
+use Ektype\App\Query\Plates\SeePlates;
+use Ektype\App\Shop\Plate\Plates;
+use Ektype\App\Shop\Task\TaskKind;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
+/** The stage of the plates: what each holds, buys and shows, and a plate’s own changes. */
 final readonly class PlatesController
 {
-    public function __construct(private JobReckoner $reckoner, private PlateChange $change, private Pull $pull, private TaskDesk $tasks)
-    {
+    public function __construct(
+        private ShopDoor $door,
+        private SeeJob $job,
+        private SeePlates $bench,
+        private SeeCosts $costs,
+        private SeePictures $pictures,
+        private Plates $plates,
+    ) {
     }
 
-    #[Route('/api/jobs/{id<\d+>}/separate', methods: ['POST'])]
-    #[OA\Post(path: '/api/jobs/{id}/separate', operationId: 'separateJob', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 202, description: 'The job with its task', content: new OA\JsonContent(ref: JobView::class))])]
-    public function separate(Job $job): JsonResponse
+    #[Route('/api/jobs/{id<\d+>}/plates', methods: ['GET'])]
+    public function bench(int $id): PlatesBench
     {
-        $this->tasks->start($job, 'separate');
+        return $this->bench->of($id);
+    }
 
-        return Answer::json($this->reckoner->view($job), 202);
+    #[Route('/api/jobs/{id<\d+>}/separate', methods: ['POST']), Status(202)]
+    public function separate(int $id): JobHead
+    {
+        $this->door->do(new AskForWork($id, TaskKind::Separate));
+
+        return $this->job->of($id);
     }
 
     #[Route('/api/plates/{id<\d+>}', methods: ['PATCH'])]
-    #[OA\Patch(
-        path: '/api/plates/{id}',
-        operationId: 'changePlate',
-        parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PlateChange::class)),
-        responses: [new OA\Response(response: 200, description: 'The job with its change', content: new OA\JsonContent(ref: JobView::class)), new OA\Response(response: 422, description: 'Problem details')],
-    )]
-    public function change(Plate $plate, Request $request): JsonResponse
+    public function change(int $id, #[Body] PlatePatch $patch): JobHead
     {
-        $this->change->apply($plate, Given::fromJson($request->getContent()));
+        $job = $this->plates->get($id)->job->idOrFail();
+        $this->door->do(...$patch->changes($id));
 
-        return Answer::json($this->reckoner->view($plate->job));
+        return $this->job->of($job);
+    }
+
+    /** What each plate buys. */
+    #[Route('/api/jobs/{id<\d+>}/costs', methods: ['GET'])]
+    public function costs(int $id): Costs
+    {
+        return $this->costs->of($id);
+    }
+
+    /** The print with the best so many inks. */
+    #[Route('/api/jobs/{id<\d+>}/costs/{inks<\d+>}.png', methods: ['GET'])]
+    public function withInks(int $id, int $inks): Response
+    {
+        return Served::picture($this->pictures->withInks($id, $inks));
     }
 
     #[Route('/api/jobs/{id<\d+>}/pull/{stop<\d+>}.png', methods: ['GET'])]
-    public function pull(Job $job, int $stop): Response
+    public function pull(int $id, int $stop): Response
     {
-        return Answer::picture($this->pull->after($job, $stop));
+        return Served::picture($this->pictures->pull($id, $stop));
     }
 
     #[Route('/api/plates/{id<\d+>}/film.png', methods: ['GET'])]
-    public function film(Plate $plate, Request $request): Response
+    public function film(int $id, #[Asked] Tinted $tinted): Response
     {
-        return Answer::picture($this->pull->film($plate, $request->query->getString('tint', '#1b1a17')));
+        return Served::picture($this->pictures->film($id, $tinted->tint));
+    }
+
+    #[Route('/api/jobs/{id<\d+>}/loupe.png', methods: ['GET'])]
+    public function loupe(int $id, #[Asked] LoupeAt $at): Response
+    {
+        return Served::picture($this->pictures->loupe($id, $at->point(), $at->mm, $at->off()));
+    }
+
+    /** The plates that print at a point, topmost first: what a finger on the picture picks. */
+    #[Route('/api/jobs/{id<\d+>}/at', methods: ['GET'])]
+    public function at(int $id, #[Asked] Spot $spot): PlatesAt
+    {
+        return $this->pictures->platesAt($id, $spot->point());
     }
 }

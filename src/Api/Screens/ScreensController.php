@@ -4,48 +4,90 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Screens;
 
-use Ektype\App\Api\Answer;
-use Ektype\App\Shop\Plate\Plate;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
+use Ektype\App\Action\Screens\GiveFrames;
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Asking\Asked;
+use Ektype\App\Query\Job\JobHead;
+use Ektype\App\Query\Job\SeeJob;
+use Ektype\App\Query\Screens\CompareMeshes;
+use Ektype\App\Query\Screens\FrameForPlate;
+use Ektype\App\Query\Screens\FrameSet;
+use Ektype\App\Query\Screens\LookForMoire;
+use Ektype\App\Query\Screens\OnMesh;
+use Ektype\App\Query\Screens\Pattern;
+use Ektype\App\Query\Screens\PatternMap;
+use Ektype\App\Query\Screens\ScreensBench;
+use Ektype\App\Query\Screens\SeeScreens;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
+/** The stage of the screens: meshes, frames and stencils. */
 final readonly class ScreensController
 {
-    public function __construct(private MeshEffects $effects, private MoireBench $moire)
-    {
+    public function __construct(
+        private ShopDoor $door,
+        private SeeJob $job,
+        private SeeScreens $bench,
+        private CompareMeshes $meshes,
+        private LookForMoire $moire,
+    ) {
     }
 
-    #[Route('/api/plates/{id<\d+>}/meshes', methods: ['GET'])]
-    #[OA\Get(path: '/api/plates/{id}/meshes', operationId: 'compareMeshes', description: 'What changes when the mesh of a plate changes', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'Coarse to fine', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: MeshEffectView::class)))])]
-    public function meshes(Plate $plate): JsonResponse
+    #[Route('/api/jobs/{id<\d+>}/screens', methods: ['GET'])]
+    public function bench(int $id): ScreensBench
     {
-        return Answer::json($this->effects->of($plate));
+        return $this->bench->of($id);
+    }
+
+    /** The best set of frames, before it is taken. */
+    #[Route('/api/jobs/{id<\d+>}/frames', methods: ['GET'])]
+    public function set(int $id): FrameSet
+    {
+        return $this->bench->set($id);
+    }
+
+    /** Takes the best set of frames for all plates. */
+    #[Route('/api/jobs/{id<\d+>}/frames', methods: ['POST'])]
+    public function take(int $id): JobHead
+    {
+        $this->door->do(new GiveFrames($id));
+
+        return $this->job->of($id);
+    }
+
+    /** @return list<FrameForPlate> the frames of the rack as a plate sees them, those that can be taken first */
+    #[Route('/api/plates/{id<\d+>}/frames', methods: ['GET'])]
+    public function frames(int $id): array
+    {
+        return $this->bench->frames($id);
+    }
+
+    /** @return list<OnMesh> what changes when the mesh of a plate changes, coarse to fine */
+    #[Route('/api/plates/{id<\d+>}/meshes', methods: ['GET'])]
+    public function meshes(int $id): array
+    {
+        return $this->meshes->for($id);
     }
 
     #[Route('/api/plates/{id<\d+>}/moire', methods: ['GET'])]
-    #[OA\Get(path: '/api/plates/{id}/moire', operationId: 'lookForMoire', parameters: [
-        new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer')),
-        new OA\QueryParameter(name: 'lpi', schema: new OA\Schema(type: 'number')),
-        new OA\QueryParameter(name: 'angle', schema: new OA\Schema(type: 'number')),
-    ], responses: [new OA\Response(response: 200, description: 'The pattern', content: new OA\JsonContent(ref: MoireView::class)), new OA\Response(response: 422, description: 'Problem details')])]
-    public function moire(Plate $plate, Request $request): JsonResponse
+    public function moire(int $id, #[Asked] Ruling $ruling): Pattern
     {
-        return Answer::json($this->moire->look($plate, $request));
+        return $this->moire->at($id, $ruling->lpi, $ruling->angle);
     }
 
     #[Route('/api/plates/{id<\d+>}/moire/map', methods: ['GET'])]
-    #[OA\Get(path: '/api/plates/{id}/moire/map', operationId: 'mapMoire', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The map', content: new OA\JsonContent(ref: MoireMapView::class))])]
-    public function map(Plate $plate): JsonResponse
+    public function map(int $id): PatternMap
     {
-        return Answer::json($this->moire->map($plate));
+        return $this->moire->map($id);
     }
 
     #[Route('/api/plates/{id<\d+>}/moire.png', methods: ['GET'])]
-    public function picture(Plate $plate, Request $request): Response
+    public function picture(int $id, #[Asked] Ruling $ruling): Response
     {
-        return new Response($this->moire->picture($plate, $request), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=3600']);
+        return new Response(
+            $this->moire->picture($id, $ruling->lpi, $ruling->angle),
+            200,
+            ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=3600'],
+        );
     }
 }

@@ -4,35 +4,33 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Tasks;
 
-use Ektype\App\Api\Answer;
-use Ektype\App\Shop\Task\Task;
-use Ektype\App\Work\TaskDesk;
-use Ektype\Core\Unit\Refusal;
-use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\JsonResponse;
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Action\Work\RunAgain;
+use Ektype\App\Api\Answering\Status;
+use Ektype\App\Query\Job\JobTask;
+use Ektype\App\Shop\NotHere;
+use Ektype\App\Shop\Task\Tasks;
 use Symfony\Component\Routing\Attribute\Route;
 
+/** Work that runs on its own. */
 final readonly class TasksController
 {
-    public function __construct(private TaskDesk $tasks)
+    public function __construct(private ShopDoor $door, private Tasks $tasks)
     {
     }
 
     #[Route('/api/tasks/{id<\d+>}', methods: ['GET'])]
-    #[OA\Get(path: '/api/tasks/{id}', operationId: 'getTask', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 200, description: 'The task', content: new OA\JsonContent(ref: TaskView::class))])]
-    public function show(Task $task): JsonResponse
+    public function show(int $id): JobTask
     {
-        return Answer::json(TaskView::of($task));
+        return JobTask::of($this->tasks->get($id));
     }
 
-    #[Route('/api/tasks/{id<\d+>}/again', methods: ['POST'])]
-    #[OA\Post(path: '/api/tasks/{id}/again', operationId: 'runTaskAgain', parameters: [new OA\PathParameter(name: 'id', schema: new OA\Schema(type: 'integer'))], responses: [new OA\Response(response: 202, description: 'A new task of the same kind', content: new OA\JsonContent(ref: TaskView::class))])]
-    public function again(Task $task): JsonResponse
+    #[Route('/api/tasks/{id<\d+>}/again', methods: ['POST']), Status(202)]
+    public function again(int $id): JobTask
     {
-        if ($task->state !== 'failed') {
-            throw Refusal::because('This work has not failed, so there is nothing to run again.');
-        }
+        $this->door->do(new RunAgain($id));
+        $latest = $this->tasks->latestOf($this->tasks->get($id)->job);
 
-        return Answer::json(TaskView::of($this->tasks->start($task->job, $task->kind)), 202);
+        return JobTask::of($latest ?? throw new NotHere());
     }
 }

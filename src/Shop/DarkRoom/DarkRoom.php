@@ -4,32 +4,31 @@ declare(strict_types=1);
 
 namespace Ektype\App\Shop\DarkRoom;
 
-use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Choice\RulingSchool;
+use Ektype\Core\Darkroom\Air;
 use Ektype\Core\Darkroom\Darkroom as Room;
-use Ektype\Core\Mesh\MeshSuggestion;
+use Ektype\Core\Screen\Coating;
+use Ektype\Core\Screen\CoatSchool;
 
 /** The room in which screens are coated and dried: its air, its places, its hours and its habits. A shop has one. */
 #[ORM\Entity]
 class DarkRoom
 {
-    public const COAT_SCHOOLS = ['counted', 'shine'];
-    public const EDGE_SCHOOLS = [150.0, 160.0];
-
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
     public ?int $id = null;
 
     #[ORM\Column]
-    public float $temperatureC = 24.0;
+    public float $temperatureC = Air::USUAL_C;
 
     #[ORM\Column]
-    public float $humidityPct = 45.0;
+    public float $humidityPct = Air::USUAL_HUMIDITY_PCT;
 
     /** Air over the drying screens, m/s. */
     #[ORM\Column]
-    public float $airMS = 0.5;
+    public float $airMS = Air::USUAL_M_S;
 
     /** When the air was read; null while it is only assumed. */
     #[ORM\Column(nullable: true)]
@@ -47,19 +46,25 @@ class DarkRoom
 
     /** School: coats are counted, or laid on the print side until the squeegee side shines evenly. */
     #[ORM\Column(length: 10)]
-    public string $coatSchool = 'counted';
+    public CoatSchool $coatSchool = CoatSchool::Counted;
 
     /** School: the sharp edge from this count on, threads per inch. */
     #[ORM\Column]
-    public float $sharpFromPerInch = 150.0;
+    public float $sharpFromPerInch = Coating::SHARP_FROM_PER_INCH;
 
     /** School: lines per inch times this is the coarsest mesh per inch. */
     #[ORM\Column]
-    public float $rulingDivisor = MeshSuggestion::RULING_DIVISOR;
+    public float $rulingDivisor = RulingSchool::USUAL;
 
-    public static function of(EntityManagerInterface $entities): self
+    public function air(): Air
     {
-        return $entities->getRepository(self::class)->findOneBy([], ['id' => 'ASC']) ?? new self();
+        return new Air($this->temperatureC, $this->humidityPct, $this->airMS);
+    }
+
+    /** How this shop tells its coats. */
+    public function coatWords(): string
+    {
+        return $this->coatSchool->words($this->sharpFromPerInch);
     }
 
     public function room(float $startsMin): Room

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Emulsion;
 
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Exposure\EmulsionKind;
+use Ektype\Core\Screen\Coating;
 
 /** An emulsion as the shop uses it. */
 #[ORM\Entity]
@@ -17,7 +19,7 @@ class Emulsion
 
     /** By volume, %. */
     #[ORM\Column(options: ['default' => 38])]
-    public float $solidsPct = 38.0;
+    public float $solidsPct = Coating::USUAL_SOLIDS_PCT;
 
     /** Day on which its sensitiser was stirred in; null for what needs none, or where nobody knows. */
     #[ORM\Column(length: 10, nullable: true)]
@@ -29,7 +31,7 @@ class Emulsion
 
     /** Days that a coated screen keeps in the dark. */
     #[ORM\Column(options: ['default' => 28])]
-    public int $coatedLifeDays = 28;
+    public int $coatedLifeDays = Coating::USUAL_LIFE_DAYS;
 
     /** Thickness of a capillary film, µm. */
     #[ORM\Column(nullable: true)]
@@ -43,7 +45,7 @@ class Emulsion
         #[ORM\Column(length: 60, unique: true)]
         public string $name,
         #[ORM\Column(length: 20)]
-        public string $kind,
+        public EmulsionKind $kind,
     ) {
     }
 
@@ -56,5 +58,10 @@ class Emulsion
         $until = (new \DateTimeImmutable($this->mixedOn))->modify(\sprintf('+%d days', $this->potLifeDays));
 
         return (int) (new \DateTimeImmutable($today->format('Y-m-d')))->diff($until)->format('%r%a');
+    }
+
+    public function idOrFail(): int
+    {
+        return $this->id ?? throw new \LogicException('The emulsion is not stored yet.');
     }
 }

@@ -40,6 +40,20 @@ class FilmPrinter
 
     public function profile(): Profile
     {
-        return new Profile($this->name, $this->dpi, $this->mediaWidthMm, $this->sheetLengthMm, $this->feedMarginMm, $this->density, $this->scaleErrorXPct, $this->scaleErrorYPct);
+        return new Profile(
+            $this->name,
+            $this->dpi,
+            $this->mediaWidthMm,
+            $this->sheetLengthMm,
+            $this->feedMarginMm,
+            $this->density,
+            $this->scaleErrorXPct,
+            $this->scaleErrorYPct,
+        );
+    }
+
+    public function idOrFail(): int
+    {
+        return $this->id ?? throw new \LogicException('The film printer is not stored yet.');
     }
 }

@@ -6,20 +6,19 @@ namespace Ektype\App\Shop\Frame;
 
 use Doctrine\ORM\Mapping as ORM;
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Screen\FrameState;
 
 /** A physical frame with its mesh, in the rack. */
 #[ORM\Entity]
 class Frame
 {
-    public const STATES = ['bare', 'coated', 'burned', 'on press', 'to reclaim', 'to stretch'];
-
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
     public ?int $id = null;
 
     #[ORM\Column(length: 20)]
-    public string $state = 'bare';
+    public FrameState $state = FrameState::Bare;
 
     /** Over all, for the press and the rack; null where nobody measured. */
     #[ORM\Column(nullable: true)]
@@ -86,5 +85,29 @@ class Frame
     public function mesh(): Mesh
     {
         return new Mesh($this->threadsPerCm, $this->threadUm, $this->dyed, $this->sheetOpeningUm, $this->sheetThicknessUm);
+    }
+
+    /** Another mesh is stretched on it, with what its data sheet says. */
+    public function carry(Mesh $mesh): void
+    {
+        $this->threadsPerCm = $mesh->threadsPerCm;
+        $this->threadUm = $mesh->threadUm;
+        $this->dyed = $mesh->dyed;
+        $this->sheetOpeningUm = $mesh->fromSheet ? $mesh->openingUm : null;
+        $this->sheetThicknessUm = $mesh->fromSheet ? $mesh->thicknessUm : null;
+    }
+
+    public function carries(Mesh $mesh): bool
+    {
+        return $this->threadsPerCm === $mesh->threadsPerCm && $this->threadUm === $mesh->threadUm && $this->dyed === $mesh->dyed;
+    }
+
+    /** Since its mesh was stretched, days; 0 where nobody knows. */
+    public function ageDays(\DateTimeImmutable $today): float
+    {
+        return $this->stretchedOn === null ? 0.0 : max(
+            0.0,
+            ($today->getTimestamp() - (new \DateTimeImmutable($this->stretchedOn))->getTimestamp()) / 86400,
+        );
     }
 }

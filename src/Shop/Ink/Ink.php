@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Ink;
 
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Ink\InkKind;
 
 /** An ink on the shop's shelf. */
 #[ORM\Entity]
@@ -21,10 +22,15 @@ class Ink
         #[ORM\Column(length: 7)]
         public string $hex,
         #[ORM\Column(length: 20)]
-        public string $kind,
+        public InkKind $kind,
         /** Hiding power on a flashed base, 0–1. */
         #[ORM\Column]
         public float $hiding,
     ) {
+    }
+
+    public function idOrFail(): int
+    {
+        return $this->id ?? throw new \LogicException('The ink is not stored yet.');
     }
 }

@@ -14,8 +14,10 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Film\FilmPrinter as Profile;
-use Ektype\Core\Separation\Trap;
-use Ektype\Core\Unit\Given;
+use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Separation\Findings;
+use Ektype\Core\Separation\SpotPlan;
 
 /** An order to print: its art, its garment, and its plates in print order. */
 #[ORM\Entity]
@@ -33,7 +35,7 @@ class Job
     public string $customer = '';
 
     #[ORM\Column(length: 20)]
-    public string $substrate = 'cotton';
+    public Substrate $substrate = Substrate::Cotton;
 
     /** What is printed on, in the shop's words: “tees”, “totes”. */
     #[ORM\Column(length: 60)]
@@ -54,15 +56,12 @@ class Job
     #[ORM\Column(length: 10, nullable: true)]
     public ?string $dueOn = null;
 
+    /** Day on which it was put away as done; null while it is open. */
+    #[ORM\Column(length: 10, nullable: true)]
+    public ?string $finishedOn = null;
+
     #[ORM\Column]
     public float $widthMm;
-
-    #[ORM\Column]
-    public float $chokeMm = 0.25;
-
-    /** How far a lighter plate spreads under a darker one, mm; null follows the press. */
-    #[ORM\Column(nullable: true)]
-    public ?float $trapMm = null;
 
     /** From the usual place of the print on the garment: to the right as one looks at it, and down, mm. */
     #[ORM\Column(options: ['default' => 0])]
@@ -71,41 +70,28 @@ class Job
     #[ORM\Column(options: ['default' => 0])]
     public float $dropMm = 0.0;
 
+    #[ORM\Embedded(columnPrefix: 'art_')]
+    public Art $art;
+
     /** @var array<string, mixed> part, turn and mirror of the art; empty takes it as it is */
     #[ORM\Column(options: ['default' => '[]'])]
-    public array $framing = [];
+    private array $framing = [];
 
-    /** @var list<string> hex of colours parted into their two shades */
-    #[ORM\Column(options: ['default' => '[]'])]
-    public array $splits = [];
+    /** @var array<string, mixed> the choices made under its method of separation, with their version */
+    #[ORM\Column(options: ['default' => '{}'])]
+    private array $plan = [];
 
-    /** @var array<string, int> hex => ink of the shelf that it prints in */
-    #[ORM\Column(options: ['default' => '[]'])]
-    public array $locks = [];
+    /** Folder of the separation, and what it found; null until separated. */
+    #[ORM\Column(length: 200, nullable: true)]
+    public ?string $separationPath = null;
 
-    /** @var array<string, bool> hex => prints last as a highlight */
-    #[ORM\Column(options: ['default' => '[]'])]
-    public array $highlights = [];
+    /** @var array<string, mixed>|null */
+    #[ORM\Column(nullable: true)]
+    private ?array $separation = null;
 
-    /** @var array<string, bool> hex => stands on the base */
-    #[ORM\Column(options: ['default' => '[]'])]
-    public array $onBase = [];
-
-    /** @var array<string, bool> hex => neighbours run on under it */
-    #[ORM\Column(options: ['default' => '[]'])]
-    public array $overprints = [];
-
-    /** @var array<string, float> hex => lines thinner than so many mm are brought to it */
-    #[ORM\Column(options: ['default' => '[]'])]
-    public array $thicken = [];
-
-    /** hex of the colour whose plate serves as the base */
-    #[ORM\Column(length: 7, nullable: true)]
-    public ?string $baseFrom = null;
-
-    /** @var list<array{path: string, name: string, hex: string, inkId: int|null, marks: int, weak: list<array{x_mm: float, y_mm: float, mm2: float}>}> hand-drawn plates */
-    #[ORM\Column(options: ['default' => '[]'])]
-    public array $positives = [];
+    /** What the separation was made from: a job that asks for something else since is to be separated again. */
+    #[ORM\Column(length: 64, nullable: true)]
+    public ?string $separationKey = null;
 
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: true)]
@@ -118,60 +104,18 @@ class Job
     #[ORM\Column(options: ['default' => false])]
     public bool $stepWedge = false;
 
-    /** @var array<string, mixed>|null what the light table read back from the files */
-    #[ORM\Column(nullable: true)]
-    public ?array $filmCheck = null;
-
-    #[ORM\Column(nullable: true)]
-    public ?int $inks = null;
-
-    #[ORM\Column]
-    public bool $printGround = false;
-
-    /** @var array<string, string> hex => hex that it prints as */
-    #[ORM\Column]
-    public array $merges = [];
-
-    /** @var list<string> hex of colours given to the garment */
-    #[ORM\Column]
-    public array $leftOpen = [];
-
-    #[ORM\Column(length: 200)]
-    public string $artName;
-
-    #[ORM\Column(length: 10)]
-    public string $artKind;
-
-    /** Path of the picture among the shop's files. */
-    #[ORM\Column(length: 200)]
-    public string $artPath;
-
-    #[ORM\Column]
-    public int $artWidthPx;
-
-    #[ORM\Column]
-    public int $artHeightPx;
-
-    /** Folder of the separation, and what it found; null until separated. */
-    #[ORM\Column(length: 200, nullable: true)]
-    public ?string $separationPath = null;
-
-    /** @var array<string, mixed>|null */
-    #[ORM\Column(nullable: true)]
-    public ?array $separation = null;
-
-    /** What the separation was made from: a job that asks for something else since is to be separated again. */
-    #[ORM\Column(length: 64, nullable: true)]
-    public ?string $separationKey = null;
-
     #[ORM\Column(length: 200, nullable: true)]
     public ?string $filmsPath = null;
 
     #[ORM\Column(length: 64, nullable: true)]
     public ?string $filmsKey = null;
 
+    /** @var array<string, mixed>|null what the light table read back from the files */
+    #[ORM\Column(nullable: true)]
+    private ?array $filmCheck = null;
+
     #[ORM\Column]
-    public float $toleranceMm = 0.15;
+    public float $toleranceMm = Findings::BUTT_MM;
 
     /** Whether the printer set the tolerance; else it is the register budget of the plates. */
     #[ORM\Column(options: ['default' => false])]
@@ -197,12 +141,13 @@ class Job
     #[ORM\OrderBy(['position' => 'ASC'])]
     public Collection $plates;
 
-    public function __construct(string $name, string $garmentHex, float $widthMm)
+    public function __construct(string $name, string $garmentHex, float $widthMm, Art $art, \DateTimeImmutable $createdAt)
     {
         $this->name = $name;
         $this->garmentHex = $garmentHex;
         $this->widthMm = $widthMm;
-        $this->createdAt = new \DateTimeImmutable();
+        $this->art = $art;
+        $this->createdAt = $createdAt;
         $this->plates = new ArrayCollection();
     }
 
@@ -213,25 +158,76 @@ class Job
 
     public function heightMm(): float
     {
-        [$width, $height] = $this->framing()->size($this->artWidthPx, $this->artHeightPx);
+        [$width, $height] = $this->framing()->size($this->art->widthPx, $this->art->heightPx);
 
         return $this->widthMm * $height / $width;
     }
 
     public function framing(): ArtFraming
     {
-        return ArtFraming::given(Given::of($this->framing));
+        return KeptFraming::read($this->framing);
+    }
+
+    public function frame(ArtFraming $framing): void
+    {
+        $this->framing = KeptFraming::written($framing);
+    }
+
+    public function plan(): SpotPlan
+    {
+        return KeptPlan::read($this->plan);
+    }
+
+    public function decide(SpotPlan $plan): void
+    {
+        $this->plan = KeptPlan::written($plan);
+    }
+
+    /** null until it was separated */
+    public function findings(): ?Findings
+    {
+        return $this->separation === null ? null : KeptFindings::read($this->separation);
+    }
+
+    public function found(?Findings $findings): void
+    {
+        $this->separation = $findings === null ? null : KeptFindings::written($findings);
+    }
+
+    /** null until films were written */
+    public function filmSet(): ?FilmSet
+    {
+        return $this->filmsPath === null || $this->filmCheck === null ? null : KeptFilmSet::read($this->filmCheck);
+    }
+
+    public function filmed(?FilmSet $set): void
+    {
+        $this->filmCheck = $set === null ? null : KeptFilmSet::written($set);
     }
 
     /** mm; twice the measured register sigma of the press where the printer set none. */
-    public function trap(): float
+    public function trapMm(): float
     {
-        return $this->trapMm ?? Trap::SIGMAS * ($this->press->registerSigmaMm ?? Press::USUAL_SIGMA_MM);
+        return $this->plan()->trap($this->press?->registerSigmaMm);
     }
 
     public function filmProfile(): Profile
     {
         return $this->filmPrinter?->profile() ?? new Profile();
+    }
+
+    /** The sheet of its films, so many plates. */
+    public function filmSheet(int $plates): FilmSheet
+    {
+        $printer = $this->filmProfile();
+
+        return new FilmSheet(
+            (int) round($this->widthMm / 25.4 * $printer->dpi),
+            (int) round($this->heightMm() / 25.4 * $printer->dpi),
+            $printer->dpi,
+            $plates,
+            $printer->feedMarginMm,
+        );
     }
 
     /** @return list<Plate> in print order */
@@ -243,10 +239,39 @@ class Job
         return $plates;
     }
 
-    /** Tells apart everything that the plates are drawn from. */
+    /** Tells apart everything that the plates are drawn from. Its make-up must not change: stored keys are compared with it. */
     public function separationKey(): string
     {
-        return hash('sha256', serialize([$this->artPath, $this->widthMm, $this->garmentHex, $this->chokeMm, $this->trap(), $this->filmProfile()->dpi, $this->framing()->toArray(), $this->inks, $this->printGround, $this->merges, $this->leftOpen, $this->splits, $this->locks, $this->highlights, $this->onBase, $this->overprints, $this->thicken, $this->baseFrom, array_column($this->positives, 'path')]));
+        $plan = $this->plan();
+        $framing = KeptFraming::written($this->framing());
+        $paths = array_map(static fn ($positive): string => $positive->path, $plan->positives);
+
+        return hash(
+            'sha256',
+            serialize(
+                [
+                    $this->art->path,
+                    $this->widthMm,
+                    $this->garmentHex,
+                    $plan->chokeMm,
+                    $this->trapMm(),
+                    $this->filmProfile()->dpi,
+                    $framing,
+                    $plan->inks,
+                    $plan->printGround,
+                    $plan->merges,
+                    $plan->leftOpen,
+                    $plan->splits,
+                    $plan->locks,
+                    $plan->highlights,
+                    $plan->onBase,
+                    $plan->overprints,
+                    $plan->thicken,
+                    $plan->baseFrom,
+                    $paths,
+                ],
+            ),
+        );
     }
 
     /** Tells apart everything that a film shows. */
@@ -254,7 +279,40 @@ class Job
     {
         $plates = array_map(static fn (Plate $p): string => $p->drawing.' '.$p->name, $this->platesInOrder());
 
-        return hash('sha256', serialize([$this->separationPath, $this->name, $this->garmentName, $plates, (array) $this->filmProfile(), $this->filmFormats, $this->stepWedge]));
+        return hash(
+            'sha256',
+            serialize(
+                [
+                    $this->separationPath,
+                    $this->name,
+                    $this->garmentName,
+                    $plates,
+                    (array) $this->filmProfile(),
+                    $this->filmFormats,
+                    $this->stepWedge,
+                ],
+            ),
+        );
+    }
+
+    /** Changes whenever the pull has to be drawn anew. */
+    public function pullKey(): string
+    {
+        return substr(
+            hash(
+                'sha256',
+                serialize(
+                    [
+                        $this->separationPath,
+                        $this->garmentHex,
+                        $this->substrate->value,
+                        array_map(static fn (Plate $p): array => [$p->drawing, $p->ink?->hex, $p->ink?->hiding], $this->platesInOrder()),
+                    ],
+                ),
+            ),
+            0,
+            16,
+        );
     }
 
     public function filmsAreCurrent(): bool
@@ -269,15 +327,14 @@ class Job
      */
     public function labelledMeshes(): array
     {
-        return array_map(static fn (Plate $p): ?string => $p->frame?->mesh()->name(), $this->platesInOrder());
+        return array_map(static fn (Plate $p): ?string => $p->frame?->mesh()->name, $this->platesInOrder());
     }
 
     /** A film that names a mesh must be the film of that mesh; one that names none goes with any. */
     private function labelsAreTrue(): bool
     {
         $now = $this->labelledMeshes();
-        $written = \is_array($this->filmCheck['meshes'] ?? null) ? $this->filmCheck['meshes'] : [];
-        foreach ($written as $i => $mesh) {
+        foreach ($this->filmSet()->meshes ?? [] as $i => $mesh) {
             if ($mesh !== null && ($now[$i] ?? null) !== null && $mesh !== $now[$i]) {
                 return false;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Lamp;
 
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Exposure\LampKind;
 
 /** An exposure unit. */
 #[ORM\Entity]
@@ -19,11 +20,16 @@ class Lamp
         #[ORM\Column(length: 60, unique: true)]
         public string $name,
         #[ORM\Column(length: 20)]
-        public string $kind,
+        public LampKind $kind,
         #[ORM\Column]
         public float $hours,
         #[ORM\Column(nullable: true)]
         public ?float $distanceMm = null,
     ) {
+    }
+
+    public function idOrFail(): int
+    {
+        return $this->id ?? throw new \LogicException('The lamp is not stored yet.');
     }
 }

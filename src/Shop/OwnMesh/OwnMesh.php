@@ -34,4 +34,9 @@ class OwnMesh
     {
         return new Mesh($this->threadsPerCm, $this->threadUm, $this->dyed, $this->openingUm, $this->thicknessUm);
     }
+
+    public function idOrFail(): int
+    {
+        return $this->id ?? throw new \LogicException('The mesh is not stored yet.');
+    }
 }

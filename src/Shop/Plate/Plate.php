@@ -8,15 +8,20 @@ use Doctrine\ORM\Mapping as ORM;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
-use Ektype\Core\Separation\PlateRole;
+use Ektype\App\Shop\Job\KeptPlaces;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\Hiding;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Plate\Tones;
+use Ektype\Core\Registration\Reading;
+use Ektype\Core\Separation\ThinPlace;
 
-/** One colour of a job, at its place in the print order. */
+/** One colour of a job, at its place in the print order. What its screen is, the stencil on its frame knows. */
 #[ORM\Entity]
+#[ORM\UniqueConstraint(name: 'one_plate_a_frame', columns: ['frame_id'])]
 class Plate
 {
-    /** What is done before the light, in this order. */
-    public const BEFORE_LIGHT = ['film placed', 'glass clean', 'screen looked through', 'film dry', 'film taped'];
-
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
@@ -37,16 +42,16 @@ class Plate
     public string $name;
 
     #[ORM\Column(length: 12)]
-    public string $role;
+    public PlateRole $role;
 
     #[ORM\Column(length: 7)]
     public string $hex;
 
     #[ORM\Column]
-    public float $coveragePct;
+    public float $coveragePct = 0.0;
 
     #[ORM\Column]
-    public float $areaCm2;
+    public float $areaCm2 = 0.0;
 
     /** The art's colour that it stands for; null for a base that is no colour of the art. */
     #[ORM\Column(length: 7, nullable: true)]
@@ -54,7 +59,7 @@ class Plate
 
     /** What the art has of it, before its trap. */
     #[ORM\Column(options: ['default' => 0])]
-    public float $artAreaCm2 = 0;
+    public float $artAreaCm2 = 0.0;
 
     #[ORM\Column(options: ['default' => false])]
     public bool $overprints = false;
@@ -65,13 +70,13 @@ class Plate
     #[ORM\Column(nullable: true)]
     public ?float $finestGapMm = null;
 
-    /** @var list<array{float, float, float, float}> thin lines, thinnest first: x, y, width, length in mm */
+    /** @var array<mixed> thin lines, thinnest first */
     #[ORM\Column(options: ['default' => '[]'])]
-    public array $thinLines = [];
+    private array $thinLines = [];
 
-    /** @var list<array{float, float, float, float}> thin gaps, the same way */
+    /** @var array<mixed> thin gaps, the same way */
     #[ORM\Column(options: ['default' => '[]'])]
-    public array $thinGaps = [];
+    private array $thinGaps = [];
 
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: true)]
@@ -81,14 +86,6 @@ class Plate
     #[ORM\JoinColumn(nullable: true)]
     public ?Frame $frame = null;
 
-    /** Emulsion over mesh as gauged, µm; null until measured. */
-    #[ORM\Column(nullable: true)]
-    public ?float $gaugedEomUm = null;
-
-    /** Seconds that the screen was burned for; null until burned. */
-    #[ORM\Column(nullable: true)]
-    public ?float $burnedSeconds = null;
-
     /** Ruling of its halftone, lines per inch; null for a solid plate. */
     #[ORM\Column(nullable: true)]
     public ?float $lpi = null;
@@ -97,9 +94,9 @@ class Plate
     #[ORM\Column(nullable: true)]
     public ?float $angleDeg = null;
 
-    /** @var array{float, float}|null lightest and darkest tone of its halftone, 0–1; null where nobody told */
+    /** @var array{float, float}|null */
     #[ORM\Column(nullable: true)]
-    public ?array $tones = null;
+    private ?array $tones = null;
 
     /** Wet ink wanted, µm; null leaves it to the usual meshes. */
     #[ORM\Column(nullable: true)]
@@ -107,15 +104,11 @@ class Plate
 
     /** @var list<string> what was done before the light */
     #[ORM\Column(options: ['default' => '[]'])]
-    public array $beforeLight = [];
+    private array $beforeLight = [];
 
-    /** @var array{scum: bool, pinholes: bool, lostDots: bool, closedLines: bool, blur: bool}|null what was seen at the sink */
-    #[ORM\Column(nullable: true)]
-    public ?array $sinkCheck = null;
-
-    /** @var list<list<array{mark: string, at_mm: array{float, float}, off_mm: array{float, float}}>> prints of readings */
+    /** @var array<mixed> prints of readings */
     #[ORM\Column]
-    public array $readings = [];
+    private array $readings = [];
 
     public function __construct(Job $job, int $position, int $drawing, string $name, PlateRole $role, string $hex)
     {
@@ -123,10 +116,8 @@ class Plate
         $this->position = $position;
         $this->drawing = $drawing;
         $this->name = $name;
-        $this->role = $role->value;
+        $this->role = $role;
         $this->hex = $hex;
-        $this->coveragePct = 0;
-        $this->areaCm2 = 0;
     }
 
     public function idOrFail(): int
@@ -134,8 +125,90 @@ class Plate
         return $this->id ?? throw new \LogicException('The plate is not stored yet.');
     }
 
-    public function role(): PlateRole
+    /** A white base that is no colour of the art. */
+    public function isWhiteBase(): bool
     {
-        return PlateRole::from($this->role);
+        return $this->role === PlateRole::Base && $this->artHex === null;
+    }
+
+    /** Its ink’s colour, else its own. */
+    public function printedIn(): Srgb
+    {
+        return Srgb::fromHex($this->ink->hex ?? $this->hex);
+    }
+
+    public function hiding(): float
+    {
+        return $this->ink->hiding ?? Hiding::WISHED;
+    }
+
+    public function lab(): Lab
+    {
+        return Lab::of(Srgb::fromHex($this->hex));
+    }
+
+    public function tones(): ?Tones
+    {
+        return $this->tones === null ? null : new Tones(...$this->tones);
+    }
+
+    public function giveTones(?Tones $tones): void
+    {
+        $this->tones = $tones === null ? null : [$tones->lightest, $tones->darkest];
+    }
+
+    /** @return list<ThinPlace> */
+    public function thinLines(): array
+    {
+        return KeptPlaces::read($this->thinLines);
+    }
+
+    /** @return list<ThinPlace> */
+    public function thinGaps(): array
+    {
+        return KeptPlaces::read($this->thinGaps);
+    }
+
+    /**
+     * @param list<ThinPlace> $lines
+     * @param list<ThinPlace> $gaps
+     */
+    public function isThinAt(array $lines, array $gaps): void
+    {
+        $this->thinLines = KeptPlaces::written($lines);
+        $this->thinGaps = KeptPlaces::written($gaps);
+    }
+
+    /** @return list<BeforeLight> */
+    public function beforeLight(): array
+    {
+        return array_values(array_filter(array_map(BeforeLight::tryFrom(...), $this->beforeLight)));
+    }
+
+    /** @param list<BeforeLight> $done */
+    public function didBeforeLight(array $done): void
+    {
+        $this->beforeLight = array_map(static fn (BeforeLight $one): string => $one->value, $done);
+    }
+
+    /** @return list<list<Reading>> by print */
+    public function readings(): array
+    {
+        return KeptReadings::read($this->readings);
+    }
+
+    /** @param list<list<Reading>> $prints */
+    public function wasRead(array $prints): void
+    {
+        $this->readings = KeptReadings::written($prints);
+    }
+
+    /** Takes a frame or gives it back; what was done before the light was done for the other one. */
+    public function standOn(?Frame $frame): void
+    {
+        if ($this->frame !== $frame) {
+            $this->frame = $frame;
+            $this->beforeLight = [];
+        }
     }
 }

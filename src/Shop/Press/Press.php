@@ -5,33 +5,32 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Press;
 
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Registration\Knob;
 
 /** A press with its heads, platens and knobs. */
 #[ORM\Entity]
 class Press
 {
-    /** Taken for a press that nobody measured, mm (heuristic). */
-    public const USUAL_SIGMA_MM = 0.1;
-
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
     public ?int $id = null;
 
-    /**
-     * @param list<array{name: string, at_mm: array{float, float}, pushes: array{float, float}, mm_per_turn: float}> $knobs
-     */
+    /** @var array<mixed> */
+    #[ORM\Column]
+    private array $knobs;
+
+    /** @param list<Knob> $knobs */
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]
         public string $name,
         #[ORM\Column(length: 20)]
-        public string $kind,
+        public PressKind $kind,
         #[ORM\Column]
         public int $heads,
         #[ORM\Column]
         public int $platens,
-        #[ORM\Column]
-        public array $knobs,
+        array $knobs,
         /** Whether the collar lies at the operator's end, so that upright art is turned by 180° against the press axes. */
         #[ORM\Column]
         public bool $collarAtOperator,
@@ -42,5 +41,23 @@ class Press
         #[ORM\Column(nullable: true)]
         public ?float $registerSigmaMm = null,
     ) {
+        $this->has($knobs);
+    }
+
+    /** @return list<Knob> */
+    public function knobs(): array
+    {
+        return KeptKnobs::read($this->knobs);
+    }
+
+    /** @param list<Knob> $knobs */
+    public function has(array $knobs): void
+    {
+        $this->knobs = KeptKnobs::written($knobs);
+    }
+
+    public function idOrFail(): int
+    {
+        return $this->id ?? throw new \LogicException('The press is not stored yet.');
     }
 }

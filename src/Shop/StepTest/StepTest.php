@@ -42,6 +42,14 @@ class StepTest
         public string $film = '',
         #[ORM\Column(length: 200)]
         public string $remark = '',
+        /** How far the lamp stood, mm; null where nobody told. */
+        #[ORM\Column(nullable: true)]
+        public ?float $distanceMm = null,
     ) {
+    }
+
+    public function idOrFail(): int
+    {
+        return $this->id ?? throw new \LogicException('The step test is not stored yet.');
     }
 }

@@ -9,6 +9,7 @@ use Ektype\App\Shop\Job\Job;
 
 /** A piece of long work with its progress. */
 #[ORM\Entity]
+// The database keeps one open task of a kind to a job, by an index with a condition, which Doctrine does not know on SQLite.
 class Task
 {
     #[ORM\Id]
@@ -16,9 +17,12 @@ class Task
     #[ORM\Column]
     public ?int $id = null;
 
-    /** waiting, working, done or failed */
     #[ORM\Column(length: 10)]
-    public string $state = 'waiting';
+    public TaskState $state = TaskState::Waiting;
+
+    /** The page that asked for it: what comes out of it is that page’s to take back. */
+    #[ORM\Column(length: 40, options: ['default' => ''])]
+    public string $page = '';
 
     #[ORM\Column]
     public float $progress = 0;
@@ -39,11 +43,11 @@ class Task
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public Job $job,
-        /** separate or films */
         #[ORM\Column(length: 12)]
-        public string $kind,
+        public TaskKind $kind,
+        \DateTimeImmutable $now,
     ) {
-        $this->createdAt = new \DateTimeImmutable();
+        $this->createdAt = $now;
     }
 
     public function idOrFail(): int

@@ -45,7 +45,10 @@ final readonly class ShopQueue implements TransportInterface
         if ($taken === 0) {
             return [];
         }
-        $row = $this->connection->fetchAssociative('SELECT id, body FROM work_queue WHERE queue = :queue AND owner = :me ORDER BY taken_at DESC, id DESC LIMIT 1', ['queue' => $this->queue, 'me' => $me]);
+        $row = $this->connection->fetchAssociative(
+            'SELECT id, body FROM work_queue WHERE queue = :queue AND owner = :me ORDER BY taken_at DESC, id DESC LIMIT 1',
+            ['queue' => $this->queue, 'me' => $me],
+        );
         if ($row === false || !\is_string($row['body']) || !is_numeric($row['id'])) {
             return [];
         }
@@ -75,12 +78,18 @@ final readonly class ShopQueue implements TransportInterface
 
     private function giveBackAbandoned(): void
     {
-        $taken = $this->connection->fetchAllAssociative('SELECT id, owner, taken_at FROM work_queue WHERE queue = :queue AND owner IS NOT NULL', ['queue' => $this->queue]);
+        $taken = $this->connection->fetchAllAssociative(
+            'SELECT id, owner, taken_at FROM work_queue WHERE queue = :queue AND owner IS NOT NULL',
+            ['queue' => $this->queue],
+        );
         foreach ($taken as $row) {
             $owner = \is_string($row['owner']) ? $row['owner'] : '';
             $takenAt = is_numeric($row['taken_at']) ? (int) $row['taken_at'] : 0;
             if (self::isGone($owner, $takenAt)) {
-                $this->connection->executeStatement('UPDATE work_queue SET owner = NULL WHERE id = :id AND owner = :owner', ['id' => $row['id'], 'owner' => $owner]);
+                $this->connection->executeStatement(
+                    'UPDATE work_queue SET owner = NULL WHERE id = :id AND owner = :owner',
+                    ['id' => $row['id'], 'owner' => $owner],
+                );
             }
         }
     }

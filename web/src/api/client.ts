@@ -1,26 +1,65 @@
 import createClient from "openapi-fetch";
 import type { components, paths } from "./generated/schema";
 
-export type Job = components["schemas"]["JobView"];
-export type JobSummary = components["schemas"]["JobSummaryView"];
-export type Plate = components["schemas"]["PlateView"];
-export type Figure = components["schemas"]["FigureView"];
-export type Shop = components["schemas"]["ShopView"];
-export type Press = components["schemas"]["PressView"];
-export type Task = components["schemas"]["TaskView"];
-export type JobChange = components["schemas"]["JobChange"];
-export type PlateChange = components["schemas"]["PlateChange"];
-export type MarkPlace = components["schemas"]["MarkPlaceView"];
-type Body<T> = T extends { requestBody: { content: { "application/json": infer B } } } ? B : never;
-export type FrameChange = Body<paths["/api/frames/{id}"]["patch"]>;
-export type CoatTold = Body<paths["/api/frames/{id}/coat"]["post"]>;
-export type CameOff = Body<paths["/api/frames/{id}/reclaim"]["post"]>["came"];
-export type Stretched = Body<paths["/api/frames/{id}/stretch"]["post"]>;
-export type RoomTold = Body<paths["/api/darkroom/room"]["patch"]>;
-export type Stencil = components["schemas"]["StencilView"];
-export type Room = components["schemas"]["RoomView"];
+type Shape = components["schemas"];
 
-export const api = createClient<paths>({ baseUrl: "" });
+/** The head of a job, as every page of it has it. */
+export type Job = Shape["JobHead"];
+export type JobSummary = Shape["JobOnShelf"];
+/** A strip of the stack. */
+export type Plate = Shape["Strip"];
+export type Readout = Shape["Readout"];
+export type Figure = Shape["Figure"];
+export type Mesh = Shape["Mesh"];
+export type Shop = Shape["ShopShelves"];
+export type Press = Shape["PressOnShelf"];
+export type Task = Shape["JobTask"];
+export type JobChange = Shape["JobPatch"];
+export type PlateChange = Shape["PlatePatch"];
+export type MarkPlace = Shape["RegistrationMark"];
+export type FrameChange = Shape["FramePatch"];
+export type CoatTold = Shape["Coated"];
+export type CameOff = Shape["Came"];
+export type Stretched = Shape["Stretched"];
+export type RoomTold = Shape["RoomPatch"];
+export type Stencil = Shape["StencilNow"];
+export type Room = Shape["Room"];
+export type Trade = Shape["TradeLists"];
+export type Holding = Shape["Holding"];
+
+/** What each stage shows besides the head. */
+export type Benches = {
+  art: Shape["ArtBench"];
+  plates: Shape["PlatesBench"];
+  films: Shape["FilmsBench"];
+  screens: Shape["ScreensBench"];
+  light: Shape["LightBench"];
+  press: Shape["PressBench"];
+  run: Shape["RunBench"];
+};
+export type Stage = keyof Benches;
+type OnBench<S extends Stage> = Benches[S] extends { plates: (infer P)[] } ? P : unknown;
+/** A plate as a stage sees it: its strip and what lies on the bench. */
+export type PlateOn<S extends Stage> = Omit<Plate, keyof OnBench<S>> & OnBench<S>;
+/** The job as a stage sees it. */
+export type JobOn<S extends Stage> = Omit<Job, "plates"> & Omit<Benches[S], "plates"> & { plates: PlateOn<S>[] };
+
+/** Lays a bench beside the head; a plate that is new on one of them waits for the other. */
+export function laid<S extends Stage>(head: Job, bench: Benches[S]): JobOn<S> {
+  const on = new Map(("plates" in bench ? bench.plates : head.plates).map((p) => [p.id, p]));
+  const plates = head.plates.filter((p) => on.has(p.id)).map((p) => ({ ...p, ...on.get(p.id) }));
+  return { ...head, ...bench, plates } as unknown as JobOn<S>;
+}
+
+/** This page by a name of its own: undo takes back what was done from it. A page that is loaded anew stays the same. */
+const page = (() => {
+  const kept = sessionStorage.getItem("page");
+  const name = kept ?? Math.random().toString(36).slice(2, 12) + Date.now().toString(36);
+  if (kept === null) sessionStorage.setItem("page", name);
+  return name;
+})();
+
+export const api = createClient<paths>({ baseUrl: "", headers: { "X-Page": page } });
 
 /** What went wrong, as problem details tell it. */
 export class Problem extends Error {

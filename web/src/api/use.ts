@@ -2,14 +2,16 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import {
   answer,
   api,
+  type Benches,
   type CameOff,
   type CoatTold,
   type FrameChange,
   type Job,
   type JobChange,
-  type Plate,
   type PlateChange,
+  type PlateOn,
   type RoomTold,
+  type Stage,
   type Stretched,
 } from "./client";
 
@@ -36,7 +38,7 @@ export function useJobWork(id: number) {
   const onSuccess = async (job: Job) => {
     await queries.cancelQueries({ queryKey: ["job", id] });
     queries.setQueryData(["job", id], job);
-    for (const key of ["jobs", "shop", "darkroom", "frame", "frames"])
+    for (const key of ["jobs", "shop", "darkroom", "frame", "frames", "hand"])
       void queries.invalidateQueries({ queryKey: [key] });
   };
   const path = { params: { path: { id } } };
@@ -55,7 +57,23 @@ export function useJobWork(id: number) {
     separate: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/separate", path)), onMutate, onSuccess }),
     films: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/films", path)), onMutate, onSuccess }),
     frames: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/frames", path)), onMutate, onSuccess }),
-    undo: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/undo", path)), onMutate, onSuccess }),
+    copy: useMutation({
+      mutationFn: () => answer(api.POST("/api/jobs/{id}/copy", path)),
+      onSuccess: (copy) => {
+        queries.setQueryData(["job", copy.id], copy);
+        void queries.invalidateQueries({ queryKey: ["jobs"] });
+      },
+    }),
+    finish: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/finish", path)), onMutate, onSuccess }),
+    reopen: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/reopen", path)), onMutate, onSuccess }),
+    remove: useMutation({
+      mutationFn: () => answer(api.DELETE("/api/jobs/{id}", path)),
+      onSuccess: (jobs) => {
+        queries.removeQueries({ queryKey: ["job", id] });
+        queries.setQueryData(["jobs"], jobs);
+        for (const key of ["shop", "darkroom", "hand"]) void queries.invalidateQueries({ queryKey: [key] });
+      },
+    }),
     again: useMutation({
       mutationFn: async (task: number) => {
         await answer(api.POST("/api/tasks/{id}/again", { params: { path: { id: task } } }));
@@ -87,8 +105,7 @@ export function useNewJob() {
 export function useStepTests(jobId: number) {
   const queries = useQueryClient();
   const onSuccess = () => {
-    void queries.invalidateQueries({ queryKey: ["shop"] });
-    void queries.invalidateQueries({ queryKey: ["job", jobId] });
+    for (const key of [["shop"], ["job", jobId], ["hand"]]) void queries.invalidateQueries({ queryKey: key });
   };
   return {
     record: useMutation({
@@ -111,36 +128,102 @@ export function useStepTests(jobId: number) {
   };
 }
 
-/** What a plate would be on other meshes; asked anew when its mesh, ink or ruling change. */
-export const useMeshEffects = (plate: Plate) =>
+/** What a stage shows besides the head; asked anew whenever the shop was changed. */
+export function useBench<S extends Stage>(stage: S, head: Job | undefined) {
+  const { data } = useQuery({
+    queryKey: ["bench", stage, head?.id, head?.turn],
+    queryFn: () => lookAt(stage, head?.id ?? 0) as Promise<Benches[S]>,
+    enabled: head !== undefined,
+    // While the shop’s next turn is fetched the last one stands; another stage’s bench is another thing.
+    placeholderData: (was, before) =>
+      before?.queryKey[1] === stage && before?.queryKey[2] === head?.id ? was : undefined,
+  });
+  return data;
+}
+
+function lookAt(stage: Stage, id: number): Promise<Benches[Stage]> {
+  const path = { params: { path: { id } } };
+  switch (stage) {
+    case "art":
+      return answer(api.GET("/api/jobs/{id}/art/bench", path));
+    case "plates":
+      return answer(api.GET("/api/jobs/{id}/plates", path));
+    case "films":
+      return answer(api.GET("/api/jobs/{id}/films", path));
+    case "screens":
+      return answer(api.GET("/api/jobs/{id}/screens", path));
+    case "light":
+      return answer(api.GET("/api/jobs/{id}/light", path));
+    case "press":
+      return answer(api.GET("/api/jobs/{id}/press", path));
+    case "run":
+      return answer(api.GET("/api/jobs/{id}/run", path));
+  }
+}
+
+/** The figures of a plate's strip, explained; asked for when somebody wants to know. */
+export const useWhy = (plateId: number, turn: number, open: boolean) =>
   useQuery({
-    queryKey: [
-      "job",
-      "meshes",
-      plate.id,
-      plate.frameId,
-      plate.inkId,
-      plate.lpi,
-      plate.gaugedEomUm,
-      plate.depositUm,
-      plate.tones,
-    ],
+    queryKey: ["bench", "why", plateId, turn],
+    queryFn: () => answer(api.GET("/api/plates/{id}/why", { params: { path: { id: plateId } } })),
+    enabled: open,
+  });
+
+/** What a plate showed a moment ago stands until its next is fetched; another plate's never does: its frames would be taken. */
+const ofPlate =
+  (plateId: number) =>
+  <T>(was: T | undefined, before?: { queryKey: readonly unknown[] }) =>
+    before?.queryKey[2] === plateId ? was : undefined;
+
+/** The frames of the rack as a plate sees them. */
+export const useFramesFor = (plateId: number, turn: number) =>
+  useQuery({
+    queryKey: ["bench", "frames", plateId, turn],
+    queryFn: () => answer(api.GET("/api/plates/{id}/frames", { params: { path: { id: plateId } } })),
+    placeholderData: ofPlate(plateId),
+  });
+
+/** The lists of the trade: what may be chosen. */
+export const useTrade = () =>
+  useQuery({ queryKey: ["trade"], queryFn: () => answer(api.GET("/api/trade")), staleTime: Number.POSITIVE_INFINITY });
+
+/** What this page can take back or do again, wherever it lies. */
+export function useHand() {
+  const queries = useQueryClient();
+  const { data } = useQuery({
+    queryKey: ["hand"],
+    queryFn: () => answer(api.GET("/api/undo")),
+    refetchInterval: 8_000,
+  });
+  const onSettled = () => queries.invalidateQueries();
+  return {
+    undoes: data?.undoes ?? "",
+    redoes: data?.redoes ?? "",
+    undo: useMutation({ mutationFn: () => answer(api.POST("/api/undo")), onSettled }),
+    redo: useMutation({ mutationFn: () => answer(api.POST("/api/redo")), onSettled }),
+  };
+}
+
+/** What a plate would be on other meshes; asked anew when its mesh, ink or ruling change. */
+export const useMeshEffects = (plate: { id: number }, turn: number) =>
+  useQuery({
+    queryKey: ["bench", "meshes", plate.id, turn],
     queryFn: () => answer(api.GET("/api/plates/{id}/meshes", { params: { path: { id: plate.id } } })),
-    placeholderData: (was) => was,
+    placeholderData: ofPlate(plate.id),
   });
 
 /** The pattern of a ruling and angle with the plate's mesh. */
-export const useMoire = (plate: Plate, at: { lpi: number; angle: number } | null) =>
+export const useMoire = (plate: PlateOn<"screens">, at: { lpi: number; angle: number } | null) =>
   useQuery({
-    queryKey: ["job", "moire", plate.id, plate.frameId, plate.lpi, plate.angleDeg, at?.lpi, at?.angle],
+    queryKey: ["bench", "moire", plate.id, plate.frameId, plate.lpi, plate.angleDeg, at?.lpi, at?.angle],
     queryFn: () =>
       answer(api.GET("/api/plates/{id}/moire", { params: { path: { id: plate.id }, query: at === null ? {} : at } })),
-    placeholderData: (was) => was,
+    placeholderData: ofPlate(plate.id),
   });
 
-export const useMoireMap = (plate: Plate) =>
+export const useMoireMap = (plate: PlateOn<"screens">) =>
   useQuery({
-    queryKey: ["job", "moire map", plate.id, plate.frameId],
+    queryKey: ["bench", "moire map", plate.id, plate.frameId],
     queryFn: () => answer(api.GET("/api/plates/{id}/moire/map", { params: { path: { id: plate.id } } })),
     staleTime: 300_000,
   });
@@ -150,7 +233,8 @@ export function useFrameWork(id: number) {
   const queries = useQueryClient();
   const path = { params: { path: { id } } };
   const onSuccess = () => {
-    for (const key of ["frame", "job", "jobs", "shop", "darkroom"]) void queries.invalidateQueries({ queryKey: [key] });
+    for (const key of ["frame", "job", "jobs", "shop", "darkroom", "hand"])
+      void queries.invalidateQueries({ queryKey: [key] });
   };
   return {
     change: useMutation({
@@ -175,16 +259,15 @@ export function useFrameWork(id: number) {
         answer(api.POST("/api/frames/{id}/tension", { ...path, body })),
       onSuccess,
     }),
-    undo: useMutation({ mutationFn: () => answer(api.POST("/api/frames/{id}/undo", path)), onSuccess }),
     /** What the gauges read; nothing is kept by it. */
     gauge: useMutation({ mutationFn: () => answer(api.GET("/api/frames/{id}/gauge", path)) }),
   };
 }
 
 /** The best set of frames for a job, before it is taken. */
-export const useFrameSet = (job: Job) =>
+export const useFrameSet = (job: { id: number; turn: number }) =>
   useQuery({
-    queryKey: ["frames", job.id, job.plates.map((p) => `${p.frameId} ${p.burnedSeconds}`).join()],
+    queryKey: ["frames", job.id, job.turn],
     queryFn: () => answer(api.GET("/api/jobs/{id}/frames", { params: { path: { id: job.id } } })),
     retry: false,
   });
@@ -195,7 +278,7 @@ export function useRoomChange() {
   return useMutation({
     mutationFn: (body: RoomTold) => answer(api.PATCH("/api/darkroom/room", { body })),
     onSuccess: () => {
-      for (const key of ["darkroom", "job", "frame"]) void queries.invalidateQueries({ queryKey: [key] });
+      for (const key of ["darkroom", "job", "frame", "hand"]) void queries.invalidateQueries({ queryKey: [key] });
     },
   });
 }

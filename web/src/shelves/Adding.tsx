@@ -1,8 +1,12 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
+import { useForm } from "react-hook-form";
 import { answer, api } from "../api/client";
+import { numberTyped } from "../ui/number";
 import { Action, Choice, Entry, Field, Trouble } from "../ui/Parts";
+import { Sheet } from "../ui/Sheet";
+import { SmallButton } from "../ui/SmallButton";
 
 type Kind = "inks" | "frames" | "lamps" | "emulsions" | "presses" | "printers" | "meshes";
 
@@ -12,19 +16,24 @@ export type Asked = {
   label: string;
   start: string;
   kind?: "number" | "text" | "colour" | "yes";
-  choices?: [string, string][];
+  choices?: (readonly [string, string])[];
 };
+
+/** What a thing of the shelf is, as the form shows it. */
+export type Values = Record<string, string | number | boolean | null>;
 
 export function useShelf(kind: Kind) {
   const queries = useQueryClient();
   const onSuccess = (shop: unknown) => {
     queries.setQueryData(["shop"], shop);
-    void queries.invalidateQueries({ queryKey: ["job"] });
+    for (const key of ["job", "frame", "darkroom", "hand"]) void queries.invalidateQueries({ queryKey: [key] });
   };
   return {
-    add: useMutation({
-      mutationFn: (body: Record<string, unknown>) =>
-        answer(api.POST("/api/shop/{kind}", { params: { path: { kind } }, body: body as never })),
+    put: useMutation({
+      mutationFn: ({ id, body }: { id: number | null; body: Record<string, unknown> }) =>
+        id === null
+          ? answer(api.POST("/api/shop/{kind}", { params: { path: { kind } }, body: body as never }))
+          : answer(api.PUT("/api/shop/{kind}/{id}", { params: { path: { kind, id } }, body: body as never })),
       onSuccess,
     }),
     takeOff: useMutation({
@@ -34,65 +43,72 @@ export function useShelf(kind: Kind) {
   };
 }
 
-/** A folded form that puts one more thing on its shelf. */
-export function Adding({
-  kind,
-  what,
-  asked,
-  more,
-  also,
-}: {
+const asText = (value: Values[string] | undefined, start: string) =>
+  value === undefined || value === null
+    ? value === null
+      ? ""
+      : start
+    : typeof value === "boolean"
+      ? value
+        ? "yes"
+        : "no"
+      : String(value);
+
+/** What was filled in, as the API takes it: an empty number is not told, a wrong one is sent as it was typed and refused there. */
+function told(asked: Asked[], fields: Record<string, string>) {
+  const body: Record<string, unknown> = {};
+  for (const one of asked) {
+    const text = (fields[one.name] ?? "").trim();
+    if (one.kind === "yes") body[one.name] = text === "yes";
+    else if (one.kind === "number") {
+      const number = numberTyped(text);
+      if (number !== null) body[one.name] = Number.isNaN(number) ? text : number;
+    } else if (text !== "" || one.name === "name" || one.name === "label") body[one.name] = text;
+  }
+  return body;
+}
+
+type FormProps = {
   kind: Kind;
-  what: string;
   asked: Asked[];
   /** What else belongs to it, such as the knobs of a press. */
-  also?: () => Record<string, unknown>;
+  also?: (() => Record<string, unknown>) | undefined;
   more?: ReactNode;
-}) {
-  const starts = () => Object.fromEntries(asked.map((a) => [a.name, a.start]));
-  const [open, setOpen] = useState(false);
-  const [fields, setFields] = useState<Record<string, string>>(starts);
-  const { add } = useShelf(kind);
-  const set = (name: string, value: string) => setFields((was) => ({ ...was, [name]: value }));
-  const submit = (e: React.FormEvent) => {
-    e.preventDefault();
-    const body: Record<string, unknown> = { ...also?.() };
-    for (const one of asked) {
-      const text = (fields[one.name] ?? "").trim();
-      if (one.kind === "yes") body[one.name] = text === "yes";
-      else if (one.kind === "number") {
-        if (text !== "")
-          body[one.name] = Number.isNaN(Number(text.replace(",", "."))) ? text : Number(text.replace(",", "."));
-      } else body[one.name] = text;
-    }
-    add.mutate(body, {
-      onSuccess: () => {
-        setFields(starts());
-        setOpen(false);
-      },
-    });
-  };
-  if (!open)
-    return (
-      <Action quiet mb="22px" onClick={() => setOpen(true)}>
-        Add {what}
-      </Action>
-    );
+};
+
+function ShelfForm({
+  kind,
+  asked,
+  also,
+  more,
+  id,
+  values,
+  word,
+  done,
+}: FormProps & { id: number | null; values?: Values; word: string; done: () => void }) {
+  const { put } = useShelf(kind);
+  const { register, handleSubmit } = useForm<Record<string, string>>({
+    defaultValues: Object.fromEntries(asked.map((a) => [a.name, asText(values?.[a.name], a.start)])),
+  });
   return (
-    <Box as="form" onSubmit={submit} borderTopWidth="1px" borderBottomWidth="1px" borderColor="ink" py="18px" mb="22px">
+    <form
+      onSubmit={handleSubmit((fields) =>
+        put.mutate({ id, body: { ...told(asked, fields), ...also?.() } }, { onSuccess: done }),
+      )}
+    >
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(160px, 1fr))" gap="16px" alignItems="end">
         {asked.map((one) => (
           <Field key={one.name} label={one.label}>
             {one.choices || one.kind === "yes" ? (
-              <Choice fontFamily="body" value={fields[one.name]} onChange={(e) => set(one.name, e.target.value)}>
+              <Choice fontFamily="body" {...register(one.name)}>
                 {(
                   one.choices ?? [
                     ["no", "no"],
                     ["yes", "yes"],
                   ]
-                ).map(([value, word]) => (
+                ).map(([value, name]) => (
                   <option key={value} value={value}>
-                    {word}
+                    {name}
                   </option>
                 ))}
               </Choice>
@@ -103,45 +119,86 @@ export function Adding({
                 className={one.kind === "colour" ? "colours" : undefined}
                 fontFamily={one.kind === "text" ? "body" : "readout"}
                 p={one.kind === "colour" ? "4px" : undefined}
-                value={fields[one.name]}
-                onChange={(e) => set(one.name, e.target.value)}
+                {...register(one.name)}
               />
             )}
           </Field>
         ))}
       </Box>
       {more}
-      <Trouble of={add.error} />
+      <Trouble of={put.error} />
       <Box display="flex" gap="12px" mt="16px">
-        <Action type="submit">Put it on the shelf</Action>
-        <Action quiet type="button" onClick={() => setOpen(false)}>
+        <Action type="submit" disabled={put.isPending}>
+          {word}
+        </Action>
+        <Action quiet onClick={done}>
           Leave it
         </Action>
       </Box>
+    </form>
+  );
+}
+
+/** A folded form that puts one more thing on its shelf. */
+export function Adding({ what, ...form }: FormProps & { what: string }) {
+  const [open, setOpen] = useState(false);
+  if (!open)
+    return (
+      <Action quiet mb="22px" onClick={() => setOpen(true)}>
+        Add {what}
+      </Action>
+    );
+  return (
+    <Box borderTopWidth="1px" borderBottomWidth="1px" borderColor="ink" py="18px" mb="22px">
+      <ShelfForm {...form} id={null} word="Put it on the shelf" done={() => setOpen(false)} />
     </Box>
   );
 }
 
-export function TakeOff({ kind, id, name }: { kind: Kind; id: number; name: string }) {
-  const { takeOff } = useShelf(kind);
+/** Says of a thing on the shelf what it is, or takes it off. */
+export function Editing({
+  id,
+  name,
+  values,
+  gone,
+  ...form
+}: FormProps & { id: number; name: string; values: Values; gone?: () => void }) {
+  const [open, setOpen] = useState(false);
+  const { takeOff } = useShelf(form.kind);
+  const close = () => setOpen(false);
   return (
     <Box>
-      <Box
-        as="button"
-        minH="44px"
-        cursor="pointer"
-        fontSize="small"
-        textDecoration="underline"
-        textUnderlineOffset="3px"
-        onClick={() => takeOff.mutate(id)}
-      >
-        Take off
+      <SmallButton ml="-10px" onClick={() => setOpen(true)}>
+        Change
         <Text as="span" position="absolute" left="-9999px">
           {" "}
           {name}
         </Text>
-      </Box>
-      <Trouble of={takeOff.error} />
+      </SmallButton>
+      {open && (
+        <Sheet label={`Change ${name}`} close={close}>
+          <Text as="h2" className="wide" fontWeight="800" fontSize="24px" mb="14px">
+            {name}
+          </Text>
+          <ShelfForm {...form} id={id} values={values} word="Keep it so" done={close} />
+          <Box mt="18px" pt="10px" borderTopWidth="1px" borderColor="line">
+            <SmallButton
+              ml="-10px"
+              onClick={() =>
+                takeOff.mutate(id, {
+                  onSuccess: () => {
+                    close();
+                    gone?.();
+                  },
+                })
+              }
+            >
+              Take off the shelf
+            </SmallButton>
+            <Trouble of={takeOff.error} />
+          </Box>
+        </Sheet>
+      )}
     </Box>
   );
 }

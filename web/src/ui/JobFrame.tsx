@@ -1,23 +1,38 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useEffect } from "react";
-import { Outlet, useNavigate, useOutletContext, useParams, useSearchParams } from "react-router";
-import { type Job, type Plate, Problem } from "../api/client";
-import { useJob, useJobWork } from "../api/use";
+import { Outlet, useLocation, useNavigate, useOutletContext, useParams, useSearchParams } from "react-router";
+import { type Benches, type Job, type JobOn, laid, type PlateOn, Problem, type Stage } from "../api/client";
+import { useBench, useJob, useJobWork } from "../api/use";
 import { day } from "./day";
 import { useHabits } from "./habits";
+import { useKey } from "./hotkey";
+import { JobMenu } from "./JobMenu";
 import { Action, Trouble } from "./Parts";
+import { stageIn } from "./places";
 import { TaskLine } from "./TaskLine";
-import { isTyping } from "./typing";
+import { Undo } from "./Undo";
 
-export type AtHand = {
-  job: Job;
+export type AtHand<S extends Stage = "run"> = {
+  job: JobOn<S>;
   /** The plate at hand, by the address or the first. */
-  plate: Plate | undefined;
+  plate: PlateOn<S> | undefined;
   choose: (plateId: number) => void;
   work: ReturnType<typeof useJobWork>;
 };
 
-export const useAtHand = () => useOutletContext<AtHand>();
+/** The job as the stage that is open sees it. */
+export const useAtHand = <S extends Stage = "run">() => useOutletContext<AtHand<S>>();
+
+function atHand(
+  stage: Stage,
+  head: Job,
+  bench: Benches[Stage],
+  plateId: number | undefined,
+  choose: AtHand["choose"],
+  work: AtHand["work"],
+) {
+  const job = laid(head, bench as Benches[typeof stage]);
+  return { job, plate: job.plates.find((p) => p.id === plateId), choose, work };
+}
 
 /** Fields that show their own trouble where it was made. */
 const atTheirPlace = [
@@ -52,6 +67,9 @@ const elsewhere = (error: unknown) =>
 export function JobFrame() {
   const id = Number(useParams().id);
   const { data: job, error, isPending } = useJob(id);
+  // The pull needs no bench of its own; the run’s is the smallest.
+  const stage = stageIn(useLocation().pathname) ?? "run";
+  const bench = useBench(stage, job);
   const work = useJobWork(id);
   const [search, setSearch] = useSearchParams();
   const go = useNavigate();
@@ -61,21 +79,13 @@ export function JobFrame() {
   const choose = (plateId: number) =>
     setSearch((was) => ({ ...Object.fromEntries(was), plate: String(plateId) }), { replace: true });
 
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (isTyping(e.target)) return;
-      if (!job) return;
-      const at = job.plates.findIndex((p) => p.id === plate?.id);
-      const other = e.key === "[" ? job.plates[at - 1] : e.key === "]" ? job.plates[at + 1] : undefined;
-      if (other) choose(other.id);
-      if (e.key.toLowerCase() === "z" && !e.altKey && job.undo) {
-        e.preventDefault();
-        work.undo.mutate();
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
+  const at = job?.plates.findIndex((p) => p.id === plate?.id) ?? -1;
+  const beside = (step: number) => {
+    const other = job?.plates[at + step];
+    if (other) choose(other.id);
+  };
+  useKey("[", () => beside(-1));
+  useKey("]", () => beside(1));
 
   if (error)
     return (
@@ -137,25 +147,8 @@ export function JobFrame() {
           </Text>
         </Box>
         <Box display="flex" alignItems="center" gap="18px" flex="0 1 auto">
-          {job.undo && (
-            <Box
-              as="button"
-              onClick={() => work.undo.mutate()}
-              minH="44px"
-              fontSize="small"
-              color="quiet"
-              cursor="pointer"
-              textAlign="right"
-              _hover={{ color: "ink" }}
-              title={`Takes back: ${job.undo}`}
-              maxW="120px"
-            >
-              Undo
-              <Text as="span" display="block" truncate hideBelow="xl">
-                {job.undo.toLowerCase()}
-              </Text>
-            </Box>
-          )}
+          <JobMenu job={job} work={work} />
+          <Undo />
           <Box textAlign="left" maxW="260px">
             <Text fontSize="small" color="quiet">
               Next
@@ -179,13 +172,16 @@ export function JobFrame() {
             elsewhere(work.plate.error) ??
             work.separate.error ??
             work.films.error ??
-            work.undo.error ??
             work.again.error
           }
         />
       </Box>
       <Box flex="1" minH="0" display="flex" flexDirection="column">
-        <Outlet context={{ job, plate, choose, work } satisfies AtHand} />
+        {bench ? (
+          <Outlet context={atHand(stage, job, bench, plate?.id, choose, work)} />
+        ) : (
+          <Box p="28px" color="quiet" aria-busy="true" />
+        )}
       </Box>
     </Box>
   );

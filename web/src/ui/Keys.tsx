@@ -1,11 +1,12 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useMemo, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
-import { useJobs, useShop } from "../api/use";
+import { useHand, useJobs, useShop } from "../api/use";
 import { useHabits } from "./habits";
-import { Entry } from "./Parts";
+import { useKey } from "./hotkey";
+import { Entry, Push } from "./Parts";
 import { jobIn, plateIn, shelves, stages } from "./places";
-import { isTyping } from "./typing";
+import { Sheet } from "./Sheet";
 
 /** The keys that work everywhere, the list of them, and finding anything. */
 export function Keys() {
@@ -13,71 +14,27 @@ export function Keys() {
   const go = useNavigate();
   const { pathname: path, search } = useLocation();
   const { swapLight, swapUnits } = useHabits();
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.key === "Escape") setOpen("none");
-      if (isTyping(e.target)) return;
-      if (e.ctrlKey || e.metaKey || e.altKey) return;
-      const key = e.key.toLowerCase();
-      const job = jobIn(path);
-      const stage = stages.find((s) => s.key === key);
-      const shelf = shelves.find((s) => s.key === key);
-      if (key === "l") swapLight();
-      else if (key === "u") swapUnits();
-      else if (key === "?") setOpen("help");
-      else if (key === "/") {
-        e.preventDefault();
-        setOpen("find");
-      } else if (stage && job !== null) go(`/jobs/${job}/${stage.id}${plateIn(search)}`);
+  const hand = useHand();
+  const job = jobIn(path);
+  useKey(
+    [...stages, ...shelves].map((place) => place.key),
+    (e) => {
+      const stage = stages.find((s) => s.key === e.key.toLowerCase());
+      const shelf = shelves.find((s) => s.key === e.key.toLowerCase());
+      if (stage && job !== null) go(`/jobs/${job}/${stage.id}${plateIn(search)}`);
       else if (shelf) go(`/${shelf.id}`);
-      else if (key === "o" && job !== null) go(`/jobs/${job}${plateIn(search)}`);
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
+    },
+  );
+  useKey("o", () => job !== null && go(`/jobs/${job}${plateIn(search)}`));
+  useKey("l", swapLight);
+  useKey("u", swapUnits);
+  useKey("z, ctrl+z, meta+z", () => hand.undoes && hand.undo.mutate(), true);
+  useKey("shift+z, ctrl+shift+z", () => hand.redoes && hand.redo.mutate(), true);
+  useKey("/", () => setOpen("find"), true);
+  useKey("shift+?, ?", () => setOpen("help"), true);
   if (open === "find") return <Find close={() => setOpen("none")} />;
   if (open === "help") return <Help close={() => setOpen("none")} />;
   return null;
-}
-
-function Sheet({ label, close, children }: { label: string; close: () => void; children: React.ReactNode }) {
-  const sheet = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    const before = document.activeElement;
-    (sheet.current?.querySelector("input, button") as HTMLElement | null)?.focus();
-    return () => (before instanceof HTMLElement ? before.focus() : undefined);
-  }, []);
-  return (
-    <Box
-      position="fixed"
-      inset="0"
-      zIndex="60"
-      bg="color-mix(in srgb, var(--paper) 70%, transparent)"
-      onClick={close}
-      display="flex"
-      justifyContent="center"
-      alignItems="flex-start"
-      pt="9vh"
-    >
-      <Box
-        ref={sheet}
-        role="dialog"
-        aria-modal="true"
-        aria-label={label}
-        onClick={(e) => e.stopPropagation()}
-        bg="raised"
-        borderWidth="1px"
-        borderColor="ink"
-        w="560px"
-        maxW="94vw"
-        maxH="78vh"
-        overflow="auto"
-        p="22px 26px"
-      >
-        {children}
-      </Box>
-    </Box>
-  );
 }
 
 function Help({ close }: { close: () => void }) {
@@ -90,6 +47,7 @@ function Help({ close }: { close: () => void }) {
     ["L", "Safelight on and off"],
     ["U", "Millimetres or inches"],
     ["Z", "Undo"],
+    ["⇧ Z", "Redo"],
     ["/", "Find anything"],
     ["?", "These keys"],
   ];
@@ -99,9 +57,9 @@ function Help({ close }: { close: () => void }) {
         <Text as="h2" className="wide" fontWeight="800" fontSize="24px">
           Keys
         </Text>
-        <Box as="button" minH="44px" minW="44px" onClick={close} aria-label="Close" cursor="pointer" fontSize="20px">
+        <Push minH="44px" minW="44px" onClick={close} aria-label="Close" cursor="pointer" fontSize="20px">
           ×
-        </Box>
+        </Push>
       </Box>
       <Box as="dl" display="grid" gridTemplateColumns="56px 1fr 56px 1fr" rowGap="6px">
         {rows.map(([key, what]) => (
@@ -131,7 +89,11 @@ function Find({ close }: { close: () => void }) {
         ? []
         : stages.map((s) => ({ what: s.name, kind: "stage of this job", to: `/jobs/${job}/${s.id}` }))),
       ...shelves.map((s) => ({ what: s.name, kind: "shelf", to: `/${s.id}` })),
-      ...(shop?.frames ?? []).map((f) => ({ what: `Frame ${f.label}`, kind: `${f.mesh}, ${f.state}`, to: "/rack" })),
+      ...(shop?.frames ?? []).map((f) => ({
+        what: `Frame ${f.label}`,
+        kind: `${f.mesh.name}, ${f.state}`,
+        to: `/rack/${f.id}`,
+      })),
       ...(shop?.inks ?? []).map((i) => ({ what: i.name, kind: "ink", to: "/inks" })),
       ...(shop?.lamps ?? []).map((l) => ({ what: l.name, kind: "lamp", to: "/lamps" })),
       ...(shop?.presses ?? []).map((p) => ({ what: p.name, kind: "press", to: "/presses" })),
@@ -148,6 +110,7 @@ function Find({ close }: { close: () => void }) {
   return (
     <Sheet label="Find anything" close={close}>
       <Entry
+        autoFocus
         aria-label="Find a job, a frame, an ink, a stage"
         placeholder="A job, a frame, an ink, a stage"
         value={text}
@@ -163,9 +126,8 @@ function Find({ close }: { close: () => void }) {
         }}
       />
       {found.map((one, i) => (
-        <Box
+        <Push
           key={`${one.to}${one.what}`}
-          as="button"
           onClick={() => open(one.to)}
           display="flex"
           justifyContent="space-between"
@@ -183,7 +145,7 @@ function Find({ close }: { close: () => void }) {
           <Text as="span" color="quiet" fontSize="small">
             {one.kind}
           </Text>
-        </Box>
+        </Push>
       ))}
       {found.length === 0 && (
         <Text color="quiet" p="12px 10px">

@@ -1,32 +1,17 @@
-import { Box, type BoxProps, chakra, Text } from "@chakra-ui/react";
+import { Box, type BoxProps, chakra, type HTMLChakraProps, Text } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import { Problem } from "../api/client";
+import { actionRecipe, fieldRecipe, plainRecipe } from "./recipes";
 
-/** The one thing to do here. */
-export function Action({
-  children,
-  quiet,
-  ...rest
-}: BoxProps & { quiet?: boolean; disabled?: boolean; type?: "button" | "submit" }) {
-  return (
-    <Box
-      as="button"
-      minH="48px"
-      px="22px"
-      fontWeight="700"
-      cursor="pointer"
-      borderWidth="1px"
-      borderColor={quiet ? "ink" : "teal"}
-      bg={quiet ? "transparent" : "teal"}
-      color={quiet ? "ink" : "onTeal"}
-      _hover={{ bg: "ink", color: "paper", borderColor: "ink" }}
-      _disabled={{ opacity: 0.45, cursor: "default", pointerEvents: "none" }}
-      {...rest}
-    >
-      {children}
-    </Box>
-  );
+const ActionButton = chakra("button", actionRecipe, { defaultProps: { type: "button" } });
+
+/** The one thing to do here. A button sends a form only where it says so. */
+export function Action({ quiet, ...rest }: HTMLChakraProps<"button"> & { quiet?: boolean }) {
+  return <ActionButton loud={quiet ? "no" : "yes"} {...rest} />;
 }
+
+/** Anything else that is pressed; it looks as what it holds. */
+export const Push = chakra("button", plainRecipe, { defaultProps: { type: "button" } });
 
 /** A sentence about what went wrong, at the place where it went wrong. */
 export function Trouble({ of, field }: { of: unknown; field?: string }) {
@@ -98,19 +83,5 @@ export function Field({ label, children, hint }: { label: string; children: Reac
   );
 }
 
-const field = {
-  base: {
-    minH: "44px",
-    w: "100%",
-    bg: "raised",
-    borderWidth: "0 0 1px 0",
-    borderColor: "ink",
-    px: "10px",
-    fontFamily: "readout",
-    fontSize: "16px",
-    color: "ink",
-  },
-} as const;
-
-export const Entry = chakra("input", field);
-export const Choice = chakra("select", field);
+export const Entry = chakra("input", fieldRecipe);
+export const Choice = chakra("select", fieldRecipe);

@@ -4,6 +4,7 @@ import { Link, useLocation } from "react-router";
 import type { Job } from "../api/client";
 import { useJob } from "../api/use";
 import { useHabits } from "./habits";
+import { Push } from "./Parts";
 import { jobIn, plateIn, shelves, stages } from "./places";
 import { Sign, type SignKind } from "./Sign";
 
@@ -59,7 +60,11 @@ export function Rail() {
           <Place
             key={shelf.id}
             to={`/${shelf.id}`}
-            here={path === `/${shelf.id}` || (shelf.id === "jobs" && path === "/")}
+            here={
+              path === `/${shelf.id}` ||
+              (path.startsWith(`/${shelf.id}/`) && shelf.id !== "jobs") ||
+              (shelf.id === "jobs" && path === "/")
+            }
             quiet={jobId !== null}
           >
             {shelf.name}
@@ -100,7 +105,8 @@ function Stages({ id, path }: { id: number; path: string }) {
         <Place
           key={stage.id}
           to={`/jobs/${id}/${stage.id}${plateIn(search)}`}
-          here={path === `/jobs/${id}/${stage.id}` || (path === `/jobs/${id}` && job?.next.stage === stage.id)}
+          here={path === `/jobs/${id}/${stage.id}`}
+          stands={job?.next.stage === stage.id}
         >
           {stage.name}
           <Readiness job={job} stage={stage.id} />
@@ -111,9 +117,9 @@ function Stages({ id, path }: { id: number; path: string }) {
 }
 
 /** One sign a plate: which of them are ready at this stage. */
-function Readiness({ job, stage }: { job: Job | undefined; stage: string }) {
+function Readiness({ job, stage }: { job: Job | undefined; stage: (typeof stages)[number]["id"] }) {
   if (!job) return null;
-  const states = job.plates.map((plate) => plate.stages[stage] ?? "waiting");
+  const states = job.plates.map((plate) => plate.stages[stage]);
   const counts = Object.entries(wordOf)
     .map(([state, word]) => [states.filter((s) => s === state).length, word] as const)
     .filter(([n]) => n > 0)
@@ -136,10 +142,24 @@ function Readiness({ job, stage }: { job: Job | undefined; stage: string }) {
   );
 }
 
-function Place({ to, here, quiet, children }: { to: string; here: boolean; quiet?: boolean; children: ReactNode }) {
+function Place({
+  to,
+  here,
+  stands,
+  quiet,
+  children,
+}: {
+  to: string;
+  here: boolean;
+  /** Whether the job stands here: what must be done next is done at this stage. */
+  stands?: boolean;
+  quiet?: boolean;
+  children: ReactNode;
+}) {
   return (
     <Link to={to} aria-current={here ? "page" : undefined}>
       <Box
+        position="relative"
         display="flex"
         alignItems="center"
         justifyContent="space-between"
@@ -157,9 +177,21 @@ function Place({ to, here, quiet, children }: { to: string; here: boolean; quiet
         ml={{ base: 0, lg: "-0px" }}
         paddingLeft={{ base: "12px", lg: "17px" }}
       >
+        {stands && <Stands />}
         {children}
       </Box>
     </Link>
+  );
+}
+
+/** A point of teal before the stage where the job stands; where the reader is, a bar of ink. */
+function Stands() {
+  return (
+    <Box as="span" position="absolute" left={{ base: "0", lg: "8px" }} top="50%" mt="-6px" lineHeight="0">
+      <svg width="8" height="12" viewBox="0 0 8 12" role="img" aria-label="the job stands here">
+        <path d="M1 1L7 6L1 11" fill="none" stroke="var(--teal)" strokeWidth="2.200" />
+      </svg>
+    </Box>
   );
 }
 
@@ -175,8 +207,7 @@ function Switch({
   hint: string;
 }) {
   return (
-    <Box
-      as="button"
+    <Push
       onClick={onClick}
       aria-pressed={pressed}
       minH="44px"
@@ -196,6 +227,6 @@ function Switch({
       <Text as="span" className="readout" fontSize="12px" fontWeight="500" hideBelow="lg" aria-hidden="true">
         {hint}
       </Text>
-    </Box>
+    </Push>
   );
 }

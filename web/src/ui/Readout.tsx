@@ -1,141 +1,105 @@
-import { Box, Text } from "@chakra-ui/react";
-import { useId, useState } from "react";
-import type { Figure } from "../api/client";
+import { Box, chakra, Popover, Portal, Text } from "@chakra-ui/react";
+import { useState } from "react";
+import type { Figure, Readout as Shown } from "../api/client";
+import { figureText } from "./figures";
+import { Push } from "./Parts";
+import { whyRecipe } from "./recipes";
 import { Sign } from "./Sign";
 
-const trimmed = (value: number, digits: number) => value.toFixed(digits);
+const Paper = chakra(Popover.Content, whyRecipe);
 
-const seconds = (value: number, tenths: boolean) => trimmed(value, tenths ? 1 : 0).replace(/\.0$/, "");
-
-/** A number as it is read from a distance: seconds under ten and millimetres keep a tenth. */
-export function figureText(figure: Figure): string {
-  if (figure.text) return figure.text;
-  if (figure.value === null) return "–";
-  if (figure.unit === "mm") return `${trimmed(figure.value, 1)} mm`;
-  if (figure.unit === "s")
-    return figure.value >= 90
-      ? `${Math.floor(Math.round(figure.value) / 60)}:${String(Math.round(figure.value) % 60).padStart(2, "0")}`
-      : `${seconds(figure.value, figure.sign === "measured" || figure.value < 10)} s`;
-  if (figure.unit === "g" && figure.value < 10) return `${trimmed(figure.value, 1)} g`;
-  return `${trimmed(figure.value, 0)} ${figure.unit}`;
-}
+type Props = {
+  label: string;
+  shown?: string;
+  big?: boolean;
+  /** In a table the head names it: the label is only spoken. */
+  bare?: boolean;
+};
 
 /** A figure with its sign; a click opens why. */
-export function Readout({
+export function Readout({ figure, ...rest }: Props & { figure: Figure }) {
+  const [open, setOpen] = useState(false);
+  return <Opened {...rest} figure={figure} open={open} setOpen={setOpen} why={figure} />;
+}
+
+/** The same where why is asked for only when somebody wants to know. */
+export function Opened({
   label,
   figure,
   shown,
   big = false,
   bare = false,
-}: {
-  label: string;
-  figure: Figure;
-  shown?: string;
-  big?: boolean;
-  /** In a table the head names it: the label is only spoken. */
-  bare?: boolean;
-}) {
-  const [open, setOpen] = useState(false);
-  const [toRight, setToRight] = useState(false);
-  const id = useId();
+  open,
+  setOpen,
+  why,
+}: Props & { figure: Shown; open: boolean; setOpen: (open: boolean) => void; why: Figure | undefined }) {
   return (
-    <Box position="relative" minW="0">
-      <Box
-        as="button"
-        aria-expanded={open}
-        aria-label={bare ? `${label}, ${shown ?? figureText(figure)}` : undefined}
-        aria-controls={id}
-        onClick={(e: React.MouseEvent) => {
-          // Near the left edge of the page the answer opens to the right.
-          setToRight(e.currentTarget.getBoundingClientRect().right < 380);
-          setOpen(!open);
-        }}
-        onKeyDown={(e) => e.key === "Escape" && setOpen(false)}
-        display="flex"
-        flexDirection="column"
-        alignItems="flex-start"
-        textAlign="left"
-        minH="44px"
-        w="100%"
-        cursor="pointer"
-        _hover={{
-          "& .readout": { textDecoration: "underline", textDecorationThickness: "1px", textUnderlineOffset: "4px" },
-        }}
-      >
-        {!bare && (
-          <Text as="span" display="block" fontSize="small" color="quiet">
-            {label}
-          </Text>
-        )}
-        <Box
+    <Popover.Root open={open} onOpenChange={(e) => setOpen(e.open)} positioning={{ placement: "bottom-end" }} lazyMount>
+      <Popover.Trigger asChild>
+        <Push
+          aria-label={bare ? `${label}, ${shown ?? figureText(figure)}` : undefined}
           display="flex"
-          alignItems="center"
-          gap="6px"
-          minH={bare ? "44px" : "0"}
-          color={figure.sign === "out_of_bounds" ? "madder" : "ink"}
+          flexDirection="column"
+          alignItems="flex-start"
+          textAlign="left"
+          minW="0"
+          w="100%"
+          _hover={{
+            "& .readout": { textDecoration: "underline", textDecorationThickness: "1px", textUnderlineOffset: "4px" },
+          }}
         >
-          <Sign kind={figure.sign} size={big ? 20 : 14} />
-          <Text as="span" className="readout" fontSize={big ? "big" : "readout"} whiteSpace="nowrap" lineHeight="1.15">
-            {shown ?? figureText(figure)}
-          </Text>
-        </Box>
-      </Box>
-      {open && <Why id={id} label={label} figure={figure} toRight={toRight} close={() => setOpen(false)} />}
-    </Box>
+          {!bare && (
+            <Text as="span" display="block" fontSize="small" color="quiet">
+              {label}
+            </Text>
+          )}
+          <Box
+            as="span"
+            display="flex"
+            alignItems="center"
+            gap="6px"
+            minH={bare ? "44px" : "0"}
+            color={figure.sign === "out_of_bounds" ? "madder" : "ink"}
+          >
+            <Sign kind={figure.sign} size={big ? 20 : 14} />
+            <Text
+              as="span"
+              className="readout"
+              fontSize={big ? "big" : "readout"}
+              whiteSpace="nowrap"
+              lineHeight="1.15"
+            >
+              {shown ?? figureText(figure)}
+            </Text>
+          </Box>
+        </Push>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Paper aria-label={`Why ${label}`}>{why ? <Why figure={why} /> : "Looking it up …"}</Paper>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
   );
 }
 
-function Why({
-  id,
-  label,
-  figure,
-  toRight,
-  close,
-}: {
-  id: string;
-  label: string;
-  figure: Figure;
-  toRight: boolean;
-  close: () => void;
-}) {
+function Why({ figure }: { figure: Figure }) {
   return (
-    <Box
-      id={id}
-      role="region"
-      aria-label={`Why ${label}`}
-      position="absolute"
-      zIndex="20"
-      top="100%"
-      {...(toRight ? { left: "0" } : { right: "0" })}
-      w="340px"
-      maxW="86vw"
-      bg="raised"
-      borderWidth="1px"
-      borderColor="ink"
-      p="16px 18px"
-      fontSize="small"
-    >
+    <>
       <Box display="flex" justifyContent="space-between" alignItems="baseline">
         <Text fontWeight="700" fontSize="text">
           Why {figureText(figure)}?
         </Text>
-        <Box
-          as="button"
-          onClick={close}
-          minH="44px"
-          minW="44px"
-          mt="-14px"
-          mr="-14px"
-          cursor="pointer"
-          aria-label="Close"
-        >
-          ×
-        </Box>
+        <Popover.CloseTrigger asChild>
+          <Push minW="44px" mt="-14px" mr="-14px" aria-label="Close">
+            ×
+          </Push>
+        </Popover.CloseTrigger>
       </Box>
       <Text>{figure.formula}</Text>
       {figure.low !== null && figure.high !== null && (
         <Text className="readout" mt="8px">
-          {trimmed(figure.low, 1)} – {trimmed(figure.high, 1)} {figure.unit}
+          {figure.low.toFixed(1)} – {figure.high.toFixed(1)} {figure.unit}
           <Text as="span" fontFamily="body" fontWeight="400" letterSpacing="0">
             {`, ${figure.between}`}
           </Text>
@@ -150,6 +114,6 @@ function Why({
         Source: {figure.source}.{figure.school && ` School: ${figure.school}.`}
       </Text>
       {figure.wouldChange && <Text mt="4px">{figure.wouldChange}</Text>}
-    </Box>
+    </>
   );
 }

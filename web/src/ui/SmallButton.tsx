@@ -1,24 +1,12 @@
-import { Box, type BoxProps } from "@chakra-ui/react";
+import { Box, chakra, type HTMLChakraProps } from "@chakra-ui/react";
+import { Push } from "./Parts";
+import { wordRecipe } from "./recipes";
 
-/** A word that can be pressed; 44 px high like everything that is touched. */
-export function SmallButton({ children, pressed, ...rest }: BoxProps & { pressed?: boolean; disabled?: boolean }) {
-  return (
-    <Box
-      as="button"
-      minH="44px"
-      minW="44px"
-      px="10px"
-      cursor="pointer"
-      fontSize="small"
-      textDecoration="underline"
-      textUnderlineOffset="3px"
-      aria-pressed={pressed}
-      fontWeight={pressed ? "700" : "400"}
-      {...rest}
-    >
-      {children}
-    </Box>
-  );
+const WordButton = chakra("button", wordRecipe, { defaultProps: { type: "button" } });
+
+/** A word that can be pressed. */
+export function SmallButton({ pressed, ...rest }: HTMLChakraProps<"button"> & { pressed?: boolean }) {
+  return <WordButton aria-pressed={pressed} {...rest} />;
 }
 
 /** A choice between a few views of one thing; the one at hand stands on a line of ink. */
@@ -36,8 +24,7 @@ export function Views<T extends string>({
   return (
     <Box role="group" aria-label={label} display="flex" flexWrap="wrap" borderBottomWidth="1px" borderColor="line">
       {of.map(([view, name]) => (
-        <Box
-          as="button"
+        <Push
           key={view}
           aria-pressed={view === at}
           onClick={() => pick(view)}
@@ -50,7 +37,7 @@ export function Views<T extends string>({
           _hover={{ borderColor: view === at ? "ink" : "line" }}
         >
           {name}
-        </Box>
+        </Push>
       ))}
     </Box>
   );

@@ -1,4 +1,5 @@
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from "react";
+import { numberTyped } from "./number";
 
 /** The shop's habits on this device: units and safelight. */
 type Habits = {
@@ -50,7 +51,7 @@ export function HabitsProvider({ children }: { children: ReactNode }) {
         inches ? `${(mm / 25.4).toFixed((digits ?? 0) + 2)} in` : `${mm.toFixed(digits ?? 0)} mm`,
       lengthUnit: inches ? "in" : "mm",
       toField: (mm) => (inches ? (mm / 25.4).toFixed(3) : String(Math.round(mm * 100) / 100)),
-      fromField: (text) => Number.parseFloat(text.replace(",", ".")) * (inches ? 25.4 : 1),
+      fromField: (text) => (numberTyped(text) ?? Number.NaN) * (inches ? 25.4 : 1),
       mesh: (name, perCm) => (inches ? `${Math.round(perCm * 2.54)}/in` : name),
     }),
     [inches, safe],

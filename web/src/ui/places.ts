@@ -24,6 +24,12 @@ export function jobIn(path: string): number | null {
   return found ? Number(found[1]) : null;
 }
 
+/** The stage in the address; none while the pull is open. */
+export function stageIn(path: string) {
+  const found = /^\/jobs\/\d+\/(\w+)/.exec(path)?.[1];
+  return stages.find((s) => s.id === found)?.id ?? null;
+}
+
 /** The plate at hand goes along from stage to stage. */
 export function plateIn(search: string): string {
   const plate = new URLSearchParams(search).get("plate");

@@ -1,10 +1,19 @@
 import { createSystem, defaultConfig, defineConfig } from "@chakra-ui/react";
+import { actionRecipe, fieldRecipe, plainRecipe, sheetRecipe, whyRecipe, wordRecipe } from "./recipes";
 
 /** Every colour is a variable of paper.css, so that safelight changes them all at once. */
 const colour = (name: string) => ({ value: `var(--${name})` });
 
 const config = defineConfig({
   theme: {
+    recipes: {
+      action: actionRecipe,
+      word: wordRecipe,
+      plain: plainRecipe,
+      field: fieldRecipe,
+      sheet: sheetRecipe,
+      why: whyRecipe,
+    },
     tokens: {
       fonts: {
         body: { value: "'Archivo Variable', sans-serif" },

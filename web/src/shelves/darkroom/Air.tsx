@@ -1,8 +1,9 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Room, RoomTold } from "../../api/client";
-import { useRoomChange } from "../../api/use";
+import { useRoomChange, useTrade } from "../../api/use";
 import { moment } from "../../ui/day";
+import { numberTyped } from "../../ui/number";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { RulingSchool } from "../../ui/RulingSchool";
 import { SmallButton } from "../../ui/SmallButton";
@@ -56,6 +57,7 @@ function Said({ label, value, out = false }: { label: string; value: string; out
 }
 
 function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => void; error: unknown }) {
+  const edges = useTrade().data?.edgeFrom ?? [];
   const starts = {
     temperatureC: String(room.temperatureC),
     humidityPct: String(room.humidityPct),
@@ -88,7 +90,7 @@ function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => voi
               ([name]) =>
                 name === "temperatureC" || name === "humidityPct" || name === "airMS" || fields[name] !== starts[name],
             )
-            .map(([name]) => [name, Number(fields[name].replace(",", "."))]),
+            .map(([name]) => [name, numberTyped(fields[name])]),
         );
         send({ ...told, coatSchool, sharpFromPerInch: Number(sharp), rulingDivisor: Number(divisor) });
       }}
@@ -115,8 +117,11 @@ function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => voi
         </Field>
         <Field label="Sharp edge from">
           <Choice fontFamily="body" value={sharp} onChange={(e) => setSharp(e.target.value)}>
-            <option value="150">150 per inch</option>
-            <option value="160">160 per inch</option>
+            {edges.map((perInch) => (
+              <option key={perInch} value={String(perInch)}>
+                {perInch} per inch
+              </option>
+            ))}
           </Choice>
         </Field>
         <RulingSchool divisor={divisor} choose={setDivisor} />

@@ -132,7 +132,7 @@ export function Bars({ plan, move }: { plan: DarkroomPlan; move: (from: number, 
           >
             <rect x="0" y="0" width={left + wide} height={row} fill="transparent" />
             <rect className="colours" x="0" y="6" width="10" height={row - 12} fill={screen.hex} stroke="var(--line)" />
-            <Words x={18} y={20} size={14} fill={screen.lateMin > 0 ? "var(--madder)" : "var(--ink)"}>
+            <Words x={18} y={20} size={14} fill={screen.late.lateMin > 0 ? "var(--madder)" : "var(--ink)"}>
               {`${i + 1}  ${screen.plate.length > 15 ? `${screen.plate.slice(0, 14)}…` : screen.plate}`}
             </Words>
             {screen.steps.map((s) => (
@@ -172,9 +172,9 @@ export function Bars({ plan, move }: { plan: DarkroomPlan; move: (from: number, 
                   </g>
                 ),
             )}
-            {screen.dueMin < end && (
+            {screen.late.dueMin < end && (
               <path
-                d={`M${x(screen.dueMin) - 6} 9l12 12m0 -12l-12 12`}
+                d={`M${x(screen.late.dueMin) - 6} 9l12 12m0 -12l-12 12`}
                 stroke="var(--madder)"
                 strokeWidth="2.2"
                 fill="none"

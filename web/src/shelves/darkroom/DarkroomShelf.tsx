@@ -15,12 +15,12 @@ const hours = (minutes: number) => `${(minutes / 60).toFixed(1)} h`;
 
 /** What the printer's own order does to due times, against the order that the plan would choose. */
 function consequences(plan: DarkroomPlan): string {
-  const worse = plan.screens.filter((s) => s.lateMin > s.bestLateMin + 0.5);
+  const worse = plan.screens.filter((s) => s.late.lateMin > s.late.whenPlannedMin + 0.5);
   const more = plan.latenessMin - plan.bestLatenessMin;
   if (worse.length === 0) return "In your order, and nothing comes later for it.";
   const names = worse
     .slice(0, 3)
-    .map((s) => `${s.plate} of ${s.job} by ${hours(s.lateMin - s.bestLateMin)}`)
+    .map((s) => `${s.plate} of ${s.job} by ${hours(s.late.lateMin - s.late.whenPlannedMin)}`)
     .join(", ");
   return `In your order. It makes ${names}${worse.length > 3 ? ` and ${worse.length - 3} more` : ""} later; ${hours(more)} in all.`;
 }
@@ -47,7 +47,7 @@ export function DarkroomShelf() {
         <span />
       </Shelf>
     );
-  const late = data.screens.filter((s) => s.lateMin > 0);
+  const late = data.screens.filter((s) => s.late.lateMin > 0);
   const move = (from: number, by: number) => {
     const ids = data.screens.map((s) => s.plateId);
     const [one] = ids.splice(from, 1);
@@ -69,7 +69,7 @@ export function DarkroomShelf() {
           <Text fontWeight="700" fontSize="lead" color={late.length > 0 ? "madder" : "ink"}>
             {late.length === 0
               ? `All in time. The last screen is taped ${clock(data, data.endsMin)}.`
-              : `${late.length} ${late.length === 1 ? "screen comes" : "screens come"} late: ${late.map((s) => `${s.plate} of ${s.job} by ${hours(s.lateMin)}`).join(", ")}.`}
+              : `${late.length} ${late.length === 1 ? "screen comes" : "screens come"} late: ${late.map((s) => `${s.plate} of ${s.job} by ${hours(s.late.lateMin)}`).join(", ")}.`}
           </Text>
           <Text color="quiet" mb="14px">
             {data.byHand
@@ -111,7 +111,7 @@ export function DarkroomShelf() {
                     {screen.frame ? `, frame ${screen.frame}` : ", no frame chosen"}
                   </Link>
                 </Text>
-                <Text hideBelow="md" fontSize="small" color={screen.lateMin > 0 ? "madder" : "quiet"}>
+                <Text hideBelow="md" fontSize="small" color={screen.late.lateMin > 0 ? "madder" : "quiet"}>
                   {screen.steps[0]?.step === "coat"
                     ? `coat ${clock(data, screen.steps[0].fromMin)}`
                     : `burn ${clock(data, screen.steps.find((s) => s.step === "expose")?.fromMin ?? 0)}`}

@@ -1,6 +1,6 @@
 import type { components } from "../../api/generated/schema";
 
-export type DarkroomPlan = components["schemas"]["DarkroomView"];
+export type DarkroomPlan = components["schemas"]["RoomPlan"];
 
 const days = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"];
 

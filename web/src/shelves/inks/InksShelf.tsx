@@ -1,10 +1,18 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useShop } from "../../api/use";
+import { useShop, useTrade } from "../../api/use";
 import { Swatch } from "../../ui/Swatch";
-import { Adding, TakeOff } from "../Adding";
+import { Adding, type Asked, Editing } from "../Adding";
 import { Shelf } from "../Shelf";
 
+const asked = (kinds: string[]): Asked[] => [
+  { name: "name", label: "Name", start: "", kind: "text" },
+  { name: "hex", label: "Colour", start: "#d0402c", kind: "colour" },
+  { name: "kind", label: "Kind", start: "plastisol", choices: kinds.map((k) => [k, k] as const) },
+  { name: "hidingPct", label: "Hides, % of the cloth", start: "", kind: "number" },
+];
+
 export function InksShelf() {
+  const kinds = useTrade().data?.inkKinds ?? [];
   const inks = useShop().data?.inks ?? [];
   return (
     <Shelf
@@ -15,21 +23,7 @@ export function InksShelf() {
           : `${inks.length} inks. Hiding power is how much of the cloth a flashed layer covers.`
       }
     >
-      <Adding
-        kind="inks"
-        what="an ink"
-        asked={[
-          { name: "name", label: "Name", start: "", kind: "text" },
-          { name: "hex", label: "Colour", start: "#d0402c", kind: "colour" },
-          {
-            name: "kind",
-            label: "Kind",
-            start: "plastisol",
-            choices: ["plastisol", "water-based", "solvent", "glitter", "puff", "metallic"].map((k) => [k, k]),
-          },
-          { name: "hidingPct", label: "Hides, % of the cloth", start: "93", kind: "number" },
-        ]}
-      />
+      <Adding kind="inks" what="an ink" asked={asked(kinds)} />
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(210px, 1fr))" gap="0 28px">
         {inks.map((ink) => (
           <Box
@@ -49,9 +43,9 @@ export function InksShelf() {
               {ink.hex}
             </Text>
             <Text fontSize="small" color="quiet">
-              {ink.kind}, hides {Math.round(ink.hiding * 100)} %
+              {ink.kind}, hides {Math.round(ink.hidingPct)} %
             </Text>
-            <TakeOff kind="inks" id={ink.id} name={ink.name} />
+            <Editing kind="inks" id={ink.id} name={ink.name} asked={asked(kinds)} values={ink} />
           </Box>
         ))}
       </Box>

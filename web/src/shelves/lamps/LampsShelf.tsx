@@ -1,28 +1,37 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { answer, api } from "../../api/client";
-import { useShop } from "../../api/use";
+import { useShop, useTrade } from "../../api/use";
 import { Caution, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
-import { Adding, TakeOff } from "../Adding";
+import { Adding, type Asked, Editing } from "../Adding";
 import { Rows, Shelf } from "../Shelf";
 
-const kinds: Record<string, string> = {
-  led: "LED",
-  metal_halide: "metal halide",
-  halogen: "halogen",
-  tubes: "tubes",
-  sun: "sun",
-};
+/** “metal_halide” as it is said. */
+const said = (kind: string) => ({ led: "LED", dual_cure: "dual-cure" })[kind] ?? kind.replaceAll("_", " ");
 
-const emulsionKinds: Record<string, string> = {
-  photopolymer: "photopolymer",
-  dual_cure: "dual-cure",
-  diazo: "diazo",
-  capillary_film: "capillary film",
-};
+const lampAsked = (kinds: string[]): Asked[] => [
+  { name: "name", label: "Name", start: "", kind: "text" },
+  { name: "kind", label: "Kind", start: "led", choices: kinds.map((k) => [k, said(k)] as const) },
+  { name: "hours", label: "Hours so far", start: "0", kind: "number" },
+  { name: "distanceMm", label: "Lamp to glass, mm", start: "", kind: "number" },
+];
+
+const emulsionAsked = (kinds: string[]): Asked[] => [
+  { name: "name", label: "Name", start: "", kind: "text" },
+  { name: "kind", label: "Kind", start: "dual_cure", choices: kinds.map((k) => [k, said(k)] as const) },
+  { name: "solidsPct", label: "Solids, % by volume", start: "", kind: "number" },
+  { name: "mixedOn", label: "Mixed on, 2026-11-04", start: "", kind: "text" },
+  { name: "potLifeDays", label: "Pot life, days", start: "", kind: "number" },
+  { name: "coatedLifeDays", label: "Keeps coated, days", start: "", kind: "number" },
+  { name: "factor", label: "Time against photopolymer, ×", start: "", kind: "number" },
+  { name: "filmUm", label: "Capillary film, µm", start: "", kind: "number" },
+];
 
 export function LampsShelf() {
+  const trade = useTrade().data;
+  const lampForm = lampAsked(trade?.lampKinds ?? []);
+  const emulsionForm = emulsionAsked(trade?.emulsionKinds ?? []);
   const shop = useShop().data;
   const lamps = shop?.lamps ?? [];
   return (
@@ -34,16 +43,7 @@ export function LampsShelf() {
           : "Lamps age: count their hours, and test anew after a change of lamp or emulsion."
       }
     >
-      <Adding
-        kind="lamps"
-        what="a lamp"
-        asked={[
-          { name: "name", label: "Name", start: "", kind: "text" },
-          { name: "kind", label: "Kind", start: "led", choices: Object.entries(kinds) },
-          { name: "hours", label: "Hours so far", start: "0", kind: "number" },
-          { name: "distanceMm", label: "Lamp to glass, mm", start: "", kind: "number" },
-        ]}
-      />
+      <Adding kind="lamps" what="a lamp" asked={lampForm} />
       <Rows
         heads={["Lamp", "Kind", "Hours", "Step tests", "Last test", ""]}
         columns="1.4fr 1fr 120px 120px 1fr 90px"
@@ -55,7 +55,7 @@ export function LampsShelf() {
               <Text key="n" fontWeight="700" fontSize="lead">
                 {lamp.name}
               </Text>,
-              kinds[lamp.kind] ?? lamp.kind,
+              said(lamp.kind),
               <span key="h" className="readout">
                 {lamp.hours.toFixed(0)} h
               </span>,
@@ -63,7 +63,7 @@ export function LampsShelf() {
                 {tests.length}
               </span>,
               tests[0]?.doneOn ?? "none yet",
-              <TakeOff key="x" kind="lamps" id={lamp.id} name={lamp.name} />,
+              <Editing key="x" kind="lamps" id={lamp.id} name={lamp.name} asked={lampForm} values={lamp} />,
             ],
           };
         })}
@@ -71,20 +71,7 @@ export function LampsShelf() {
       <Text as="h2" fontWeight="700" fontSize="lead" mt="36px" mb="12px">
         Emulsions
       </Text>
-      <Adding
-        kind="emulsions"
-        what="an emulsion"
-        asked={[
-          { name: "name", label: "Name", start: "", kind: "text" },
-          { name: "kind", label: "Kind", start: "dual_cure", choices: Object.entries(emulsionKinds) },
-          { name: "solidsPct", label: "Solids, % by volume", start: "38", kind: "number" },
-          { name: "mixedOn", label: "Mixed on, 2026-11-04", start: "", kind: "text" },
-          { name: "potLifeDays", label: "Pot life, days", start: "", kind: "number" },
-          { name: "coatedLifeDays", label: "Keeps coated, days", start: "28", kind: "number" },
-          { name: "factor", label: "Time against photopolymer, ×", start: "", kind: "number" },
-          { name: "filmUm", label: "Capillary film, µm", start: "", kind: "number" },
-        ]}
-      />
+      <Adding kind="emulsions" what="an emulsion" asked={emulsionForm} />
       <Rows
         heads={["Emulsion", "Kind of emulsion", "Solids", "Pot life", "Keeps coated", "Factor", " "]}
         columns="1.5fr 1fr 90px 1.4fr 120px 1fr 90px"
@@ -94,14 +81,14 @@ export function LampsShelf() {
             <Text key="n" fontWeight="700" fontSize="lead">
               {e.name}
             </Text>,
-            `${emulsionKinds[e.kind] ?? e.kind}${e.filmUm ? `, ${e.filmUm} µm` : ""}`,
+            `${said(e.kind)}${e.filmUm ? `, ${e.filmUm} µm` : ""}`,
             <span key="s" className="readout">
               {e.solidsPct.toFixed(0)} %
             </span>,
             e.potDaysLeft === null ? "keeps" : <Pot key="p" id={e.id} name={e.name} left={e.potDaysLeft} />,
             `${e.coatedLifeDays} days`,
             e.factor === null ? "by its kind" : `× ${e.factor}, data sheet`,
-            <TakeOff key="x" kind="emulsions" id={e.id} name={e.name} />,
+            <Editing key="x" kind="emulsions" id={e.id} name={e.name} asked={emulsionForm} values={e} />,
           ],
         }))}
       />

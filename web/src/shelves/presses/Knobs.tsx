@@ -1,23 +1,45 @@
 import { Box, Text } from "@chakra-ui/react";
+import type { Press } from "../../api/client";
+import { numberTyped } from "../../ui/number";
 import { Choice, Entry } from "../../ui/Parts";
 
 export type KnobFields = { name: string; x: string; y: string; pushes: string; step: string };
 
 const directions: Record<string, [number, number]> = { right: [1, 0], left: [-1, 0], away: [0, 1], towards: [0, -1] };
-const number = (text: string) => Number(text.replace(",", "."));
+/** As it was typed: what is no number is refused where it is read. */
+const number = (text: string) => {
+  const typed = numberTyped(text);
+  return typed === null ? 0 : Number.isNaN(typed) ? (text as unknown as number) : typed;
+};
 
 export const emptyKnob = (name: string): KnobFields => ({ name, x: "", y: "", pushes: "away", step: "" });
+
+/** A knob that is there, in the fields of the form. */
+export function knobFields(knob: Press["knobs"][number]): KnobFields {
+  const across = Math.abs(knob.pushes.xMm) > Math.abs(knob.pushes.yMm);
+  const on = across ? knob.pushes.xMm > 0 : knob.pushes.yMm > 0;
+  return {
+    name: knob.name,
+    x: String(knob.at.xMm),
+    y: String(knob.at.yMm),
+    pushes: across ? (on ? "right" : "left") : on ? "away" : "towards",
+    step: String(knob.mmPerTurn),
+  };
+}
 
 /** The knobs that were filled in, as the API takes them; a row without a place is no knob. */
 export const knobsToSend = (knobs: KnobFields[]) =>
   knobs
     .filter((k) => k.x.trim() !== "" || k.y.trim() !== "" || k.step.trim() !== "")
-    .map((k) => ({
-      name: k.name,
-      at_mm: [number(k.x || "0"), number(k.y || "0")],
-      pushes: directions[k.pushes] ?? [0, 1],
-      mm_per_turn: number(k.step || "0"),
-    }));
+    .map((k) => {
+      const [xMm, yMm] = directions[k.pushes] ?? [0, 1];
+      return {
+        name: k.name,
+        at: { xMm: number(k.x), yMm: number(k.y) },
+        pushes: { xMm, yMm },
+        mmPerTurn: number(k.step),
+      };
+    });
 
 /** Where each knob touches the frame, which way a clockwise turn moves it, and how far. */
 export function Knobs({ knobs, set }: { knobs: KnobFields[]; set: (knobs: KnobFields[]) => void }) {

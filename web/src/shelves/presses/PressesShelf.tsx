@@ -1,14 +1,42 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import { useShop } from "../../api/use";
+import type { Press } from "../../api/client";
+import { useShop, useTrade } from "../../api/use";
 import { useHabits } from "../../ui/habits";
-import { Adding, TakeOff } from "../Adding";
+import { Adding, type Asked, Editing } from "../Adding";
 import { Shelf } from "../Shelf";
 import { FilmPrinters } from "./FilmPrinters";
-import { emptyKnob, type KnobFields, Knobs, knobsToSend } from "./Knobs";
+import { emptyKnob, type KnobFields, Knobs, knobFields, knobsToSend } from "./Knobs";
 import { PressDrawing } from "./PressDrawing";
 
+const asked = (kinds: string[]): Asked[] => [
+  { name: "name", label: "Name", start: "", kind: "text" },
+  { name: "kind", label: "Kind", start: "rotary", choices: kinds.map((k) => [k, k] as const) },
+  { name: "heads", label: "Heads", start: "6", kind: "number" },
+  { name: "platens", label: "Platens", start: "4", kind: "number" },
+  { name: "collarAtOperator", label: "Collar at your end", start: "yes", kind: "yes" },
+  { name: "registerSigmaMm", label: "Register scatter, mm (if measured)", start: "", kind: "number" },
+  { name: "centreFromEndMm", label: "Print centre from clamp, mm", start: "270", kind: "number" },
+];
+
+/** A press in use is changed too; its knobs stand in the same sheet. */
+function EditPress({ press, kinds }: { press: Press; kinds: string[] }) {
+  const [knobs, setKnobs] = useState<KnobFields[]>(() => [...press.knobs.map(knobFields), emptyKnob("")]);
+  return (
+    <Editing
+      kind="presses"
+      id={press.id}
+      name={press.name}
+      asked={asked(kinds)}
+      values={{ ...press, knobs: null }}
+      more={<Knobs knobs={knobs} set={setKnobs} />}
+      also={() => ({ knobs: knobsToSend(knobs) })}
+    />
+  );
+}
+
 export function PressesShelf() {
+  const kinds = useTrade().data?.pressKinds ?? [];
   const presses = useShop().data?.presses ?? [];
   const { length } = useHabits();
   const [knobs, setKnobs] = useState<KnobFields[]>([
@@ -28,20 +56,7 @@ export function PressesShelf() {
       <Adding
         kind="presses"
         what="a press"
-        asked={[
-          { name: "name", label: "Name", start: "", kind: "text" },
-          {
-            name: "kind",
-            label: "Kind",
-            start: "rotary",
-            choices: ["rotary", "hinge", "long table"].map((k) => [k, k]),
-          },
-          { name: "heads", label: "Heads", start: "6", kind: "number" },
-          { name: "platens", label: "Platens", start: "4", kind: "number" },
-          { name: "collarAtOperator", label: "Collar at your end", start: "yes", kind: "yes" },
-          { name: "registerSigmaMm", label: "Register scatter, mm (if measured)", start: "", kind: "number" },
-          { name: "centreFromEndMm", label: "Print centre from clamp, mm", start: "270", kind: "number" },
-        ]}
+        asked={asked(kinds)}
         more={<Knobs knobs={knobs} set={setKnobs} />}
         also={() => ({ knobs: knobsToSend(knobs) })}
       />
@@ -67,12 +82,12 @@ export function PressesShelf() {
             {press.knobs.length === 0 && <Text>No knobs: frames are tapped at their corners.</Text>}
             {press.knobs.map((knob) => (
               <Text key={knob.name}>
-                <b>{knob.name}</b> at {length(knob.atXMm)}, {length(knob.atYMm)} pushes{" "}
-                {Math.abs(knob.pushX) > Math.abs(knob.pushY) ? "across" : "along"},{" "}
+                <b>{knob.name}</b> at {length(knob.at.xMm)}, {length(knob.at.yMm)} pushes{" "}
+                {Math.abs(knob.pushes.xMm) > Math.abs(knob.pushes.yMm) ? "across" : "along"},{" "}
                 <span className="readout">{length(knob.mmPerTurn, 2)}</span> a turn
               </Text>
             ))}
-            <TakeOff kind="presses" id={press.id} name={press.name} />
+            <EditPress key={JSON.stringify(press)} press={press} kinds={kinds} />
           </Box>
         </Box>
       ))}

@@ -1,23 +1,24 @@
 import { Box, QrCode, Text } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
-import { Link, useParams } from "react-router";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Shop } from "../../api/client";
-import { useFrameWork } from "../../api/use";
+import { useFrameWork, useTrade } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { day, moment } from "../../ui/day";
 import { Reclaiming } from "../../ui/FrameHands";
 import { useHabits } from "../../ui/habits";
+import { numberTyped } from "../../ui/number";
 import { Action, Choice, Entry, Fact, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { SmallButton } from "../../ui/SmallButton";
-import { isTyping } from "../../ui/typing";
+import { Editing } from "../Adding";
 import { Shelf } from "../Shelf";
+import { frameAsked, frameValues } from "./asked";
 import { TensionLine } from "./TensionLine";
 
 type FrameView = Shop["frames"][number];
 
-const states = ["bare", "coated", "burned", "on press", "to reclaim", "to stretch"] as const;
 const places = ["near left", "near right", "far left", "far right", "middle"];
 
 /** One frame: its tension over the year, what is on it, what was done to it, and the label that is stuck on it. */
@@ -28,17 +29,9 @@ export function FramePage() {
     queryKey: ["frame", id],
     queryFn: () => answer(api.GET("/api/frames/{id}", { params: { path: { id } } })),
   });
-  const { change, read, undo } = useFrameWork(id);
-  const undoes = data?.undoes ?? "";
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (isTyping(e.target) || e.altKey || e.key.toLowerCase() !== "z" || undoes === "") return;
-      e.preventDefault();
-      undo.mutate();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  });
+  const { change, read } = useFrameWork(id);
+  const go = useNavigate();
+  const states = useTrade().data?.frameStates ?? [];
   if (error)
     return (
       <Shelf name="Rack" says="">
@@ -57,7 +50,7 @@ export function FramePage() {
   return (
     <Shelf
       name={`Frame ${frame.label}`}
-      says={`${mesh(frame.mesh, frame.threadsPerCm)}, ${frame.dyed ? "yellow" : "white"} mesh, ${length(frame.insideWidthMm)} × ${length(frame.insideHeightMm)} inside${frame.outsideWidthMm && frame.outsideHeightMm ? `, ${length(frame.outsideWidthMm)} × ${length(frame.outsideHeightMm)} outside` : ""}. ${data.heldBy ? `It holds ${data.heldBy}.` : "No plate holds it."}`}
+      says={`${mesh(frame.mesh.name, frame.mesh.threadsPerCm)}, ${frame.mesh.dyed ? "yellow" : "white"} mesh, ${length(frame.insideWidthMm)} × ${length(frame.insideHeightMm)} inside${frame.outsideWidthMm && frame.outsideHeightMm ? `, ${length(frame.outsideWidthMm)} × ${length(frame.outsideHeightMm)} outside` : ""}. ${data.heldBy ? `It holds ${data.heldBy}.` : "No plate holds it."}`}
     >
       <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 280px" }} gap="32px">
         <Box>
@@ -91,24 +84,20 @@ export function FramePage() {
           <Box mt="30px">
             <Box display="flex" alignItems="baseline" gap="16px">
               <Heading>What was done to it</Heading>
-              {data.undoes && (
-                <SmallButton onClick={() => undo.mutate()}>Undo “{data.undoes.toLowerCase()}”</SmallButton>
-              )}
             </Box>
-            <Trouble of={undo.error} />
+            {data.record.length === 0 && <Text color="quiet">Nothing is written down yet.</Text>}
             <Box as="ul" listStyleType="none">
-              {data.record.length === 0 && <Text color="quiet">Nothing is written down yet.</Text>}
               {data.record.map((line) => (
                 <Box
                   as="li"
-                  key={`${line.at} ${line.what}`}
+                  key={`${line.madeAt} ${line.what}`}
                   display="grid"
                   gridTemplateColumns="170px 1fr"
                   borderTopWidth="1px"
                   borderColor="line"
                   py="8px"
                 >
-                  <Text color="quiet">{moment(line.at)}</Text>
+                  <Text color="quiet">{moment(line.madeAt)}</Text>
                   <Text>{line.what}</Text>
                 </Box>
               ))}
@@ -116,12 +105,20 @@ export function FramePage() {
           </Box>
         </Box>
         <Box>
+          <Editing
+            kind="frames"
+            id={id}
+            name={`frame ${frame.label}`}
+            asked={frameAsked}
+            values={frameValues(frame)}
+            gone={() => go("/rack")}
+          />
           <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
             <Field label="State">
               <Choice
                 fontFamily="body"
                 value={frame.state}
-                onChange={(e) => change.mutate({ state: e.target.value as (typeof states)[number] })}
+                onChange={(e) => change.mutate({ state: e.target.value as typeof frame.state })}
               >
                 {states.map((s) => (
                   <option key={s}>{s}</option>
@@ -140,7 +137,7 @@ export function FramePage() {
               key={`angle ${frame.meshAngleDeg}`}
               label="Mesh angle, °"
               start={String(frame.meshAngleDeg)}
-              send={(text) => change.mutate({ meshAngleDeg: Number(text.replace(",", ".")) })}
+              send={(text) => change.mutate({ meshAngleDeg: numberTyped(text) ?? 0 })}
             />
           </Box>
           <Trouble of={change.error} />
@@ -149,10 +146,10 @@ export function FramePage() {
               {frame.label}
             </Text>
             <Text className="readout" fontSize="readout">
-              {frame.mesh} {frame.dyed ? "yellow" : "white"}
+              {frame.mesh.name} {frame.mesh.dyed ? "yellow" : "white"}
             </Text>
             <Text className="readout" mb="12px">
-              {Math.round(frame.threadsPerCm * 2.54)} per inch{frame.rackPlace && `, place ${frame.rackPlace}`}
+              {Math.round(frame.mesh.threadsPerCm * 2.54)} per inch{frame.rackPlace && `, place ${frame.rackPlace}`}
             </Text>
             <QrCode.Root value={`${window.location.origin}/rack/${frame.id}`} size="lg">
               <QrCode.Frame role="img" aria-label={`A code that opens frame ${frame.label}`}>
@@ -195,10 +192,10 @@ function Told({ label, start, send }: { label: string; start: string; send: (tex
 function Stretch({ frame, id }: { frame: FrameView; id: number }) {
   const { stretch } = useFrameWork(id);
   const [open, setOpen] = useState(frame.state === "to stretch");
-  const [perCm, setPerCm] = useState(String(frame.threadsPerCm));
-  const [thread, setThread] = useState(String(frame.threadUm));
+  const [perCm, setPerCm] = useState(String(frame.mesh.threadsPerCm));
+  const [thread, setThread] = useState(String(frame.mesh.threadUm));
   const [tension, setTension] = useState("");
-  const number = (text: string) => Number(text.replace(",", "."));
+  const number = (text: string) => numberTyped(text) ?? 0;
   if (!open)
     return (
       <Action quiet mt="18px" onClick={() => setOpen(true)}>
@@ -241,7 +238,7 @@ function Reading({ id, send }: { id: number; send: (body: { along: number[]; acr
   const { gauge } = useFrameWork(id);
   const [along, setAlong] = useState<string[]>(Array(5).fill(""));
   const [across, setAcross] = useState<string[]>(Array(5).fill(""));
-  const numbers = (texts: string[]) => texts.map((t) => (t.trim() === "" ? Number.NaN : Number(t.replace(",", "."))));
+  const numbers = (texts: string[]) => texts.map((t) => numberTyped(t) ?? Number.NaN);
   const ready = [...numbers(along), ...numbers(across)].every((n) => !Number.isNaN(n));
   const row = (name: string, values: string[], set: (values: string[]) => void) => (
     <>

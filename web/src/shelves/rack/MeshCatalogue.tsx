@@ -1,7 +1,15 @@
 import { Text } from "@chakra-ui/react";
 import { useShop } from "../../api/use";
-import { Adding, TakeOff } from "../Adding";
+import { Adding, type Asked, Editing } from "../Adding";
 import { Rows, Shelf } from "../Shelf";
+
+const asked: Asked[] = [
+  { name: "threadsPerCm", label: "Threads per cm", start: "", kind: "number" },
+  { name: "threadUm", label: "Thread, µm", start: "", kind: "number" },
+  { name: "dyed", label: "Yellow mesh", start: "yes", kind: "yes" },
+  { name: "openingUm", label: "Opening by the sheet, µm", start: "", kind: "number" },
+  { name: "thicknessUm", label: "Fabric by the sheet, µm", start: "", kind: "number" },
+];
 
 /** Every mesh that the shop can think of: the commonly woven ones, and its own with their data sheets. */
 export function MeshCatalogue() {
@@ -11,17 +19,7 @@ export function MeshCatalogue() {
       name="Meshes"
       says="Opening and fabric by the formula, pitch less thread and 1.6 threads, unless the weaver’s data sheet says otherwise: woven cloth opens a little less on fine counts."
     >
-      <Adding
-        kind="meshes"
-        what="a mesh with its data sheet"
-        asked={[
-          { name: "threadsPerCm", label: "Threads per cm", start: "", kind: "number" },
-          { name: "threadUm", label: "Thread, µm", start: "", kind: "number" },
-          { name: "dyed", label: "Yellow mesh", start: "yes", kind: "yes" },
-          { name: "openingUm", label: "Opening by the sheet, µm", start: "", kind: "number" },
-          { name: "thicknessUm", label: "Fabric by the sheet, µm", start: "", kind: "number" },
-        ]}
-      />
+      <Adding kind="meshes" what="a mesh with its data sheet" asked={asked} />
       <Rows
         heads={["Mesh", "Per inch", "Colour", "Opening", "Open area", "Fabric", "Passes", "Line", "Wall", "Rack", ""]}
         columns="96px 70px 62px 84px 76px 76px 96px 78px 78px 44px 78px"
@@ -59,7 +57,14 @@ export function MeshCatalogue() {
                 typical
               </Text>
             ) : (
-              <TakeOff key="x" kind="meshes" id={row.id} name={`the data sheet of ${row.mesh.name}`} />
+              <Editing
+                key="x"
+                kind="meshes"
+                id={row.id}
+                name={`the data sheet of ${row.mesh.name}`}
+                asked={asked}
+                values={row.mesh}
+              />
             ),
           ],
         }))}

@@ -6,8 +6,9 @@ import { useShop } from "../../api/use";
 import { useHabits } from "../../ui/habits";
 import { Sign } from "../../ui/Sign";
 import { Views } from "../../ui/SmallButton";
-import { Adding, TakeOff } from "../Adding";
+import { Adding } from "../Adding";
 import { Rows, Shelf } from "../Shelf";
+import { frameAsked } from "./asked";
 
 type View = "all" | "free" | "reclaim" | "stretch";
 type Frame = Shop["frames"][number];
@@ -37,26 +38,10 @@ export function RackShelf() {
       says={
         frames.length === 0
           ? "No frames yet."
-          : `${frames.length} frames, coarse to fine. Under 15 N/cm a frame needs new mesh.`
+          : `${frames.length} frames, coarse to fine; each opens to its page. Under 15 N/cm a frame needs new mesh.`
       }
     >
-      <Adding
-        kind="frames"
-        what="a frame"
-        asked={[
-          { name: "label", label: "Label", start: "", kind: "text" },
-          { name: "threadsPerCm", label: "Threads per cm", start: "77", kind: "number" },
-          { name: "threadUm", label: "Thread, µm", start: "55", kind: "number" },
-          { name: "dyed", label: "Yellow mesh", start: "yes", kind: "yes" },
-          { name: "insideWidthMm", label: "Inside across, mm", start: "460", kind: "number" },
-          { name: "insideHeightMm", label: "Inside along, mm", start: "560", kind: "number" },
-          { name: "outsideWidthMm", label: "Outside across, mm", start: "", kind: "number" },
-          { name: "outsideHeightMm", label: "Outside along, mm", start: "", kind: "number" },
-          { name: "tensionNPerCm", label: "Tension, N/cm", start: "22", kind: "number" },
-          { name: "stretchedOn", label: "Stretched on, 2026-11-04", start: "", kind: "text" },
-          { name: "rackPlace", label: "Place in the rack", start: "", kind: "text" },
-        ]}
-      />
+      <Adding kind="frames" what="a frame" asked={frameAsked} />
       <Box display="flex" gap="18px" alignItems="center" flexWrap="wrap" mb="14px">
         <Views of={views} at={view} pick={setView} label="Which frames" />
         <Link to="/meshes" style={{ minHeight: 44, display: "inline-flex", alignItems: "center" }}>
@@ -66,8 +51,8 @@ export function RackShelf() {
         </Link>
       </Box>
       <Rows
-        heads={["Frame", "Place", "Mesh", "Colour", "Inside", "Tension", "Mesh since", "Stencils", "State", ""]}
-        columns="62px 54px 104px 62px 158px 120px 104px 70px 1fr 78px"
+        heads={["Frame", "Place", "Mesh", "Colour", "Inside", "Tension", "Mesh since", "Stencils", "State"]}
+        columns="62px 54px 104px 62px 158px 120px 104px 70px 1fr"
         rows={shown.map((f) => ({
           key: f.id,
           cells: [
@@ -78,9 +63,9 @@ export function RackShelf() {
             </Link>,
             f.rackPlace || "–",
             <span key="m" className="readout">
-              {mesh(f.mesh, f.threadsPerCm)}
+              {mesh(f.mesh.name, f.mesh.threadsPerCm)}
             </span>,
-            f.dyed ? "yellow" : "white",
+            f.mesh.dyed ? "yellow" : "white",
             `${length(f.insideWidthMm)} × ${length(f.insideHeightMm)}`,
             <span key="t" className="readout" style={{ display: "flex", alignItems: "center", gap: 6 }}>
               <Sign kind={f.tensionNPerCm < 15 ? "out_of_bounds" : "measured"} />
@@ -91,7 +76,6 @@ export function RackShelf() {
               {f.uses}
             </span>,
             `${f.state}${f.locked ? ", locked in" : f.stained ? ", stained" : ""}`,
-            <TakeOff key="x" kind="frames" id={f.id} name={`frame ${f.label}`} />,
           ],
         }))}
       />

@@ -1,7 +1,7 @@
 import type { components } from "../../api/generated/schema";
 import { Words } from "../../ui/Words";
 
-type FrameRecord = components["schemas"]["FrameRecordView"];
+type FrameRecord = components["schemas"]["FrameRecord"];
 
 const LIMIT = 15;
 

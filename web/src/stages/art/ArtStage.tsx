@@ -1,9 +1,10 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import { type JobChange, Problem } from "../../api/client";
+import { useTrade } from "../../api/use";
 import { Bench, Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
-import { useAtHand } from "../../ui/JobFrame";
+import { type AtHand, useAtHand } from "../../ui/JobFrame";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 import { Drawn } from "./Drawn";
@@ -12,7 +13,7 @@ import { Palette } from "./Palette";
 
 /** The picture as it was brought, its size and its garment, and the colours that were found in it. */
 export function ArtStage() {
-  const at = useAtHand();
+  const at = useAtHand<"art">();
   const { job, work } = at;
   return (
     <Bench
@@ -52,11 +53,8 @@ export function ArtStage() {
   );
 }
 
-const garments = ["tees", "totes", "sheets", "panels"];
-const places = ["front", "back", "left chest", "sleeve", "face"];
-
 /** How plates meet: the choke of the base and the trap. */
-function Edges({ at }: { at: ReturnType<typeof useAtHand> }) {
+function Edges({ at }: { at: AtHand<"art"> }) {
   const { job, work } = at;
   const { toField, fromField, lengthUnit } = useHabits();
   const [choke, setChoke] = useState(toField(job.chokeMm));
@@ -106,9 +104,8 @@ function Edges({ at }: { at: ReturnType<typeof useAtHand> }) {
   );
 }
 
-const substrates = ["cotton", "polyester", "tri-blend", "nylon", "fleece", "canvas", "paper", "rigid"];
-
-function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
+function Size({ at }: { at: AtHand<"art"> }) {
+  const trade = useTrade().data;
   const { job, work } = at;
   const { toField, fromField, lengthUnit } = useHabits();
   const [width, setWidth] = useState(toField(job.widthMm));
@@ -179,7 +176,7 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
         </Field>
         <Field label="Place on the garment">
           <Choice fontFamily="body" value={job.place} onChange={(e) => work.change.mutate({ place: e.target.value })}>
-            {[...new Set([job.place, ...places])].map((p) => (
+            {[...new Set([job.place, ...(trade?.places ?? [])])].map((p) => (
               <option key={p}>{p}</option>
             ))}
           </Choice>
@@ -193,8 +190,11 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
           </Field>
         </Box>
         <Field label="On">
-          <Choice value={job.substrate} onChange={(e) => work.change.mutate({ substrate: e.target.value as "cotton" })}>
-            {substrates.map((s) => (
+          <Choice
+            value={job.substrate}
+            onChange={(e) => work.change.mutate({ substrate: e.target.value as typeof job.substrate })}
+          >
+            {(trade?.substrates ?? [job.substrate]).map((s) => (
               <option key={s}>{s}</option>
             ))}
           </Choice>
@@ -202,10 +202,10 @@ function Size({ at }: { at: ReturnType<typeof useAtHand> }) {
         <Field label="Garment">
           <Choice
             fontFamily="body"
-            value={garments.includes(job.garment) ? job.garment : "sheets"}
+            value={job.garment}
             onChange={(e) => work.change.mutate({ garment: e.target.value })}
           >
-            {garments.map((g) => (
+            {[...new Set([job.garment, ...(trade?.garments ?? [])])].map((g) => (
               <option key={g}>{g}</option>
             ))}
           </Choice>

@@ -1,20 +1,22 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, type Job } from "../../api/client";
+import { answer, api, type JobOn } from "../../api/client";
 import { useShop } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { Action, Choice, Field, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 
 /** Plates drawn by hand: the sheet to draw over, a scan for each, and where its black wants touching up. */
-export function Drawn({ job }: { job: Job }) {
+export function Drawn({ job }: { job: JobOn<"art"> }) {
   const inks = useShop().data?.inks ?? [];
   const queries = useQueryClient();
   const [open, setOpen] = useState(job.positives.length > 0);
   const [ink, setInk] = useState<number | null>(null);
   const [scan, setScan] = useState<File | null>(null);
-  const onSuccess = (changed: Job) => queries.setQueryData(["job", job.id], changed);
+  const onSuccess = () => {
+    for (const key of [["job", job.id], ["hand"]]) void queries.invalidateQueries({ queryKey: key });
+  };
   const add = useMutation({
     mutationFn: () => {
       const form = new FormData();
@@ -28,8 +30,8 @@ export function Drawn({ job }: { job: Job }) {
         }),
       );
     },
-    onSuccess: (changed) => {
-      onSuccess(changed);
+    onSuccess: () => {
+      onSuccess();
       setScan(null);
     },
   });
@@ -84,7 +86,7 @@ export function Drawn({ job }: { job: Job }) {
               <Box as="ul" fontSize="small" pl="16px" listStyleType="'– '" maxH="150px" overflow="auto" tabIndex={0}>
                 {one.weak.map((w) => (
                   <li key={`${w.xMm} ${w.yMm}`}>
-                    {w.xMm.toFixed(0)} mm from the left, {w.yMm.toFixed(0)} from the top: {w.widthMm.toFixed(1)} mm²
+                    {w.xMm.toFixed(0)} mm from the left, {w.yMm.toFixed(0)} from the top: {w.mm2.toFixed(1)} mm²
                   </li>
                 ))}
               </Box>

@@ -1,20 +1,21 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useRef, useState } from "react";
-import { type Job, Problem } from "../../api/client";
+import { type JobOn, Problem } from "../../api/client";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
+import { numberTyped } from "../../ui/number";
 import { Action, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton, Tick } from "../../ui/SmallButton";
 
 type Part = { left: number; top: number; width: number; height: number };
 
 /** The picture as it was brought, on its garment; a part of it is taken by drawing over it or by numbers. */
-export function Framing({ at }: { at: AtHand }) {
+export function Framing({ at }: { at: AtHand<"art"> }) {
   const { job, work } = at;
   const [cropping, setCropping] = useState(false);
   const kept = job.framing;
   const [part, setPart] = useState<Part>(kept);
-  const keep = (change: Partial<Job["framing"]>) => work.change.mutate({ framing: { ...kept, ...change } });
+  const keep = (change: Partial<JobOn<"art">["framing"]>) => work.change.mutate({ framing: { ...kept, ...change } });
   const whole = kept.width > 0.999 && kept.height > 0.999;
   return (
     <Box display="flex" flexDirection="column">
@@ -84,7 +85,7 @@ export function Framing({ at }: { at: AtHand }) {
 function Turn({ degrees, set }: { degrees: number; set: (degrees: number) => void }) {
   const [text, setText] = useState(String(Math.round(degrees * 100) / 100));
   const take = () => {
-    const value = Number(text.replace(",", "."));
+    const value = numberTyped(text) ?? Number.NaN;
     if (!Number.isNaN(value) && Math.abs(value - degrees) > 0.004) set(value);
   };
   return (
@@ -102,13 +103,13 @@ function Turn({ degrees, set }: { degrees: number; set: (degrees: number) => voi
   );
 }
 
-const source = (job: Job) =>
+const source = (job: JobOn<"art">) =>
   job.artKind === "tiff"
     ? `/api/jobs/${job.id}/art.png`
     : `/api/jobs/${job.id}/art?k=${encodeURIComponent(job.artName)}`;
 
 /** What is taken of the picture, as it will print. */
-function Picture({ job }: { job: Job }) {
+function Picture({ job }: { job: JobOn<"art"> }) {
   const f = job.framing;
   const [w, h] = [job.artWidthPx * f.width, job.artHeightPx * f.height];
   const turn = (f.turnDeg * Math.PI) / 180;
@@ -143,7 +144,7 @@ function Picture({ job }: { job: Job }) {
   );
 }
 
-function Cropper({ job, part, set }: { job: Job; part: Part; set: (part: Part) => void }) {
+function Cropper({ job, part, set }: { job: JobOn<"art">; part: Part; set: (part: Part) => void }) {
   const box = useRef<HTMLDivElement>(null);
   const start = useRef<[number, number] | null>(null);
   const at = (e: React.PointerEvent): [number, number] => {
@@ -206,7 +207,7 @@ function Cropper({ job, part, set }: { job: Job; part: Part; set: (part: Part) =
 }
 
 /** The size and the words under the picture. */
-export function ArtWords({ job }: { job: Job }) {
+export function ArtWords({ job }: { job: JobOn<"art"> }) {
   const { length } = useHabits();
   return (
     <>

@@ -1,11 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { Job, JobChange } from "../../api/client";
+import type { JobChange, JobOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
-import { Choice } from "../../ui/Parts";
+import { Choice, Push } from "../../ui/Parts";
 import { Swatch } from "../../ui/Swatch";
 
 /** The flat colours of the art: what prints, what the garment gives, and what is likely the same ink. */
-export function Palette({ job, change }: { job: Job; change: (body: JobChange) => void }) {
+export function Palette({ job, change }: { job: JobOn<"art">; change: (body: JobChange) => void }) {
   return (
     <Box>
       <Heading note="Edges are smoothed in most pictures; their mixed pixels are not counted as colours.">
@@ -17,8 +17,7 @@ export function Palette({ job, change }: { job: Job; change: (body: JobChange) =
             {stray.stray} is almost {stray.into}: ΔE00 {stray.deltaE.toFixed(1)}, {stray.areaPct.toFixed(2)} % of the
             picture.
           </Text>
-          <Box
-            as="button"
+          <Push
             minH="44px"
             fontWeight="700"
             color="teal"
@@ -27,7 +26,7 @@ export function Palette({ job, change }: { job: Job; change: (body: JobChange) =
             onClick={() => change({ merge: { from: stray.stray, into: stray.into } })}
           >
             Merge them into one ink
-          </Box>
+          </Push>
         </Box>
       ))}
       <Box as="ul" listStyleType="none">
@@ -120,7 +119,12 @@ export function Palette({ job, change }: { job: Job; change: (body: JobChange) =
 }
 
 /** One decision about a colour; what was decided before is taken back first. */
-function decide(job: Job, colour: Job["palette"][number], value: string, change: (body: JobChange) => void) {
+function decide(
+  job: JobOn<"art">,
+  colour: JobOn<"art">["palette"][number],
+  value: string,
+  change: (body: JobChange) => void,
+) {
   const [what, which] = value.split(" ");
   if (value === "open") change({ leaveOpen: colour.hex });
   else if (value === "split") change({ split: colour.hex });

@@ -13,7 +13,7 @@ import { Printer } from "./Printer";
 
 /** The light table: all films over each other as they were read back from their files, and the set to take away. */
 export function FilmsStage() {
-  const at = useAtHand();
+  const at = useAtHand<"films">();
   const { job, plate, work } = at;
   const [alone, setAlone] = useState(false);
   const { length } = useHabits();

@@ -6,10 +6,10 @@ import { SmallButton } from "../../ui/SmallButton";
 const LOUPE = 10;
 
 /** The films over each other, as read back from their files; a loupe on the place that is touched, or on each mark. */
-export function LightTable({ at, alone }: { at: AtHand; alone: number | null }) {
+export function LightTable({ at, alone }: { at: AtHand<"films">; alone: number | null }) {
   const { job } = at;
   const set = job.filmSet;
-  const [x, y] = set ? [set.filmWidthMm, set.filmHeightMm] : [job.widthMm + 40, job.heightMm + 48];
+  const [x, y] = set ? [set.media.filmWidthMm, set.media.filmHeightMm] : [job.widthMm + 40, job.heightMm + 48];
   const top = job.marks.find((m) => m.name === "top");
   // The press turns the art; the light table shows it upright.
   const turn = top && top.yMm < 0 ? -1 : 1;

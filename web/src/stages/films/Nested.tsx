@@ -1,11 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { Job } from "../../api/client";
+import type { JobOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { Words } from "../../ui/Words";
 
 /** How the films lie on the media, to scale, and how much of it they use. */
-export function Nested({ job }: { job: Job }) {
+export function Nested({ job }: { job: JobOn<"films"> }) {
   const { length } = useHabits();
   const set = job.filmSet;
   if (!set)
@@ -16,32 +16,34 @@ export function Nested({ job }: { job: Job }) {
       </Box>
     );
   const gap = 24;
-  const width = set.pages * set.mediaWidthMm + (set.pages - 1) * gap;
+  const width = set.media.pages * set.media.mediaWidthMm + (set.media.pages - 1) * gap;
   return (
     <Box>
-      <Heading note={`Each film ${length(set.filmWidthMm)} × ${length(set.filmHeightMm)}.`}>
-        <span className="readout">{length(set.usedMm, 0)}</span> of film {length(set.mediaWidthMm, 0)} wide
+      <Heading note={`Each film ${length(set.media.filmWidthMm)} × ${length(set.media.filmHeightMm)}.`}>
+        <span className="readout">{length(set.media.usedMm, 0)}</span> of film {length(set.media.mediaWidthMm, 0)} wide
       </Heading>
       <svg
-        viewBox={`-2 -2 ${width + 4} ${set.pageLengthMm + 4}`}
+        viewBox={`-2 -2 ${width + 4} ${set.media.pageLengthMm + 4}`}
         style={{ width: "100%", maxHeight: 300 }}
         role="img"
-        aria-label={`${set.nested.length} films on ${set.pages === 1 ? "the media" : `${set.pages} sheets`}`}
+        aria-label={`${set.nested.length} films on ${set.media.pages === 1 ? "the media" : `${set.media.pages} sheets`}`}
       >
-        {Array.from({ length: set.pages }, (_, page) => (
+        {Array.from({ length: set.media.pages }, (_, page) => (
           <rect
             key={page}
-            x={page * (set.mediaWidthMm + gap)}
-            width={set.mediaWidthMm}
-            height={set.pageLengthMm}
+            x={page * (set.media.mediaWidthMm + gap)}
+            width={set.media.mediaWidthMm}
+            height={set.media.pageLengthMm}
             fill="var(--raised)"
             stroke="var(--ink)"
             strokeWidth="2.5"
           />
         ))}
         {set.nested.map((place, i) => {
-          const [w, h] = place.turned ? [set.filmHeightMm, set.filmWidthMm] : [set.filmWidthMm, set.filmHeightMm];
-          const x = place.page * (set.mediaWidthMm + gap) + place.xMm;
+          const [w, h] = place.turned
+            ? [set.media.filmHeightMm, set.media.filmWidthMm]
+            : [set.media.filmWidthMm, set.media.filmHeightMm];
+          const x = place.page * (set.media.mediaWidthMm + gap) + place.xMm;
           return (
             <g key={i}>
               <rect

@@ -15,7 +15,7 @@ const formats = [
 ] as const;
 
 /** Which printer makes the films, and what is written for it. */
-export function Printer({ at }: { at: AtHand }) {
+export function Printer({ at }: { at: AtHand<"films"> }) {
   const { job, work } = at;
   const printers = useShop().data?.filmPrinters ?? [];
   const swap = (format: (typeof formats)[number][0]) =>
@@ -36,7 +36,7 @@ export function Printer({ at }: { at: AtHand }) {
           <option value={0}>any printer of 600 dpi</option>
           {printers.map((p) => (
             <option key={p.id} value={p.id}>
-              {p.name}
+              {p.profile.name}
             </option>
           ))}
         </Choice>

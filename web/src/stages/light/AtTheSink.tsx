@@ -1,28 +1,42 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Plate, PlateChange } from "../../api/client";
+import type { PlateChange, PlateOn } from "../../api/client";
+import { useTrade } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { Reclaiming } from "../../ui/FrameHands";
-import { Action, Trouble } from "../../ui/Parts";
+import { Action, Push, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 
 type Seen = NonNullable<PlateChange["sinkCheck"]>;
 type Sign = "scum" | "pinholes" | "lostDots" | "closedLines" | "blur";
 
-const signs: [Sign, string, string][] = [
-  ["scum", "Scum or slime", "a film in the open parts, or a slimy back"],
-  ["pinholes", "Pinholes", "light through the stencil where none should be"],
-  ["lostDots", "Lost dots", "small islands of stencil washed away"],
-  ["closedLines", "Closed lines", "fine lines that will not open"],
-  ["blur", "Blur", "edges soft all over"],
-];
+/** What was answered, without what the core says of it. */
+const answersOf = (check: PlateOn<"light">["sinkCheck"]): Seen =>
+  check === null
+    ? clean
+    : {
+        scum: check.scum,
+        pinholes: check.pinholes,
+        lostDots: check.lostDots,
+        closedLines: check.closedLines,
+        blur: check.blur,
+      };
 
 const clean: Seen = { scum: false, pinholes: false, lostDots: false, closedLines: false, blur: false };
 
 /** At the sink, with wet hands: what is wrong is touched, or nothing is; the light learns from it. */
-export function AtTheSink({ plate, tell, error }: { plate: Plate; tell: (seen: Seen) => void; error: unknown }) {
-  const [seen, setSeen] = useState<Seen>(plate.sinkCheck ?? clean);
+export function AtTheSink({
+  plate,
+  tell,
+  error,
+}: {
+  plate: PlateOn<"light">;
+  tell: (seen: Seen) => void;
+  error: unknown;
+}) {
+  const [seen, setSeen] = useState<Seen>(() => answersOf(plate.sinkCheck));
   const [open, setOpen] = useState(plate.sinkCheck === null);
+  const signs = (useTrade().data?.sinkSigns ?? []).map(({ sign, name, looks }) => [sign as Sign, name, looks] as const);
   const any = signs.some(([sign]) => seen[sign]);
   if (!open && plate.sinkCheck) {
     const found = signs.filter(([sign]) => plate.sinkCheck?.[sign]).map(([, name]) => name.toLowerCase());
@@ -51,8 +65,7 @@ export function AtTheSink({ plate, tell, error }: { plate: Plate; tell: (seen: S
       </Heading>
       <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", xl: "repeat(3, 1fr)" }} gap="12px">
         {signs.map(([sign, name, words]) => (
-          <Box
-            as="button"
+          <Push
             key={sign}
             aria-pressed={seen[sign] === true}
             onClick={() => setSeen({ ...seen, [sign]: !seen[sign] })}
@@ -71,10 +84,9 @@ export function AtTheSink({ plate, tell, error }: { plate: Plate; tell: (seen: S
             <Text fontSize="small" color="quiet">
               {words}
             </Text>
-          </Box>
+          </Push>
         ))}
-        <Box
-          as="button"
+        <Push
           minH="84px"
           p="12px 16px"
           textAlign="left"
@@ -92,7 +104,7 @@ export function AtTheSink({ plate, tell, error }: { plate: Plate; tell: (seen: S
           <Text fontSize="small">
             {any ? "keep it in the frame’s record" : "the light learns that its time was right"}
           </Text>
-        </Box>
+        </Push>
       </Box>
       {plate.sinkCheck && (
         <Action quiet mt="12px" onClick={() => tell({ forget: true })}>

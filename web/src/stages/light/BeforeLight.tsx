@@ -1,22 +1,29 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { Trouble } from "../../ui/Parts";
 import { Tick } from "../../ui/SmallButton";
 
-type Done = Plate["beforeLight"][number];
+type Done = PlateOn<"light">["beforeLight"][number];
 
 /** The card before the light: five things that no time of exposure makes good again. */
-export function BeforeLight({ plate, tick, error }: { plate: Plate; tick: (done: Done[]) => void; error: unknown }) {
+export function BeforeLight({
+  plate,
+  tick,
+  error,
+}: {
+  plate: PlateOn<"light">;
+  tick: (done: Done, on: boolean) => void;
+  error: unknown;
+}) {
   const { length } = useHabits();
-  // Two quick fingers: the second tick must not forget the first, which is still under way.
+  // Each tick goes alone: two quick fingers, or two tablets at one screen, do not take back each other’s.
   const [done, setDone] = useState(plate.beforeLight);
   const set = (id: Done, on: boolean) => {
-    const next = on ? [...done, id] : done.filter((other) => other !== id);
-    setDone(next);
-    tick(next);
+    setDone(on ? [...done, id] : done.filter((other) => other !== id));
+    tick(id, on);
   };
   const at = plate.placement;
   const card: [Done, string][] = [

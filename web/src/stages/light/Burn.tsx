@@ -1,12 +1,20 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
+import { figureText } from "../../ui/figures";
 import { useHabits } from "../../ui/habits";
 import { Action } from "../../ui/Parts";
-import { figureText } from "../../ui/Readout";
 
 /** The time as a count-down: one figure, readable across the dark room. The lamp is switched by hand. */
-export function Burn({ plate, lamp, burned }: { plate: Plate; lamp: string; burned: (seconds: number) => void }) {
+export function Burn({
+  plate,
+  lamp,
+  burned,
+}: {
+  plate: PlateOn<"light">;
+  lamp: string;
+  burned: (seconds: number) => void;
+}) {
   const seconds = plate.burnedSeconds ?? plate.light.value;
   const aim = Math.round((plate.light.value ?? 0) * 2) / 2;
   const [startedAt, setStartedAt] = useState<number | null>(null);

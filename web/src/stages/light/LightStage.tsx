@@ -1,5 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { useShop } from "../../api/use";
 import { Bench, NotYet } from "../../ui/Bench";
 import { useAtHand } from "../../ui/JobFrame";
@@ -14,7 +14,7 @@ import { TimeScale } from "./TimeScale";
 
 /** The seconds of light for the plate at hand, big enough for a dark room, and what they rest on. */
 export function LightStage() {
-  const at = useAtHand();
+  const at = useAtHand<"light">();
   const { job, plate, work } = at;
   const shop = useShop().data;
   if (!job.separated || !plate)
@@ -40,7 +40,7 @@ export function LightStage() {
             <BeforeLight
               key={`card of ${plate.id} ${plate.frameId}`}
               plate={plate}
-              tick={(beforeLight) => work.plate.mutate({ plateId: plate.id, beforeLight })}
+              tick={(done, on) => work.plate.mutate({ plateId: plate.id, beforeLight: { done, on } })}
               error={work.plate.error}
             />
           )}
@@ -123,7 +123,7 @@ export function LightStage() {
 }
 
 /** What is wrong with the coating before the lamp is switched on: damp, too old, or unknown. */
-function Mind({ plate }: { plate: Plate }) {
+function Mind({ plate }: { plate: PlateOn<"light"> }) {
   const on = plate.stencilNow;
   const sentence =
     on === null

@@ -1,20 +1,28 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Job, Plate, Shop } from "../../api/client";
+import type { JobOn, PlateOn, Shop } from "../../api/client";
 import { useStepTests } from "../../api/use";
 import { Heading } from "../../ui/Bench";
-import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { numberTyped } from "../../ui/number";
+import { Action, Entry, Field, Push, Trouble } from "../../ui/Parts";
 
-const number = (text: string) => (text.trim() === "" ? undefined : Number.parseFloat(text.replace(",", ".")));
+const number = (text: string) => numberTyped(text) ?? undefined;
 
 /** What was read from a step test goes in here; every time is reckoned anew from it. */
-export function StepTests({ job, plate, tests }: { job: Job; plate: Plate; tests: Shop["tests"] }) {
+export function StepTests({
+  job,
+  plate,
+  tests,
+}: {
+  job: JobOn<"light">;
+  plate: PlateOn<"light">;
+  tests: Shop["tests"];
+}) {
   const { record, forget } = useStepTests(job.id);
-  const stencil = plate.gaugedEomUm ?? plate.stencil.value ?? 0;
   const [under, setUnder] = useState("");
   const [best, setBest] = useState("");
   const [over, setOver] = useState("");
-  const [thick, setThick] = useState((plate.meshGeometry.thicknessUm + stencil).toFixed(0));
+  const [thick, setThick] = useState(plate.thicknessUm.toFixed(0));
   return (
     <Box>
       <Heading
@@ -90,8 +98,7 @@ export function StepTests({ job, plate, tests }: { job: Job; plate: Plate; tests
               <Text fontSize="small">
                 {t.thicknessUm.toFixed(0)} µm, {t.dyed ? "yellow" : "white"}
               </Text>
-              <Box
-                as="button"
+              <Push
                 minH="44px"
                 cursor="pointer"
                 fontSize="small"
@@ -101,7 +108,7 @@ export function StepTests({ job, plate, tests }: { job: Job; plate: Plate; tests
                 aria-label={`Forget the test of ${t.doneOn}`}
               >
                 Forget
-              </Box>
+              </Push>
             </Box>
           ))}
         </Box>

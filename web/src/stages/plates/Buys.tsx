@@ -4,10 +4,10 @@ import { useState } from "react";
 import { answer, api } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
-import { Action, Trouble } from "../../ui/Parts";
+import { Action, Push, Trouble } from "../../ui/Parts";
 
 /** What each plate buys: the best print for each number of inks, and what losing one plate costs. */
-export function Buys({ at }: { at: AtHand }) {
+export function Buys({ at }: { at: AtHand<"plates"> }) {
   const { job, work } = at;
   const { data, error } = useQuery({
     queryKey: ["costs", job.id, job.pullKey],
@@ -40,8 +40,7 @@ export function Buys({ at }: { at: AtHand }) {
             The best print for each number of inks
           </Heading>
           {data.ranked.map((r) => (
-            <Box
-              as="button"
+            <Push
               key={r.inks}
               onClick={() => setPicked(r.inks)}
               aria-pressed={r === row}
@@ -69,13 +68,13 @@ export function Buys({ at }: { at: AtHand }) {
                 <Text fontSize="small" color="quiet">
                   {r.inks === job.plates.length || r.becomes.length === 0
                     ? "nothing changes"
-                    : `mean ΔE00 ${r.meanDeltaE.toFixed(1)}, 95th ${r.p95DeltaE.toFixed(1)}`}
+                    : `mean ΔE00 ${r.change.meanDeltaE.toFixed(1)}, 95th ${r.change.p95DeltaE.toFixed(1)}`}
                 </Text>
               </Box>
               <Text className="readout" fontSize="readout">
-                {r.changedPct.toFixed(r.changedPct < 10 ? 1 : 0)} %
+                {r.change.changedPct.toFixed(r.change.changedPct < 10 ? 1 : 0)} %
               </Text>
-            </Box>
+            </Push>
           ))}
           {row.becomes.length > 0 && (
             <Action
@@ -100,15 +99,15 @@ export function Buys({ at }: { at: AtHand }) {
         <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(250px, 1fr))" columnGap="24px">
           {data.each.map((one) => (
             <Box key={one.plateId} borderTopWidth="1px" borderColor="line" py="10px">
-              <Text fontWeight="700">{one.name}</Text>
+              <Text fontWeight="700">{one.loss.name}</Text>
               <Text>
-                dropped: <span className="readout">{one.droppedChangedPct.toFixed(1)} %</span> changes, mean ΔE00{" "}
-                {one.droppedMeanDeltaE.toFixed(1)}
+                dropped: <span className="readout">{one.loss.dropped.changedPct.toFixed(1)} %</span> changes, mean ΔE00{" "}
+                {one.loss.dropped.meanDeltaE.toFixed(1)}
               </Text>
-              {one.mergedInto !== null && (
+              {one.loss.into !== null && (
                 <Text>
-                  as {one.mergedInto}: <span className="readout">{(one.mergedChangedPct ?? 0).toFixed(1)} %</span>{" "}
-                  changes, mean ΔE00 {(one.mergedMeanDeltaE ?? 0).toFixed(1)}
+                  as {one.loss.into}: <span className="readout">{(one.loss.merged?.changedPct ?? 0).toFixed(1)} %</span>{" "}
+                  changes, mean ΔE00 {(one.loss.merged?.meanDeltaE ?? 0).toFixed(1)}
                 </Text>
               )}
             </Box>

@@ -1,6 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { Plate } from "../../api/client";
-import { answer, api } from "../../api/client";
+import { answer, api, type PlateOn } from "../../api/client";
 import { useShop } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
@@ -10,7 +9,7 @@ import { Readout } from "../../ui/Readout";
 import { Tick } from "../../ui/SmallButton";
 
 /** Where the ink of a plate falls, and what was decided about it. A finger on the picture picks the plate under it. */
-export function Falls({ at, plate }: { at: AtHand; plate: Plate }) {
+export function Falls({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"plates"> }) {
   const { job, choose, work } = at;
   const pick = async (e: React.MouseEvent<HTMLElement>) => {
     const box = e.currentTarget.getBoundingClientRect();
@@ -63,7 +62,7 @@ export function Falls({ at, plate }: { at: AtHand; plate: Plate }) {
   );
 }
 
-function Edges({ at, plate }: { at: AtHand; plate: Plate }) {
+function Edges({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"plates"> }) {
   const { length } = useHabits();
   return (
     <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px" mt="14px" alignItems="start">
@@ -85,9 +84,9 @@ function Decisions({
   plate,
   change,
 }: {
-  at: AtHand;
-  plate: Plate;
-  change: (body: Parameters<AtHand["work"]["change"]["mutate"]>[0]) => void;
+  at: AtHand<"plates">;
+  plate: PlateOn<"plates">;
+  change: (body: Parameters<AtHand<"plates">["work"]["change"]["mutate"]>[0]) => void;
 }) {
   const { job, work } = at;
   const inks = useShop().data?.inks ?? [];
@@ -139,7 +138,7 @@ function Decisions({
   );
 }
 
-function BaseChoke({ at }: { at: AtHand }) {
+function BaseChoke({ at }: { at: AtHand<"plates"> }) {
   const { length } = useHabits();
   return (
     <Text mt="12px">

@@ -1,20 +1,27 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
-import { Action } from "../../ui/Parts";
+import { Action, Push } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 
 const SQUARE = 12;
 
 /** The thinnest lines and gaps of a plate against what its mesh and film hold; the places on the picture and under the loupe. */
-export function Holds({ at, plate }: { at: AtHand; plate: Plate }) {
+export function Holds({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"plates"> }) {
   const { job, work } = at;
   const { length } = useHabits();
   const holding = plate.holding;
-  const places = plate.role === "base" && plate.artHex === null ? [...job.thinBase, ...holding.risks] : holding.risks;
+  const risks = [
+    ...holding.thinLines.map((p) => ({ ...p, kind: "line" })),
+    ...holding.thinGaps.map((p) => ({ ...p, kind: "gap" })),
+  ];
+  const places =
+    plate.role === "base" && plate.artHex === null
+      ? [...job.thinBase.map((p) => ({ ...p, kind: "base" })), ...risks]
+      : risks;
   const [shown, setShown] = useState(0);
   const place = places[Math.min(shown, places.length - 1)];
   const pin = Math.max(4, job.widthMm / 60);
@@ -105,8 +112,7 @@ export function Holds({ at, plate }: { at: AtHand; plate: Plate }) {
             <Box as="ol" maxH="240px" overflow="auto" listStyleType="none" tabIndex={0} aria-label="Thin places">
               {places.map((p, i) => (
                 <li key={i}>
-                  <Box
-                    as="button"
+                  <Push
                     onClick={() => setShown(i)}
                     aria-pressed={p === place}
                     minH="44px"
@@ -127,7 +133,7 @@ export function Holds({ at, plate }: { at: AtHand; plate: Plate }) {
                     <span>
                       {say(p.kind)}, {Math.round(p.xMm)} from the left, {Math.round(p.yMm)} from the top
                     </span>
-                  </Box>
+                  </Push>
                 </li>
               ))}
             </Box>

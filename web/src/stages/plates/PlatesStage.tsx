@@ -21,7 +21,7 @@ type View = (typeof views)[number][0];
 
 /** One plate at a time: where its ink falls, whether it holds, what shows when it shifts, what it is worth. */
 export function PlatesStage() {
-  const at = useAtHand();
+  const at = useAtHand<"plates">();
   const { job, plate } = at;
   const [search, setSearch] = useSearchParams();
   const asked = search.get("look");

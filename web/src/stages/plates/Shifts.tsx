@@ -1,6 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useDeferredValue, useState } from "react";
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
@@ -11,7 +11,7 @@ import { SmallButton } from "../../ui/SmallButton";
 const SQUARE = 10;
 
 /** A plate slid out of register by hand: the whole print at once, and a witness spot under the loupe. */
-export function Shifts({ at, plate }: { at: AtHand; plate: Plate }) {
+export function Shifts({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"plates"> }) {
   const { job } = at;
   const { length } = useHabits();
   const [x, setX] = useState(0);

@@ -1,8 +1,16 @@
-import type { Job, Plate, Press } from "../../api/client";
+import type { JobOn, PlateOn, Press } from "../../api/client";
 import { Words } from "../../ui/Words";
 
 /** The platen from above with the art as it lies, the marks, and at each the misfit drawn many times its size. */
-export function MisfitDrawing({ job, plate, press }: { job: Job; plate: Plate; press: Press | undefined }) {
+export function MisfitDrawing({
+  job,
+  plate,
+  press,
+}: {
+  job: JobOn<"press">;
+  plate: PlateOn<"press">;
+  press: Press | undefined;
+}) {
   const w = job.widthMm;
   const h = job.heightMm;
   const reach = Math.max(w, h) / 2 + 60;

@@ -12,7 +12,7 @@ import { Turns } from "./Turns";
 
 /** The strike-off at the marks, and what the hands do about it. */
 export function PressStage() {
-  const at = useAtHand();
+  const at = useAtHand<"press">();
   const { job, plate, work } = at;
   const shop = useShop().data;
   const { length } = useHabits();
@@ -126,7 +126,9 @@ export function PressStage() {
                     {length(p.register.nowMaxMm, 2)}
                   </Text>
                   <Text fontSize="small" color="quiet">
-                    {p.register.inRegister ? "in register" : `out, ${length(p.register.afterMaxMm, 2)} after the turns`}
+                    {p.register.inRegister
+                      ? "in register"
+                      : `out, ${length(p.register.mending.afterMaxMm, 2)} after the turns`}
                   </Text>
                 </>
               ) : (

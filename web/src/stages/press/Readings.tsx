@@ -1,6 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Job, Plate, PlateChange } from "../../api/client";
+import type { JobOn, PlateChange, PlateOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { Action, Entry, Trouble } from "../../ui/Parts";
@@ -12,8 +12,8 @@ export function Readings({
   save,
   error,
 }: {
-  job: Job;
-  plate: Plate;
+  job: JobOn<"press">;
+  plate: PlateOn<"press">;
   save: (prints: NonNullable<PlateChange["prints"]>) => void;
   error: unknown;
 }) {
@@ -43,7 +43,7 @@ export function Readings({
         setWrong(`The reading at ${mark.name} is not a number. Write it as ${lengthUnit}, such as 0.25 or −0.1.`);
         return;
       }
-      readings.push({ mark: mark.name, at_mm: [mark.xMm, mark.yMm], off_mm: off });
+      readings.push({ mark: mark.name, at: { xMm: mark.xMm, yMm: mark.yMm }, off: { xMm: off[0], yMm: off[1] } });
     }
     save(readings.length ? [{ readings }] : []);
   };

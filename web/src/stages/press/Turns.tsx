@@ -1,8 +1,8 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { Plate, Press } from "../../api/client";
+import type { PlateOn, Press } from "../../api/client";
 import { useHabits } from "../../ui/habits";
 
-type Register = NonNullable<Plate["register"]>;
+type Register = NonNullable<PlateOn<"press">["register"]>;
 
 /** A dial for each knob: how far to turn it and which way, to the eighth that a hand can set. */
 export function Turns({
@@ -20,8 +20,8 @@ export function Turns({
   const verdict = register.inRegister
     ? `${name} is in register: ${length(register.nowMaxMm, 2)} at the worst mark.`
     : register.willBeInTolerance
-      ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.afterMaxMm, 2)} remain.`
-      : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
+      ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain.`
+      : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.mending.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
   return (
     <Box>
       <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="10px">
@@ -29,28 +29,27 @@ export function Turns({
       </Text>
       {!register.inRegister && (
         <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(196px, 1fr))" gap="16px">
-          {register.turns.map((turn) => {
+          {register.mending.turns.map((turn) => {
             const knob = press?.knobs.find((k) => k.name === turn.knob);
             return (
               <Dial
                 key={turn.knob}
                 name={turn.knob}
                 turns={turn.turns}
-                pushes={knob ? pushWord(knob.pushX, knob.pushY, turn.turns) : ""}
+                pushes={knob ? pushWord(knob.pushes.xMm, knob.pushes.yMm, turn.turns) : ""}
               />
             );
           })}
-          {register.taps.map((tap) => (
+          {register.mending.taps.map((tap) => (
             <Box key={tap.corner} minW="170px">
               <Text fontSize="small" color="quiet">
-                {tap.corner} corner, {length(Math.abs(tap.atMm[0] ?? 0))} and {length(Math.abs(tap.atMm[1] ?? 0))} from
-                the middle
+                {tap.corner} corner, {length(Math.abs(tap.at.xMm))} and {length(Math.abs(tap.at.yMm))} from the middle
               </Text>
               <Text className="readout" fontSize="24px">
-                {tapWord(tap.byMm[0] ?? 0, "left", "right", length)}
+                {tapWord(tap.by.xMm, "left", "right", length)}
               </Text>
               <Text className="readout" fontSize="24px">
-                {tapWord(tap.byMm[1] ?? 0, "near", "away", length)}
+                {tapWord(tap.by.yMm, "near", "away", length)}
               </Text>
             </Box>
           ))}
@@ -76,7 +75,7 @@ export function Turns({
           </Box>
         ))}
       </Box>
-      {register.turns.length > 0 && !register.inRegister && (
+      {register.mending.turns.length > 0 && !register.inRegister && (
         <Box as="details" mt="8px" fontSize="small">
           <Box
             as="summary"
@@ -98,7 +97,7 @@ export function Turns({
           </Text>
         </Box>
       )}
-      {register.says.map((sentence) => (
+      {register.mending.says.map((sentence) => (
         <Text key={sentence} mt="8px" maxW="76ch" borderLeftWidth="3px" borderColor="amber" pl="12px">
           {sentence}
         </Text>
@@ -111,13 +110,13 @@ function facts(r: Register, length: (mm: number, digits?: number) => string): [s
   const unknown = "unknown";
   const percent = (v: number | null | undefined) => (v === null || v === undefined ? unknown : `${v.toFixed(3)} %`);
   return [
-    ["Shift right", length(r.shiftMm[0] ?? 0, 2)],
-    ["away", length(r.shiftMm[1] ?? 0, 2)],
-    ["Turned", r.rotationDeg === null ? unknown : `${r.rotationDeg.toFixed(3)}°`],
-    ["Grown across", percent(r.growthPct[0])],
-    ["along", percent(r.growthPct[1])],
-    ["Sheared", r.shearDeg === null ? unknown : `${r.shearDeg.toFixed(3)}°`],
-    ["Cannot be mended", length(r.floorMaxMm, 2)],
+    ["Shift right", length(r.misfit.shift.xMm, 2)],
+    ["away", length(r.misfit.shift.yMm, 2)],
+    ["Turned", r.misfit.rotationDeg === null ? unknown : `${r.misfit.rotationDeg.toFixed(3)}°`],
+    ["Grown across", percent(r.misfit.growth.xPct)],
+    ["along", percent(r.misfit.growth.yPct)],
+    ["Sheared", r.misfit.shearDeg === null ? unknown : `${r.misfit.shearDeg.toFixed(3)}°`],
+    ["Cannot be mended", length(r.misfit.floorMaxMm, 2)],
     ["From print to print", r.repeatMm === null ? "one print only" : length(r.repeatMm, 2)],
   ];
 }

@@ -4,6 +4,7 @@ import type { Job } from "../../api/client";
 import { Garment } from "../../ui/Garment";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
+import { Push } from "../../ui/Parts";
 import { PullBar } from "./PullBar";
 
 export const pullPicture = (job: Pick<Job, "id" | "pullKey">, stop: number) =>
@@ -66,8 +67,7 @@ export function Pull({ at }: { at: AtHand }) {
             {label}
           </Text>
           {job.separated && (
-            <Box
-              as="button"
+            <Push
               onClick={() => setTrueSize(!trueSize)}
               aria-pressed={trueSize}
               pointerEvents="auto"
@@ -80,7 +80,7 @@ export function Pull({ at }: { at: AtHand }) {
               textUnderlineOffset="3px"
             >
               {trueSize ? "Whole garment" : `True size, ${length(job.widthMm)}`}
-            </Box>
+            </Push>
           )}
         </Box>
         {trueSize ? (

@@ -1,6 +1,7 @@
 import { Box } from "@chakra-ui/react";
-import { useEffect, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { Job } from "../../api/client";
+import { useKey } from "../../ui/hotkey";
 import { Words } from "../../ui/Words";
 
 const WIDTH = 640;
@@ -27,18 +28,8 @@ export function PullBar({ job, stop, set }: { job: Job; stop: number; set: (stop
     else return false;
     return true;
   };
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      const to = e.target;
-      if (
-        to instanceof Element &&
-        (["INPUT", "SELECT", "TEXTAREA"].includes(to.tagName) || to.getAttribute("role") === "slider")
-      )
-        return;
-      if (e.key === "ArrowRight" || e.key === "ArrowLeft") keys(e.key);
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
+  useKey("ArrowRight, ArrowLeft", (e) => {
+    if (!(e.target instanceof Element && e.target.getAttribute("role") === "slider")) keys(e.key);
   });
   const every = Math.max(1, Math.ceil(stops.length / 9));
   const short = (name: string) => (name.length > 11 && stops.length > 5 ? `${name.slice(0, 10)}…` : name);

@@ -1,14 +1,14 @@
 import { Box, Text } from "@chakra-ui/react";
 import { NotYet } from "../../ui/Bench";
 import { day } from "../../ui/day";
+import { figureText } from "../../ui/figures";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
 import { Action } from "../../ui/Parts";
-import { figureText } from "../../ui/Readout";
 
 /** The work order: a page for the wall by the press. */
 export function RunStage() {
-  const { job } = useAtHand();
+  const { job } = useAtHand<"run">();
   const { length, mesh } = useHabits();
   if (!job.separated) return <NotYet>The work order lists the plates. Separate the art first.</NotYet>;
   return (

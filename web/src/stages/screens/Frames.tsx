@@ -1,18 +1,26 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Plate } from "../../api/client";
-import { useFrameSet } from "../../api/use";
+import type { PlateOn } from "../../api/client";
+import { useFrameSet, useFramesFor } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { Reclaiming } from "../../ui/FrameHands";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
-import { Action, Trouble } from "../../ui/Parts";
+import { Action, Push, Trouble } from "../../ui/Parts";
 import { Sign } from "../../ui/Sign";
 import { SmallButton } from "../../ui/SmallButton";
 import { PlacementDrawing } from "./PlacementDrawing";
 
 /** Which frame carries the plate: the print on it, what it needs first, the best set for the whole job, the rack. */
-export function Frames({ at, plate, look }: { at: AtHand; plate: Plate; look: (to: "mesh" | "stencil") => void }) {
+export function Frames({
+  at,
+  plate,
+  look,
+}: {
+  at: AtHand<"screens">;
+  plate: PlateOn<"screens">;
+  look: (to: "mesh" | "stencil") => void;
+}) {
   const { work } = at;
   const { mesh } = useHabits();
   return (
@@ -32,7 +40,11 @@ export function Frames({ at, plate, look }: { at: AtHand; plate: Plate; look: (t
         <Heading note="Best first, by mesh, fit, tension and whether another plate holds it.">
           Frames of the rack
         </Heading>
-        <List plate={plate} choose={(frameId) => work.plate.mutate({ plateId: plate.id, frameId })} />
+        <List
+          turn={at.job.turn}
+          plate={plate}
+          choose={(frameId) => work.plate.mutate({ plateId: plate.id, frameId })}
+        />
         <Trouble of={work.plate.error} field="frameId" />
       </Box>
     </>
@@ -40,7 +52,7 @@ export function Frames({ at, plate, look }: { at: AtHand; plate: Plate; look: (t
 }
 
 /** What the frame needs before it can be burned. */
-function First({ plate, look }: { plate: Plate; look: (to: "stencil") => void }) {
+function First({ plate, look }: { plate: PlateOn<"screens">; look: (to: "stencil") => void }) {
   if (plate.frameId === null) return null;
   const [first] = plate.frameFirst;
   if (first === "reclaim")
@@ -73,11 +85,11 @@ function First({ plate, look }: { plate: Plate; look: (to: "stencil") => void })
   );
 }
 
-function FrameSet({ at }: { at: AtHand }) {
+function FrameSet({ at }: { at: AtHand<"screens"> }) {
   const { job, work } = at;
   const { data } = useFrameSet(job);
   const taken = data?.plates.every(
-    (row) => row.frame !== "" && job.plates.find((p) => p.id === row.plateId)?.frameLabel === row.frame,
+    (row) => row.row.frame !== null && job.plates.find((p) => p.id === row.plateId)?.frameLabel === row.row.frame,
   );
   if (data?.plates.length === 0)
     return (
@@ -108,17 +120,19 @@ function FrameSet({ at }: { at: AtHand }) {
                   borderTopWidth="1px"
                   borderColor="line"
                 >
-                  <Sign kind={row.frame === "" ? "out_of_bounds" : has === row.frame ? "measured" : "reckoned"} />
-                  <Text truncate>{row.plate}</Text>
+                  <Sign
+                    kind={row.row.frame === null ? "out_of_bounds" : has === row.row.frame ? "measured" : "reckoned"}
+                  />
+                  <Text truncate>{row.row.plate}</Text>
                   <Text className="readout" fontSize="lead">
-                    {row.frame || "–"}
+                    {row.row.frame ?? "–"}
                   </Text>
                   <Text fontSize="small" color="quiet">
-                    {row.frame === ""
+                    {row.row.frame === null
                       ? "none fits"
-                      : row.first.length === 0
+                      : row.row.first.length === 0
                         ? "coated already"
-                        : `first ${row.first.join(", ")}`}
+                        : `first ${row.row.first.join(", ")}`}
                   </Text>
                 </Box>
               );
@@ -148,17 +162,18 @@ function FrameSet({ at }: { at: AtHand }) {
   );
 }
 
-function List({ plate, choose }: { plate: Plate; choose: (frameId: number) => void }) {
+function List({ plate, turn, choose }: { plate: PlateOn<"screens">; turn: number; choose: (frameId: number) => void }) {
   const [all, setAll] = useState(false);
   const [told, setTold] = useState(0);
   const { mesh } = useHabits();
-  const shown = all ? plate.frames : plate.frames.slice(0, 6);
+  const frames = useFramesFor(plate.id, turn).data ?? [];
+  const shown = all ? frames : frames.slice(0, 6);
   return (
     <Box as="ul" listStyleType="none">
       {shown.map((frame) => {
         const mine = frame.id === plate.frameId;
         const good = frame.fits && frame.holds && frame.takenBy === "";
-        const perCm = Number(frame.mesh.split("–")[0]);
+        const perCm = frame.threadsPerCm;
         return (
           <Box
             as="li"
@@ -184,8 +199,7 @@ function List({ plate, choose }: { plate: Plate; choose: (frameId: number) => vo
                 N/cm
               </Text>
             </Text>
-            <Box
-              as="button"
+            <Push
               aria-expanded={told === frame.id}
               onClick={() => setTold(told === frame.id ? 0 : frame.id)}
               minH="44px"
@@ -200,9 +214,8 @@ function List({ plate, choose }: { plate: Plate; choose: (frameId: number) => vo
                     : ""}
                 {frame.why}
               </Text>
-            </Box>
-            <Box
-              as="button"
+            </Push>
+            <Push
               minH="44px"
               cursor="pointer"
               fontWeight="700"
@@ -214,14 +227,12 @@ function List({ plate, choose }: { plate: Plate; choose: (frameId: number) => vo
             >
               {mine ? "Give back" : "Take it"}
               <span style={{ position: "absolute", left: -9999 }}> frame {frame.label}</span>
-            </Box>
+            </Push>
           </Box>
         );
       })}
       <Box as="li" borderTopWidth="1px" borderColor="line">
-        <SmallButton onClick={() => setAll(!all)}>
-          {all ? "Only the best" : `All ${plate.frames.length} frames`}
-        </SmallButton>
+        <SmallButton onClick={() => setAll(!all)}>{all ? "Only the best" : `All ${frames.length} frames`}</SmallButton>
       </Box>
     </Box>
   );

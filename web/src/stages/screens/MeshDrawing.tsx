@@ -1,4 +1,4 @@
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { Words } from "../../ui/Words";
 
 const WIDTH = 3600;
@@ -15,7 +15,7 @@ const places = (pitch: number, end: number) => Array.from({ length: Math.ceil(en
  * A few millimetres of the mesh, to scale in µm, with what the plate's film has at its finest lying on it: a line, a gap
  * between two printed parts, a dot. Where threads cover most of a line or nothing carries a gap, one sees why it fails.
  */
-export function MeshDrawing({ plate }: { plate: Plate }) {
+export function MeshDrawing({ plate }: { plate: PlateOn<"screens"> }) {
   const mesh = plate.meshGeometry;
   const line = plate.finestLineMm === null ? BOLD : plate.finestLineMm * 1000;
   const gap = plate.finestGapMm === null ? BOLD : plate.finestGapMm * 1000;

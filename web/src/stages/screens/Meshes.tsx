@@ -1,19 +1,20 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { useMeshEffects } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
-import { Action, Entry, Fact, Field, Trouble } from "../../ui/Parts";
+import { numberTyped } from "../../ui/number";
+import { Action, Entry, Fact, Field, Push, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { Sign } from "../../ui/Sign";
 import { MeshDrawing } from "./MeshDrawing";
 
 /** The mesh to scale with the plate lying on it, and what another mesh would change. */
-export function Meshes({ at, plate }: { at: AtHand; plate: Plate }) {
+export function Meshes({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"screens"> }) {
   const { mesh } = useHabits();
-  const { data, error } = useMeshEffects(plate);
+  const { data, error } = useMeshEffects(plate, at.job.turn);
   const [open, setOpen] = useState("");
   const geometry = plate.meshGeometry;
   return (
@@ -61,8 +62,7 @@ export function Meshes({ at, plate }: { at: AtHand; plate: Plate }) {
                   <Sign kind={row.here ? "measured" : row.holds ? "reckoned" : "out_of_bounds"} />
                 </Box>
                 <Box role="cell">
-                  <Box
-                    as="button"
+                  <Push
                     aria-expanded={open === row.mesh.name}
                     onClick={() => setOpen(open === row.mesh.name ? "" : row.mesh.name)}
                     minH="48px"
@@ -82,7 +82,7 @@ export function Meshes({ at, plate }: { at: AtHand; plate: Plate }) {
                     <Text as="span" fontSize="small" color="quiet" textDecoration="underline" textUnderlineOffset="3px">
                       {row.here ? "at hand" : row.rank === 1 ? "the best" : row.holds ? ordinal(row.rank) : "fails"}
                     </Text>
-                  </Box>
+                  </Push>
                 </Box>
                 <Box role="cell">
                   <Readout bare label={`Wet ink on ${row.mesh.name}`} figure={row.wet} />
@@ -131,13 +131,13 @@ const ordinal = (n: number) => {
 };
 
 /** What the choice is weighed against besides the film: ink wanted, and the ends of its tones. */
-function Wish({ at, plate }: { at: AtHand; plate: Plate }) {
+function Wish({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"screens"> }) {
   const { work } = at;
   const percent = (share: number | undefined) => (share === undefined ? "" : String(Math.round(share * 100)));
   const [wet, setWet] = useState(plate.depositUm === null ? "" : String(plate.depositUm));
-  const [light, setLight] = useState(percent(plate.tones?.[0]));
-  const [dark, setDark] = useState(percent(plate.tones?.[1]));
-  const number = (text: string) => Number(text.replace(",", "."));
+  const [light, setLight] = useState(percent(plate.tones?.lightest));
+  const [dark, setDark] = useState(percent(plate.tones?.darkest));
+  const number = (text: string) => numberTyped(text) ?? 0;
   return (
     <Box
       as="form"

@@ -1,6 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useDeferredValue, useState } from "react";
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { useMoire, useMoireMap, useRoomChange } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
@@ -14,7 +14,7 @@ import { PatternMap } from "./PatternMap";
 type Setting = { lpi: number; angle: number };
 
 /** A halftone against the plate's mesh: the pattern at true size, the map of rulings and angles, the calmest near the wish. */
-export function Pattern({ at, plate }: { at: AtHand; plate: Plate }) {
+export function Pattern({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"screens"> }) {
   const [wish, setWish] = useState<Setting | null>(null);
   const asked = useDeferredValue(wish);
   const { data, error } = useMoire(plate, asked);
@@ -79,7 +79,14 @@ export function Pattern({ at, plate }: { at: AtHand; plate: Plate }) {
         <Trouble of={work.plate.error} field="lpi" />
       </Box>
       <Box>
-        <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" mb="6px">
+        <Box
+          display="flex"
+          flexWrap="wrap"
+          columnGap="34px"
+          rowGap="6px"
+          mb="6px"
+          css={{ "& .readout": { fontSize: "32px" } }}
+        >
           <Readout big label="Strength" figure={data.score} />
           <Readout big label="Comes back every" figure={data.period} />
         </Box>

@@ -2,7 +2,7 @@ import { useRef } from "react";
 import type { components } from "../../api/generated/schema";
 import { Words } from "../../ui/Words";
 
-type Moire = components["schemas"]["MoireView"];
+type Moire = components["schemas"]["Pattern"];
 const WIDE = 360;
 const HIGH = 236;
 const LEFT = 34;
@@ -23,7 +23,7 @@ export function PatternMap({
   pick,
 }: {
   of: Moire;
-  map: components["schemas"]["MoireMapView"];
+  map: components["schemas"]["PatternMap"];
   at: { lpi: number; angle: number };
   pick: (set: { lpi: number; angle: number }) => void;
 }) {

@@ -1,9 +1,9 @@
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { useHabits } from "../../ui/habits";
 import { Words } from "../../ui/Words";
 
 /** The frame from above with the print on it, the usable middle dashed, with its measures. */
-export function PlacementDrawing({ placement }: { placement: NonNullable<Plate["placement"]> }) {
+export function PlacementDrawing({ placement }: { placement: NonNullable<PlateOn<"screens">["placement"]> }) {
   const { length } = useHabits();
   const { insideWidthMm: w, insideHeightMm: h, printWidthMm: pw, printHeightMm: ph, centreFromEndMm: from } = placement;
   const wood = 34;

@@ -22,7 +22,7 @@ type View = (typeof views)[number][0];
 
 /** A screen for each plate: which frame, what the mesh does to the print, how it is coated, what a halftone would show. */
 export function ScreensStage() {
-  const at = useAtHand();
+  const at = useAtHand<"screens">();
   const { job, plate } = at;
   const { mesh } = useHabits();
   const [search, setSearch] = useSearchParams();

@@ -1,18 +1,19 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { useFrameWork } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { moment } from "../../ui/day";
 import { Reclaiming } from "../../ui/FrameHands";
 import type { AtHand } from "../../ui/JobFrame";
+import { numberTyped } from "../../ui/number";
 import { Action, Caution, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { SmallButton, Tick } from "../../ui/SmallButton";
 import { StencilDrawing } from "./StencilDrawing";
 
 /** How the screen is coated and what that makes; once coated, when it is dry and what the gauge says. */
-export function Stencil({ at, plate }: { at: AtHand; plate: Plate }) {
+export function Stencil({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"screens"> }) {
   const { work } = at;
   const { coat } = plate;
   const on = plate.stencilNow;
@@ -116,7 +117,7 @@ function Recipe({ words }: { words: string }) {
   );
 }
 
-function OnIt({ plate, save }: { plate: Plate; save: (um: number) => void }) {
+function OnIt({ plate, save }: { plate: PlateOn<"screens">; save: (um: number) => void }) {
   const [um, setUm] = useState(plate.gaugedEomUm === null ? "" : String(plate.gaugedEomUm));
   const { gauge } = useFrameWork(plate.frameId ?? 0);
   const on = plate.stencilNow;
@@ -141,7 +142,7 @@ function OnIt({ plate, save }: { plate: Plate; save: (um: number) => void }) {
         alignItems="end"
         onSubmit={(e: React.FormEvent) => {
           e.preventDefault();
-          save(um.trim() === "" ? 0 : Number.parseFloat(um.replace(",", ".")));
+          save(numberTyped(um) ?? 0);
         }}
       >
         <Field label="Stencil by the gauge, µm over mesh">
@@ -170,7 +171,7 @@ function OnIt({ plate, save }: { plate: Plate; save: (um: number) => void }) {
   );
 }
 
-function Coating({ plate, frameId }: { plate: Plate; frameId: number }) {
+function Coating({ plate, frameId }: { plate: PlateOn<"screens">; frameId: number }) {
   const { coat } = useFrameWork(frameId);
   const [edge, setEdge] = useState<"sharp" | "round">(plate.coat.edge === "round" ? "round" : "sharp");
   const [print, setPrint] = useState(String(plate.coat.printCoats));

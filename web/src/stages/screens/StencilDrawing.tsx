@@ -1,11 +1,11 @@
-import type { Plate } from "../../api/client";
+import type { PlateOn } from "../../api/client";
 import { Words } from "../../ui/Words";
 
 /** What is cut open, µm of mesh across. */
 const ACROSS = 620;
 
 /** The screen cut through, to scale in µm: threads, the emulsion round and under them, and an open line in the middle. */
-export function StencilDrawing({ plate }: { plate: Plate }) {
+export function StencilDrawing({ plate }: { plate: PlateOn<"screens"> }) {
   const mesh = plate.meshGeometry;
   const d = mesh.threadUm;
   const fabric = mesh.thicknessUm;

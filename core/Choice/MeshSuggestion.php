@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Choice;
+
+use Ektype\Core\Ink\Deposit;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mesh\MeshCatalogue;
+use Ektype\Core\Mesh\ToneRange;
+
+/**
+ * Ranks meshes for a plate: the usual range for its role, ink and substrate, then what geometry demands of its finest line
+ * and gap, its ruling and its tones, then the ink that was asked for. Costs are doublings of the mesh count off the middle
+ * of the usual range.
+ */
+final class MeshSuggestion
+{
+    /** What geometry forbids costs this, and as much again for each doubling that it is missed by (heuristic). */
+    private const DOES_NOT_HOLD = 4.0;
+    /** Ends of the tones that must be remapped, and a whole of the tones lost (heuristic). */
+    private const REMAPPED = 2.0;
+    private const TONES_LOST = 10.0;
+    /** A deposit up to this much off the one wanted is near enough, 0–1; each doubling beyond costs two (heuristic). */
+    private const DEPOSIT_NEAR = 0.25;
+    private const DEPOSIT_OFF = 2.0;
+    /** Beyond this too little ink passes for hand work, threads per inch (heuristic). */
+    private const FINEST_BY_HAND = 355.0;
+    private const TOO_FINE = 2.0;
+
+    /**
+     * @param list<Mesh>|null $meshes to choose from; null takes the typical ones
+     *
+     * @return list<RankedMesh> best first
+     */
+    public static function rank(MeshQuestion $question, ?array $meshes = null): array
+    {
+        $usual = UsualRange::of($question);
+        $ranked = array_map(
+            static fn (Mesh $mesh): RankedMesh => self::judge($mesh, $question, $usual),
+            $meshes ?? MeshCatalogue::typical(),
+        );
+        usort(
+            $ranked,
+            static fn (RankedMesh $a, RankedMesh $b): int => [$a->cost, $a->mesh->threadsPerCm] <=> [$b->cost, $b->mesh->threadsPerCm],
+        );
+
+        return $ranked;
+    }
+
+    public static function judge(Mesh $mesh, MeshQuestion $q, ?UsualRange $usual = null): RankedMesh
+    {
+        $usual ??= UsualRange::of($q);
+        $perInch = $mesh->threadsPerInch();
+        $judged = [
+            new Judgement($usual->cost($perInch), true, $usual->says($perInch)),
+            self::line($mesh, $q),
+            self::gap($mesh, $q),
+            self::ruling($mesh, $q),
+            self::tones($mesh, $q),
+            self::deposit($mesh, $q),
+            $perInch > self::FINEST_BY_HAND ? new Judgement(
+                self::TOO_FINE,
+                true,
+                'so fine that too little ink passes for hand work',
+            ) : null,
+            new Judgement(0.0, true, \sprintf('passes %.0f cm³/m²', $mesh->volumeCm3M2)),
+        ];
+        $cost = 0.0;
+        $holds = true;
+        $reasons = [];
+        foreach (array_filter($judged) as $one) {
+            $cost += $one->cost;
+            $holds = $holds && $one->holds;
+            $reasons[] = $one->reason;
+        }
+
+        return new RankedMesh($mesh, round($cost, 4), $holds, ucfirst(implode('; ', $reasons)).'.');
+    }
+
+    private static function line(Mesh $mesh, MeshQuestion $q): ?Judgement
+    {
+        $pitch = $mesh->finestLineMm;
+
+        return match (true) {
+            $q->finestLineMm === null => null,
+            $q->finestLineMm < $pitch => new Judgement(
+                self::missedBy($pitch / $q->finestLineMm),
+                false,
+                \sprintf('its pitch of %.2f mm cannot hold the finest line of %.2f mm', $pitch, $q->finestLineMm),
+            ),
+            default => new Judgement(
+                0.0,
+                true,
+                \sprintf('holds the finest line of %.2f mm on a pitch of %.2f mm', $q->finestLineMm, $pitch),
+            ),
+        };
+    }
+
+    private static function gap(Mesh $mesh, MeshQuestion $q): ?Judgement
+    {
+        return $q->finestGapMm === null || $q->finestGapMm >= $mesh->finestGapMm
+            ? null
+            : new Judgement(
+                self::missedBy($mesh->finestGapMm / $q->finestGapMm),
+                false,
+                \sprintf(
+                    'it keeps no wall of stencil thinner than %.2f mm (two threads and an opening), so the gap of %.2f mm fills in',
+                    $mesh->finestGapMm,
+                    $q->finestGapMm,
+                ),
+            );
+    }
+
+    private static function ruling(Mesh $mesh, MeshQuestion $q): ?Judgement
+    {
+        $ceiling = $mesh->threadsPerInch() / $q->divisor;
+
+        return match (true) {
+            $q->lpi === null => null,
+            $q->lpi > $ceiling => new Judgement(
+                self::missedBy($q->lpi / $ceiling),
+                false,
+                \sprintf('%.0f lpi is over its ceiling of %.0f (threads per inch by %g)', $q->lpi, $ceiling, $q->divisor),
+            ),
+            default => new Judgement(0.0, true, \sprintf('%.0f lpi is under its ceiling of %.0f', $q->lpi, $ceiling)),
+        };
+    }
+
+    private static function tones(Mesh $mesh, MeshQuestion $q): ?Judgement
+    {
+        if ($q->lpi === null || $q->tones === null) {
+            return null;
+        }
+        $range = ToneRange::on($mesh, $q->lpi);
+        $lost = max(0.0, $range->lightest - $q->tones->lightest) + max(0.0, $q->tones->darkest - $range->darkest);
+        [$from, $to] = [100 * $q->tones->lightest, 100 * $q->tones->darkest];
+
+        return $lost > 1e-9
+            ? new Judgement(
+                self::REMAPPED + self::TONES_LOST * $lost,
+                true,
+                \sprintf(
+                    'at %.0f lpi it holds tones from %.0f to %.0f %%, the plate has %.0f to %.0f %%: the ends must be remapped',
+                    $q->lpi,
+                    100 * $range->lightest,
+                    100 * $range->darkest,
+                    $from,
+                    $to,
+                ),
+            )
+            : new Judgement(0.0, true, \sprintf('holds its tones from %.0f to %.0f %%', $from, $to));
+    }
+
+    private static function deposit(Mesh $mesh, MeshQuestion $q): ?Judgement
+    {
+        if ($q->depositUm === null) {
+            return null;
+        }
+        $leaves = $mesh->volumeCm3M2 * Deposit::TRANSFER;
+        $off = abs(log($leaves / $q->depositUm, 2));
+
+        return new Judgement(
+            self::DEPOSIT_OFF * max(0.0, $off - log(1 + self::DEPOSIT_NEAR, 2)),
+            true,
+            \sprintf('leaves about %.0f µm of wet ink where %.0f are wanted', $leaves, $q->depositUm),
+        );
+    }
+
+    private static function missedBy(float $times): float
+    {
+        return self::DOES_NOT_HOLD * (1 + log($times, 2));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Ink;
+
+/** What an ink is made of, as far as mesh and deposit ask. */
+enum InkKind: string
+{
+    case Plastisol = 'plastisol';
+    case WaterBased = 'water-based';
+    case Solvent = 'solvent';
+    case Glitter = 'glitter';
+    case Puff = 'puff';
+    case Metallic = 'metallic';
+
+    /** g/cm³ (trade range 1.1–1.5). */
+    public function density(): float
+    {
+        return match ($this) {
+            self::Plastisol => 1.25,
+            self::WaterBased, self::Solvent => 1.1,
+            self::Glitter => 1.3,
+            self::Puff => 1.15,
+            self::Metallic => 1.4,
+        };
+    }
+
+    /** Whether its pigment wants open mesh. */
+    public function isCoarse(): bool
+    {
+        return \in_array($this, [self::Glitter, self::Puff, self::Metallic], true);
+    }
+}

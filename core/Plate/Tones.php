@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Plate;
+
+/** The lightest and the darkest tone of a plate, shares from 0 to 1. */
+final readonly class Tones
+{
+    /** @throws ImpossibleTones where they are no shares, or the lightest is darker than the darkest */
+    public function __construct(public float $lightest, public float $darkest)
+    {
+        if ($lightest < 0 || $darkest > 1 || $lightest > $darkest) {
+            throw ImpossibleTones::at(
+                'tones',
+                \sprintf(
+                    'Tones run from the lightest to the darkest, 0 to 100 %%; %.0f to %.0f %% do not. Swap them, or check both.',
+                    100 * $lightest,
+                    100 * $darkest,
+                ),
+            );
+        }
+    }
+}

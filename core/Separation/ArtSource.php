@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Separation;
+
+use Ektype\Core\Art\ArtRaster;
+
+/** Where a method gets the art from: opened when it is asked for, and no sooner. */
+interface ArtSource
+{
+    public function raster(PrintWanted $print): ArtRaster;
+
+    /** @return non-empty-list<DrawnPlate> */
+    public function drawn(SpotPlan $plan): array;
+}

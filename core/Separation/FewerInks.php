@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Separation;
+
+/** The best print with so many inks. */
+final readonly class FewerInks
+{
+    /**
+     * @param list<int>            $kept    inks that stay
+     * @param array<int, int|null> $becomes ink that is given up => the ink that it prints as, null the garment
+     */
+    public function __construct(public int $inks, public array $kept, public array $becomes, public SeenChange $change)
+    {
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Separation;
+
+/** What a separation found on its way to the plates. */
+final readonly class Findings
+{
+    /** Plates that butt are brought within this, mm (heuristic). */
+    public const BUTT_MM = 0.15;
+    private const LISTED = 200;
+
+    /**
+     * @param list<FoundColour>     $palette
+     * @param list<StrayShade>      $strays
+     * @param list<string>          $warnings  plain sentences
+     * @param string                $kind      flat, line or tonal
+     * @param list<NeighbourBudget> $budget    tightest first
+     * @param list<ThinPlace>       $thinBase  where the choke of the base was held back
+     * @param list<WitnessSpot>     $witnesses
+     */
+    public function __construct(
+        public array $palette,
+        public array $strays,
+        public array $warnings,
+        public bool $groundLeftOpen,
+        public string $kind,
+        public string $kindWhy,
+        public array $budget,
+        public array $thinBase,
+        public array $witnesses,
+        public float $trapMm,
+    ) {
+    }
+
+    public static function of(SpotResult $result, float $trapMm): self
+    {
+        return new self(
+            $result->palette,
+            $result->strays,
+            $result->warnings,
+            $result->groundLeftOpen,
+            $result->kind->kind,
+            $result->kind->why,
+            $result->budget,
+            \array_slice($result->thinBase, 0, self::LISTED),
+            $result->witnesses,
+            $trapMm,
+        );
+    }
+
+    /** What the press must keep to, mm: the register budget of the plates; butting plates have the trade's tolerance. */
+    public function toleranceMm(): float
+    {
+        return max(self::BUTT_MM, $this->budget === [] ? self::BUTT_MM : $this->budget[0]->mm);
+    }
+}

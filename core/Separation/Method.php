@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Separation;
+
+/**
+ * A way in which art becomes plates: a plan in; plates, each with its edge, out; the decisions that it offers; what its
+ * plates buy. A new way is a new class of this interface.
+ *
+ * @template P of Plan
+ */
+interface Method
+{
+    /** As it is stored. */
+    public function name(): string;
+
+    /** @return P what a new job begins with */
+    public function begin(): Plan;
+
+    /**
+     * @param P                                    $plan
+     * @param (callable(string, float): void)|null $progress told the step and its share done, 0–1
+     *
+     * @throws ImpossibleSeparation where nothing would print or the films would be larger than can be made
+     */
+    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null): SpotResult;
+
+    /**
+     * @param P $plan
+     *
+     * @return list<Decision> what may be decided about a colour that was found
+     */
+    public function offers(Plan $plan, FoundColour $colour): array;
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Separation;
+
+/**
+ * One opaque plate an ink, with clean edges.
+ *
+ * @implements Method<SpotPlan>
+ */
+final class SpotMethod implements Method
+{
+    public function name(): string
+    {
+        return SpotPlan::METHOD;
+    }
+
+    public function begin(): SpotPlan
+    {
+        return new SpotPlan();
+    }
+
+    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null): SpotResult
+    {
+        $request = $this->request($plan, $print);
+
+        return $plan->positives === []
+            ? SpotSeparation::of($art->raster($print), $request, $progress)
+            : SpotSeparation::ofDrawn($art->drawn($plan), $request, $progress);
+    }
+
+    public function offers(Plan $plan, FoundColour $colour): array
+    {
+        $again = $colour->leftOpen || $colour->printsAs !== $colour->hex || \in_array(
+            $colour->hex,
+            $plan->splits,
+            true,
+        ) ? [Decision::PrintAgain] : [];
+
+        return $colour->leftOpen
+            ? $again
+            : [
+                ...$again,
+                Decision::Merge,
+                Decision::LeaveOpen,
+                Decision::Split,
+                Decision::Lock,
+                Decision::Highlight,
+                Decision::OnBase,
+                Decision::Overprint,
+                Decision::Thicken,
+                Decision::ServeAsBase,
+            ];
+    }
+
+    private function request(SpotPlan $plan, PrintWanted $print): SpotRequest
+    {
+        $locks = [];
+        foreach ($plan->locks as $hex => $ink) {
+            if (isset($print->shelf[$ink])) {
+                $locks[$hex] = $print->shelf[$ink];
+            }
+        }
+        $trap = $plan->trap($print->sigmaMm);
+
+        return new SpotRequest(
+            $print->widthMm,
+            $print->garment,
+            $plan->inks,
+            $print->dpi,
+            $plan->chokeMm,
+            $plan->merges,
+            $plan->leftOpen,
+            $plan->printGround,
+            // A trap is never under a film pixel; plates drawn by hand stay as they were drawn.
+            $plan->positives === [] && $trap > 0 ? max($trap, 25.4 / $print->dpi) : 0.0,
+            $plan->splits,
+            $locks,
+            [],
+            $plan->highlights,
+            $plan->onBase,
+            $plan->overprints,
+            $plan->baseFrom,
+            $plan->thicken,
+        );
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action;
+
+/** Whose hand is at work: a page by the name that it gave itself, or nobody’s. */
+final class Hand
+{
+    public string $page = '';
+}

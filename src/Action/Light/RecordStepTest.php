@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Light;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\Refused;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\Core\Exposure\Setting;
+use Ektype\Core\Exposure\TestReading;
+
+/** What was read from a step test; every time of light is reckoned anew from it. It keeps the lamp as it was. */
+final readonly class RecordStepTest implements Change
+{
+    /**
+     * @param float|null $lowS  longest strip that was still under
+     * @param float|null $highS shortest strip that was already over
+     */
+    public function __construct(
+        private int $lampId,
+        private int $emulsionId,
+        private float $thicknessUm,
+        private bool $dyed = false,
+        private ?float $lowS = null,
+        private ?float $bestS = null,
+        private ?float $highS = null,
+        private string $remark = '',
+    ) {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        $lamp = $shop->lamps->find($this->lampId) ?? throw Refused::at(
+            'lamp',
+            'There is no such lamp in the shop. Choose one from the shelf.',
+        );
+        $emulsion = $shop->emulsions->find($this->emulsionId) ?? throw Refused::at(
+            'emulsion',
+            'There is no such emulsion in the shop. Choose one from the shelf.',
+        );
+        // The core refuses a reading that contradicts itself before anything is stored.
+        new TestReading(
+            new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, '', null, 0),
+            $this->lowS,
+            $this->bestS,
+            $this->highS,
+        );
+        $shop->stepTests->add(
+            new StepTest(
+                $lamp,
+                $emulsion,
+                $shop->now()->format('Y-m-d'),
+                $this->thicknessUm,
+                $this->dyed,
+                $lamp->hours,
+                $this->lowS,
+                $this->bestS,
+                $this->highS,
+                '',
+                $this->remark,
+                $lamp->distanceMm,
+            ),
+        );
+
+        return \sprintf('Step test of %s under %s', $emulsion->name, $lamp->name);
+    }
+}

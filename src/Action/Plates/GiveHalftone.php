@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Plates;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\Refused;
+use Ektype\App\Action\ShopFloor;
+
+/** Ruling and angle of a plate’s dots. null leaves a thing as it is; a ruling of 0 makes the plate solid. */
+final readonly class GiveHalftone implements Change
+{
+    private const LEAST_LPI = 5.0;
+
+    public function __construct(private int $plateId, private ?float $lpi = null, private ?float $angleDeg = null)
+    {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        if ($this->lpi !== null && $this->lpi > 0 && $this->lpi < self::LEAST_LPI) {
+            throw Refused::at(
+                'lpi',
+                \sprintf('A ruling of %g lines per inch is not printed; 20 to 65 is usual, 0 makes the plate solid.', $this->lpi),
+            );
+        }
+        $plate = $shop->plates->get($this->plateId);
+        if ($this->lpi !== null) {
+            $plate->lpi = $this->lpi > 0 ? $this->lpi : null;
+        }
+        $plate->angleDeg = $this->angleDeg ?? $plate->angleDeg;
+
+        return ($this->lpi === 0.0 ? 'Solid, without halftone, ' : 'Halftone of ').$plate->name;
+    }
+}

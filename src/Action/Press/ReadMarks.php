@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Press;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\ShopFloor;
+use Ektype\Core\Registration\Reading;
+use Ektype\Core\Registration\Readings;
+
+/** What was read of a plate at the marks of one or several prints. No prints forget the readings. */
+final readonly class ReadMarks implements Change
+{
+    /** @param list<list<Reading>> $prints */
+    public function __construct(private int $plateId, private array $prints)
+    {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        $plate = $shop->plates->get($this->plateId);
+        $prints = array_values(array_filter($this->prints, static fn (array $print): bool => $print !== []));
+        if ($prints !== []) {
+            // The core refuses readings that contradict each other before anything is stored.
+            new Readings($prints);
+        }
+        $plate->wasRead($prints);
+
+        return 'Readings of '.$plate->name;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Shelves;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Ink\Ink;
+use Ektype\Core\Ink\InkKind;
+
+/** Puts an ink on the shelf, or says of one what it is. */
+final readonly class PutInk implements Change
+{
+    /**
+     * @param int|null $id     null for a new one
+     * @param float    $hiding 0–1
+     */
+    public function __construct(private ?int $id, private string $name, private string $hex, private InkKind $kind, private float $hiding)
+    {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        $ink = $this->id === null ? new Ink($this->name, $this->hex, $this->kind, $this->hiding) : $shop->inks->get($this->id);
+        FreeName::must($shop->inks->named($this->name), $ink, $this->name);
+        [$ink->name, $ink->hex, $ink->kind, $ink->hiding] = [$this->name, $this->hex, $this->kind, $this->hiding];
+        $shop->inks->add($ink);
+
+        return 'Ink '.$this->name;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Shelves;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\Core\Exposure\LampKind;
+
+/** Puts a lamp on the shelf, or says of one what it is. What was burned and tested under it keeps to the lamp as it was. */
+final readonly class PutLamp implements Change
+{
+    /** @param int|null $id null for a new one */
+    public function __construct(
+        private ?int $id,
+        private string $name,
+        private LampKind $kind,
+        private float $hours,
+        private ?float $distanceMm,
+    ) {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        $lamp = $this->id === null ? new Lamp($this->name, $this->kind, $this->hours, $this->distanceMm) : $shop->lamps->get($this->id);
+        FreeName::must($shop->lamps->named($this->name), $lamp, $this->name);
+        [$lamp->name, $lamp->kind, $lamp->hours, $lamp->distanceMm] = [$this->name, $this->kind, $this->hours, $this->distanceMm];
+        $shop->lamps->add($lamp);
+
+        return 'Lamp '.$this->name;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Shelves;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Press\Press;
+use Ektype\App\Shop\Press\PressKind;
+use Ektype\Core\Registration\Knob;
+
+/** Puts a press on the shelf, or says of one what it is; jobs that stand on it follow. */
+final readonly class PutPress implements Change
+{
+    /**
+     * @param int|null   $id    null for a new one
+     * @param list<Knob> $knobs
+     */
+    public function __construct(
+        private ?int $id,
+        private string $name,
+        private PressKind $kind,
+        private int $heads,
+        private int $platens,
+        private array $knobs,
+        private bool $collarAtOperator,
+        private float $centreFromEndMm,
+        private ?float $registerSigmaMm,
+    ) {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        $press = $this->id === null
+            ? new Press(
+                $this->name,
+                $this->kind,
+                $this->heads,
+                $this->platens,
+                $this->knobs,
+                $this->collarAtOperator,
+                $this->centreFromEndMm,
+                $this->registerSigmaMm,
+            )
+            : $shop->presses->get($this->id);
+        FreeName::must($shop->presses->named($this->name), $press, $this->name);
+        [$press->name, $press->kind, $press->heads, $press->platens] = [$this->name, $this->kind, $this->heads, $this->platens];
+        [
+            $press->collarAtOperator,
+            $press->centreFromEndMm,
+            $press->registerSigmaMm,
+        ] = [$this->collarAtOperator, $this->centreFromEndMm, $this->registerSigmaMm];
+        $press->has($this->knobs);
+        $shop->presses->add($press);
+
+        return 'Press '.$this->name;
+    }
+}

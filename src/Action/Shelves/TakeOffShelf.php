@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Shelves;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\Refused;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\App\Shop\Plate\Plate;
+
+/** Takes a thing off its shelf. What is in use, or what something was learned from, stays. */
+final readonly class TakeOffShelf implements Change
+{
+    public function __construct(private ShelfKind $kind, private int $id)
+    {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        $shelf = match ($this->kind) {
+            ShelfKind::Inks => $shop->inks,
+            ShelfKind::Frames => $shop->frames,
+            ShelfKind::Lamps => $shop->lamps,
+            ShelfKind::Emulsions => $shop->emulsions,
+            ShelfKind::Presses => $shop->presses,
+            ShelfKind::Printers => $shop->filmPrinters,
+            ShelfKind::Meshes => $shop->ownMeshes,
+        };
+        if ($shelf->find($this->id) === null) {
+            throw Refused::because('It is not on the shelf any more.');
+        }
+
+        return match ($this->kind) {
+            ShelfKind::Inks => $this->ink($shop),
+            ShelfKind::Frames => $this->frame($shop),
+            ShelfKind::Lamps => $this->lamp($shop),
+            ShelfKind::Emulsions => $this->emulsion($shop),
+            ShelfKind::Presses => $this->press($shop),
+            ShelfKind::Printers => $this->printer($shop),
+            ShelfKind::Meshes => $this->mesh($shop),
+        };
+    }
+
+    private function ink(ShopFloor $shop): string
+    {
+        $ink = $shop->inks->get($this->id);
+        self::notHeld($shop->plates->in($ink));
+        $shop->inks->remove($ink);
+
+        return 'Ink '.$ink->name.' taken off';
+    }
+
+    private function frame(ShopFloor $shop): string
+    {
+        $frame = $shop->frames->get($this->id);
+        self::notHeld($shop->plates->on($frame));
+        $shop->frames->remove($frame);
+
+        return 'Frame '.$frame->label.' taken off';
+    }
+
+    private function lamp(ShopFloor $shop): string
+    {
+        $lamp = $shop->lamps->get($this->id);
+        self::taughtNothing($shop, $lamp);
+        $shop->lamps->remove($lamp);
+
+        return 'Lamp '.$lamp->name.' taken off';
+    }
+
+    private function emulsion(ShopFloor $shop): string
+    {
+        $emulsion = $shop->emulsions->get($this->id);
+        self::taughtNothing($shop, $emulsion);
+        $shop->emulsions->remove($emulsion);
+
+        return 'Emulsion '.$emulsion->name.' taken off';
+    }
+
+    private function press(ShopFloor $shop): string
+    {
+        $press = $shop->presses->get($this->id);
+        self::restsOnIt(0, 0, $shop->jobs->using($press));
+        $shop->presses->remove($press);
+
+        return 'Press '.$press->name.' taken off';
+    }
+
+    private function printer(ShopFloor $shop): string
+    {
+        $printer = $shop->filmPrinters->get($this->id);
+        self::restsOnIt(0, 0, $shop->jobs->using($printer));
+        $shop->filmPrinters->remove($printer);
+
+        return 'Film printer '.$printer->name.' taken off';
+    }
+
+    private function mesh(ShopFloor $shop): string
+    {
+        $own = $shop->ownMeshes->get($this->id);
+        foreach ($shop->frames->carrying($own->mesh()) as $frame) {
+            $frame->sheetOpeningUm = $frame->sheetThicknessUm = null;
+        }
+        $shop->ownMeshes->remove($own);
+
+        return 'Mesh '.$own->mesh()->name.' taken off';
+    }
+
+    private static function notHeld(?Plate $holder): void
+    {
+        if ($holder !== null) {
+            throw Refused::because(\sprintf('%s of %s still uses it. Give that plate another first.', $holder->name, $holder->job->name));
+        }
+    }
+
+    private static function taughtNothing(ShopFloor $shop, Lamp|Emulsion $one): void
+    {
+        self::restsOnIt($shop->stepTests->under($one), $shop->stencils->of($one), $shop->jobs->using($one));
+    }
+
+    private static function restsOnIt(int $tests, int $stencils, int $jobs): void
+    {
+        if ($tests + $stencils + $jobs > 0) {
+            throw Refused::because(
+                \sprintf(
+                    '%d step tests, %d stencils and %d jobs rest on it. What was learned would be lost: it stays.',
+                    $tests,
+                    $stencils,
+                    $jobs,
+                ),
+            );
+        }
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Undo;
+
+use Ektype\App\Action\Refused;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Action\Unrecorded;
+use Ektype\App\Shop\Change\Change;
+
+/** Takes back the last thing that was done from this page, wherever that lies. */
+final readonly class TakeBack implements Unrecorded
+{
+    public function carryOut(ShopFloor $shop): string
+    {
+        $change = $shop->changes->lastBy(
+            $shop->hand->page,
+        ) ?? throw Refused::because('There is nothing to undo: nothing was done from this page yet, or all of it was taken back.');
+        self::nobodyElse($shop, $change, 'take it back');
+        $shop->rows->takeBack($change->rows());
+        $change->undone = true;
+
+        return $change->what;
+    }
+
+    /** @throws Refused where somebody else has been at it since: their change would be lost */
+    public static function nobodyElse(ShopFloor $shop, Change $change, string $to): void
+    {
+        foreach ($shop->changes->sinceByOthers($change) as $later) {
+            if ($change->sharesPartsWith($later)) {
+                throw Refused::because(\sprintf('“%s” stays: since then “%s” was done to the same thing from another page, at %s, and would be lost. To %s, take that back there first.', $change->what, $later->what, $later->madeAt->format('H:i'), $to));
+            }
+        }
+        foreach ($change->undone ? [] : $change->rows() as $row) {
+            if (!$shop->rows->standsAsLeft($row)) {
+                throw Refused::because(
+                    \sprintf('“%s” stays: what it changed has been changed again since, and that would be lost.', $change->what),
+                );
+            }
+        }
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Work;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\Jobs\GivenBack;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Ink\Ink;
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Separation\Findings;
+use Ektype\Core\Separation\SeparatedPlate;
+
+/** Stores what a separation has made. What was decided about the job meanwhile stays. */
+final readonly class KeepPlates implements Change
+{
+    /** An ink of the shelf is proposed for a colour this near, ΔE00 (heuristic); else the choice is left to the printer. */
+    private const NEAR_ENOUGH = 10.0;
+    private const LISTED = 200;
+
+    /**
+     * @param string               $key    what it was made from
+     * @param string               $folder of the plates among the shop’s files
+     * @param list<SeparatedPlate> $plates in print order
+     */
+    public function __construct(
+        private int $jobId,
+        private string $key,
+        private string $folder,
+        private array $plates,
+        private Findings $findings,
+    ) {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        $job = $shop->jobs->get($this->jobId);
+        $job->separationKey = $this->key;
+        $job->separationPath = $this->folder;
+        $job->found($this->findings);
+        if (!$job->toleranceSet) {
+            $job->toleranceMm = $this->findings->toleranceMm();
+        }
+        $this->plates($job, $shop);
+
+        return 'Separation of '.$job->name;
+    }
+
+    private function plates(Job $job, ShopFloor $shop): void
+    {
+        // A plate that comes back with its colour keeps what was decided and measured for it.
+        $before = [];
+        foreach ($job->platesInOrder() as $plate) {
+            $before[($plate->artHex ?? 'base').$plate->role->value] = $plate;
+        }
+        $shelf = $shop->inks->all();
+        foreach ($this->plates as $i => $made) {
+            $key = ($made->artColour?->hex() ?? 'base').$made->role->value;
+            $plate = $before[$key] ?? new Plate($job, $i, $i, $made->name, $made->role, $made->colour->hex());
+            unset($before[$key]);
+            self::describe($plate, $i, $made);
+            $plate->ink = self::called($made->ink, $shelf) ?? $plate->ink ?? self::nearest($made->colour, $shelf);
+            if (!$job->plates->contains($plate)) {
+                $job->plates->add($plate);
+            }
+            $shop->plates->add($plate);
+        }
+        foreach ($before as $gone) {
+            GivenBack::by($gone, $shop);
+            $job->plates->removeElement($gone);
+            $shop->plates->remove($gone);
+        }
+    }
+
+    private static function describe(Plate $plate, int $place, SeparatedPlate $made): void
+    {
+        $plate->position = $place;
+        $plate->drawing = $place;
+        $plate->coveragePct = $made->coveragePct;
+        $plate->areaCm2 = $made->areaCm2;
+        // A plate that is locked to an ink is called by it; else it keeps the name that it has.
+        $plate->name = $made->ink !== '' ? $made->name : $plate->name;
+        $plate->hex = $made->colour->hex();
+        $plate->artHex = $made->artColour?->hex();
+        $plate->artAreaCm2 = $made->artAreaCm2;
+        $plate->overprints = $made->overprints;
+        $plate->finestLineMm = $made->strokes->finestLineMm();
+        $plate->finestGapMm = $made->strokes->finestGapMm();
+        $plate->isThinAt(\array_slice($made->strokes->lines, 0, self::LISTED), \array_slice($made->strokes->gaps, 0, self::LISTED));
+    }
+
+    /** @param list<Ink> $shelf */
+    private static function called(string $name, array $shelf): ?Ink
+    {
+        foreach ($shelf as $ink) {
+            if ($name !== '' && $ink->name === $name) {
+                return $ink;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Ink> $shelf */
+    private static function nearest(Srgb $colour, array $shelf): ?Ink
+    {
+        $lab = Lab::of($colour);
+        $nearest = null;
+        $least = self::NEAR_ENOUGH;
+        foreach ($shelf as $ink) {
+            $distance = Ciede2000::between($lab, Lab::of(Srgb::fromHex($ink->hex)));
+            if ($distance < $least) {
+                $least = $distance;
+                $nearest = $ink;
+            }
+        }
+
+        return $nearest;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Answering;
+
+use Ektype\App\Api\Asking\Resolver;
+use Ektype\App\Request\Fault;
+use Ektype\App\Request\FieldAtFault;
+use Ektype\App\Request\UnreadableRequest;
+use Ektype\App\Shop\NotHere;
+use Ektype\Core\Unit\Refusal;
+use Psr\Log\LoggerInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+/** Answers what went wrong as problem details (RFC 9457): a plain sentence at the field, never a stack trace. */
+#[AsEventListener]
+final readonly class ProblemAnswer
+{
+    private const REFUSED = 422;
+
+    public function __construct(private LoggerInterface $log)
+    {
+    }
+
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $fault = $event->getThrowable();
+        $event->setResponse(match (true) {
+            $fault instanceof UnreadableRequest => self::answer(self::REFUSED, 'That cannot be used', $fault->getMessage(), $fault->faults),
+            $fault instanceof Refusal => self::refused($fault, $event->getRequest()),
+            $fault instanceof NotHere => self::answer(404, 'Not here', $fault->getMessage()),
+            $fault instanceof HttpExceptionInterface => $fault->getStatusCode() === 404
+                ? self::answer(404, 'Not here', (new NotHere())->getMessage())
+                : self::answer($fault->getStatusCode(), 'That does not work', 'This request is not one that Ektype answers.'),
+            default => $this->broken($fault),
+        });
+    }
+
+    private static function refused(Refusal $fault, Request $request): JsonResponse
+    {
+        $type = $request->attributes->get(Resolver::READ_AS);
+        $file = $request->attributes->get(Resolver::FILE);
+        $field = $fault->on !== '' && $fault->on === $file ? $fault->on : FieldAtFault::of(
+            $fault->on,
+            \is_string($type) && class_exists($type) ? $type : null,
+        );
+
+        return self::answer(
+            self::REFUSED,
+            'That cannot be used',
+            $fault->getMessage(),
+            $field === null ? [] : [new Fault($field, $fault->getMessage())],
+        );
+    }
+
+    private function broken(\Throwable $fault): JsonResponse
+    {
+        $this->log->error('A request broke off.', ['exception' => $fault]);
+
+        return self::answer(
+            500,
+            'A fault of the program',
+            'Ektype broke off here by its own fault. Nothing was changed. Try it again; the log of the shop tells more.',
+        );
+    }
+
+    /** @param list<Fault> $faults */
+    private static function answer(int $status, string $title, string $detail, array $faults = []): JsonResponse
+    {
+        $problem = ['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail];
+        $named = array_values(array_filter($faults, static fn (Fault $f): bool => $f->field !== ''));
+        if ($named !== []) {
+            $problem['errors'] = array_map(
+                static fn (Fault $f): array => ['pointer' => $f->pointer(), 'field' => $f->field, 'detail' => $f->sentence],
+                $named,
+            );
+        }
+
+        return new JsonResponse($problem, $status, ['Content-Type' => 'application/problem+json']);
+    }
+}

@@ -1,0 +1,252 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Description;
+
+use Ektype\App\Request\Day;
+use Symfony\Component\TypeInfo\Type;
+use Symfony\Component\TypeInfo\Type\BackedEnumType;
+use Symfony\Component\TypeInfo\Type\BuiltinType;
+use Symfony\Component\TypeInfo\Type\CollectionType;
+use Symfony\Component\TypeInfo\Type\GenericType;
+use Symfony\Component\TypeInfo\Type\NullableType;
+use Symfony\Component\TypeInfo\Type\ObjectType;
+use Symfony\Component\TypeInfo\Type\UnionType;
+use Symfony\Component\TypeInfo\TypeIdentifier;
+use Symfony\Component\Validator\Constraints\Length;
+use Symfony\Component\Validator\Constraints\Range;
+use Symfony\Component\Validator\Constraints\Regex;
+
+/** The shapes of an API, by the short names of their classes. */
+final class Schemas
+{
+    /** @var array<string, array<string, mixed>> */
+    private array $known = [];
+    /** @var array<string, string> short name => class */
+    private array $classes = [];
+    private DocTypes $types;
+
+    public function __construct()
+    {
+        $this->types = new DocTypes();
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    public function all(): array
+    {
+        ksort($this->known);
+
+        return $this->known;
+    }
+
+    /**
+     * What a page gives: defaults need not be named.
+     *
+     * @param class-string $class
+     *
+     * @return array<string, mixed>
+     */
+    public function read(string $class): array
+    {
+        return $this->known($class, true);
+    }
+
+    /** @return array<string, mixed> what a page is told: always whole */
+    public function told(Type $type): array
+    {
+        return $this->of($type, false);
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function asQuery(string $class): array
+    {
+        $parameters = [];
+        foreach (self::fields($class) as $property) {
+            $parameters[] = [
+                'name' => $property->getName(),
+                'in' => 'query',
+                'required' => !self::mayBeLeftOut($property),
+                'schema' => $this->field($property, true),
+            ];
+        }
+
+        return $parameters;
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return array<string, mixed>
+     */
+    public function asForm(string $class, string $file): array
+    {
+        $schema = $this->shape($class, true);
+        $properties = \is_array($schema['properties']) ? $schema['properties'] : [];
+        $required = \is_array($schema['required'] ?? null) ? $schema['required'] : [];
+
+        return [
+            ...$schema,
+            'properties' => [$file => ['type' => 'string', 'format' => 'binary'], ...$properties],
+            'required' => [$file, ...$required],
+        ];
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return array<string, mixed>
+     */
+    private function known(string $class, bool $read): array
+    {
+        $name = (new \ReflectionClass($class))->getShortName();
+        if (isset($this->classes[$name]) && $this->classes[$name] !== $class) {
+            throw new \LogicException(
+                \sprintf('%s and %s would be one shape in the API. Give one another name.', $this->classes[$name], $class),
+            );
+        }
+        if (!isset($this->classes[$name])) {
+            $this->classes[$name] = $class;
+            $this->known[$name] = [];
+            $this->known[$name] = enum_exists($class) ? [
+                'type' => 'string',
+                'enum' => array_map(
+                    static fn (\UnitEnum $case): string => $case instanceof \BackedEnum ? (string) $case->value : $case->name,
+                    $class::cases(),
+                ),
+            ] : $this->shape($class, $read);
+        }
+
+        return ['$ref' => '#/components/schemas/'.$name];
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return array<string, mixed>
+     */
+    private function shape(string $class, bool $read): array
+    {
+        $properties = [];
+        $required = [];
+        foreach (self::fields($class) as $property) {
+            $properties[$property->getName()] = $this->field($property, $read);
+            if (!$read || !self::mayBeLeftOut($property)) {
+                $required[] = $property->getName();
+            }
+        }
+
+        return [
+            'type' => 'object',
+            'properties' => $properties === [] ? new \stdClass() : $properties,
+            ...($required === [] ? [] : ['required' => $required]),
+            ...($read ? ['additionalProperties' => false] : []),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function field(\ReflectionProperty $property, bool $read): array
+    {
+        $schema = $this->of($this->types->of($property), $read);
+        foreach ($read ? $property->getAttributes() : [] as $attribute) {
+            $constraint = $attribute->newInstance();
+            $schema = [...$schema, ...match (true) {
+                $constraint instanceof Range => ['minimum' => $constraint->min, 'maximum' => $constraint->max],
+                $constraint instanceof Length => [
+                    'maxLength' => $constraint->max,
+                    ...($constraint->min === null ? [] : ['minLength' => $constraint->min]),
+                ],
+                $constraint instanceof Regex => ['pattern' => trim(rtrim((string) $constraint->pattern, 'i'), '/')],
+                $constraint instanceof Day => ['format' => 'date'],
+                default => [],
+            }];
+        }
+        $says = $this->said($property);
+
+        return $says === '' ? $schema : [...$schema, 'description' => $says];
+    }
+
+    /** What the docblock says of it. */
+    private function said(\ReflectionProperty $property): string
+    {
+        $doc = (string) $property->getDeclaringClass()->getConstructor()?->getDocComment();
+
+        return preg_match('/@param\s+.*\$'.$property->getName().'[ ]+([^\n*]+)/', $doc, $found) === 1 ? trim($found[1]) : '';
+    }
+
+    /** @return array<string, mixed> */
+    private function of(Type $type, bool $read): array
+    {
+        if ($type instanceof NullableType) {
+            $inner = $this->of($type->getWrappedType(), $read);
+
+            return isset($inner['type']) && \is_string($inner['type']) && !isset($inner['enum']) ? [
+                ...$inner,
+                'type' => [$inner['type'], 'null'],
+            ] : ['anyOf' => [$inner, ['type' => 'null']]];
+        }
+        if ($type instanceof CollectionType) {
+            $value = $this->of($type->getCollectionValueType(), $read);
+
+            return $type->isList() ? ['type' => 'array', 'items' => $value] : ['type' => 'object', 'additionalProperties' => $value];
+        }
+        if ($type instanceof UnionType) {
+            return ['anyOf' => array_map(fn (Type $one): array => $this->of($one, $read), $type->getTypes())];
+        }
+        if ($type instanceof BackedEnumType || $type instanceof ObjectType) {
+            $class = $type->getClassName();
+
+            return class_exists($class) ? $this->known($class, $read) : throw new \LogicException('There is no class '.$class);
+        }
+        if ($type instanceof GenericType) {
+            return $this->of($type->getWrappedType(), $read);
+        }
+
+        return $type instanceof BuiltinType ? self::plain(
+            $type->getTypeIdentifier(),
+        ) : throw new \LogicException('This type cannot be described: '.$type);
+    }
+
+    /** @return array<string, mixed> */
+    private static function plain(TypeIdentifier $type): array
+    {
+        return match ($type) {
+            TypeIdentifier::INT => ['type' => 'integer'],
+            TypeIdentifier::FLOAT => ['type' => 'number'],
+            TypeIdentifier::STRING => ['type' => 'string'],
+            TypeIdentifier::BOOL, TypeIdentifier::TRUE, TypeIdentifier::FALSE => ['type' => 'boolean'],
+            TypeIdentifier::NULL => ['type' => 'null'],
+            default => throw new \LogicException('A list says what it holds, and nothing may be anything: '.$type->value),
+        };
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return list<\ReflectionProperty>
+     */
+    private static function fields(string $class): array
+    {
+        return array_values(
+            array_filter(
+                (new \ReflectionClass($class))->getProperties(\ReflectionProperty::IS_PUBLIC),
+                static fn (\ReflectionProperty $p): bool => !$p->isStatic(),
+            ),
+        );
+    }
+
+    private static function mayBeLeftOut(\ReflectionProperty $property): bool
+    {
+        foreach ($property->getDeclaringClass()->getConstructor()?->getParameters() ?? [] as $parameter) {
+            if ($parameter->getName() === $property->getName()) {
+                return $parameter->isDefaultValueAvailable();
+            }
+        }
+
+        return false;
+    }
+}

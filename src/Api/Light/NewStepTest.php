@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Light;
+
+use Ektype\App\Action\Light\RecordStepTest;
+use Ektype\App\Request\Within;
+use Ektype\App\Request\Words;
+
+/** What was read from a step test. */
+final readonly class NewStepTest
+{
+    private const LONGEST_S = 7200.0;
+
+    /**
+     * @param float|null $lowS  longest strip that was still under
+     * @param float|null $highS shortest strip that was already over
+     */
+    public function __construct(
+        public int $lampId,
+        public int $emulsionId,
+        #[Within(5, 2000, 'µm')]
+        public float $thicknessUm,
+        public bool $dyed = false,
+        #[Within(0.1, self::LONGEST_S, 's')]
+        public ?float $lowS = null,
+        #[Within(0.1, self::LONGEST_S, 's')]
+        public ?float $bestS = null,
+        #[Within(0.1, self::LONGEST_S, 's')]
+        public ?float $highS = null,
+        #[Words(200, mayBeEmpty: true)]
+        public string $remark = '',
+    ) {
+    }
+
+    public function change(): RecordStepTest
+    {
+        return new RecordStepTest(
+            $this->lampId,
+            $this->emulsionId,
+            $this->thicknessUm,
+            $this->dyed,
+            $this->lowS,
+            $this->bestS,
+            $this->highS,
+            $this->remark,
+        );
+    }
+}

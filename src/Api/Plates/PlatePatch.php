@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Plates;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\Light\BurnScreen;
+use Ektype\App\Action\Light\LookAtScreen;
+use Ektype\App\Action\Light\TickCard;
+use Ektype\App\Action\Light\WasNotBurned;
+use Ektype\App\Action\Plates\DescribePlate;
+use Ektype\App\Action\Plates\GiveHalftone;
+use Ektype\App\Action\Plates\WishOfMesh;
+use Ektype\App\Action\Press\ReadMarks;
+use Ektype\App\Action\Screens\GaugeStencil;
+use Ektype\App\Action\Screens\GiveFrame;
+use Ektype\App\Request\UnreadableRequest;
+use Ektype\App\Request\Within;
+use Ektype\App\Request\Words;
+use Ektype\Core\Plate\Tones;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A change to a plate: its name, ink, frame, what was gauged, burned, seen or read; what is not named stays. */
+final readonly class PlatePatch
+{
+    /**
+     * @param int|null             $frameId       0 gives the frame back
+     * @param float|null           $gaugedEomUm   0 forgets the reading
+     * @param float|null           $burnedSeconds 0: it was not burned after all
+     * @param float|null           $lpi           lines per inch; 0 makes the plate solid
+     * @param list<float>|null     $tones         lightest and darkest tone of its halftone, 0–1
+     * @param float|null           $depositUm     wet ink wanted; 0 leaves it to the usual meshes
+     * @param list<MarksRead>|null $prints        what was read of each strike-off; none forgets them
+     */
+    public function __construct(
+        #[Words(80)]
+        public ?string $name = null,
+        public ?int $inkId = null,
+        public ?int $frameId = null,
+        #[Within(0, 300, 'µm')]
+        public ?float $gaugedEomUm = null,
+        #[Within(0, 7200, 's')]
+        public ?float $burnedSeconds = null,
+        #[Within(0, 200, 'lines per inch')]
+        public ?float $lpi = null,
+        #[Within(-180, 180, 'degrees')]
+        public ?float $angleDeg = null,
+        #[Assert\Count(exactly: 2, exactMessage: 'is not two tones. Give the lightest and the darkest, 0 to 1.'), Assert\All(
+            [new Within(0, 1)],
+        )]
+        public ?array $tones = null,
+        #[Within(0, 400, 'µm')]
+        public ?float $depositUm = null,
+        #[Assert\Valid]
+        public ?Tick $beforeLight = null,
+        #[Assert\Valid]
+        public ?Seen $sinkCheck = null,
+        #[Assert\Valid]
+        public ?array $prints = null,
+    ) {
+    }
+
+    /**
+     * @return non-empty-list<Change>
+     *
+     * @throws UnreadableRequest where it names nothing
+     */
+    public function changes(int $plate): array
+    {
+        $tones = $this->tones === null ? null : new Tones(...array_map(floatval(...), $this->tones));
+        $changes = array_values(array_filter([
+            $this->name === null && $this->inkId === null ? null : new DescribePlate($plate, $this->name, $this->inkId),
+            $this->frameId === null ? null : new GiveFrame($plate, $this->frameId === 0 ? null : $this->frameId),
+            $this->gaugedEomUm === null ? null : new GaugeStencil($plate, $this->gaugedEomUm > 0 ? $this->gaugedEomUm : null),
+            $this->lpi === null && $this->angleDeg === null ? null : new GiveHalftone($plate, $this->lpi, $this->angleDeg),
+            $tones === null && $this->depositUm === null ? null : new WishOfMesh($plate, $this->depositUm, $tones),
+            $this->beforeLight === null ? null : new TickCard($plate, $this->beforeLight->done, $this->beforeLight->on),
+            match (true) {
+                $this->burnedSeconds === null => null,
+                $this->burnedSeconds > 0 => new BurnScreen($plate, $this->burnedSeconds),
+                default => new WasNotBurned($plate),
+            },
+            $this->sinkCheck === null ? null : new LookAtScreen($plate, $this->sinkCheck->check()),
+            $this->prints === null ? null : new ReadMarks(
+                $plate,
+                array_map(static fn (MarksRead $print): array => $print->readings(), $this->prints),
+            ),
+        ]));
+
+        return $changes === [] ? throw UnreadableRequest::because('The change names no field of the plate, so nothing was changed.') : $changes;
+    }
+}

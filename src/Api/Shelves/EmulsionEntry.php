@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Shelves;
+
+use Ektype\App\Action\Shelves\PutEmulsion;
+use Ektype\App\Request\Day;
+use Ektype\App\Request\Within;
+use Ektype\App\Request\Words;
+use Ektype\Core\Exposure\EmulsionKind;
+
+/** An emulsion or a capillary film. */
+final readonly class EmulsionEntry implements Entry
+{
+    public function __construct(
+        #[Words(60)]
+        public string $name,
+        public EmulsionKind $kind,
+        #[Within(10, 80, '%')]
+        public ?float $solidsPct = null,
+        #[Day(hasBeen: true)]
+        public ?string $mixedOn = null,
+        #[Within(1, 3650, 'days')]
+        public ?int $potLifeDays = null,
+        #[Within(1, 365, 'days')]
+        public ?int $coatedLifeDays = null,
+        #[Within(0.2, 20)]
+        public ?float $factor = null,
+        #[Within(10, 400, 'µm')]
+        public ?float $filmUm = null,
+    ) {
+    }
+
+    public function change(?int $id): PutEmulsion
+    {
+        return new PutEmulsion(
+            $id,
+            trim($this->name),
+            $this->kind,
+            $this->solidsPct,
+            $this->mixedOn,
+            $this->potLifeDays,
+            $this->coatedLifeDays,
+            $this->factor,
+            $this->filmUm,
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Shelves;
+
+use Ektype\App\Action\Shelves\PutLamp;
+use Ektype\App\Request\Within;
+use Ektype\App\Request\Words;
+use Ektype\Core\Exposure\LampKind;
+
+/** A lamp. */
+final readonly class LampEntry implements Entry
+{
+    public function __construct(
+        #[Words(60)]
+        public string $name,
+        public LampKind $kind,
+        #[Within(0, 200_000, 'h')]
+        public float $hours = 0.0,
+        #[Within(10, 5000, 'mm')]
+        public ?float $distanceMm = null,
+    ) {
+    }
+
+    public function change(?int $id): PutLamp
+    {
+        return new PutLamp($id, trim($this->name), $this->kind, $this->hours, $this->distanceMm);
+    }
+}

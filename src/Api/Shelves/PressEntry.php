@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Shelves;
+
+use Ektype\App\Action\Shelves\PutPress;
+use Ektype\App\Request\Within;
+use Ektype\App\Request\Words;
+use Ektype\App\Shop\Press\PressKind;
+use Ektype\Core\Registration\Knob;
+use Ektype\Core\Registration\UnusableKnob;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A press with its micro-register knobs. */
+final readonly class PressEntry implements Entry
+{
+    /** @param list<KnobEntry> $knobs */
+    public function __construct(
+        #[Words(60)]
+        public string $name,
+        #[Within(1, 24)]
+        public int $heads,
+        #[Within(1, 48)]
+        public int $platens,
+        #[Within(20, 2000, 'mm')]
+        public float $centreFromEndMm,
+        public PressKind $kind = PressKind::Rotary,
+        public bool $collarAtOperator = false,
+        #[Within(0.01, 3, 'mm')]
+        public ?float $registerSigmaMm = null,
+        #[Assert\Valid]
+        public array $knobs = [],
+    ) {
+    }
+
+    public function change(?int $id): PutPress
+    {
+        return new PutPress(
+            $id,
+            trim($this->name),
+            $this->kind,
+            $this->heads,
+            $this->platens,
+            $this->knobs(),
+            $this->collarAtOperator,
+            $this->centreFromEndMm,
+            $this->registerSigmaMm,
+        );
+    }
+
+    /** @return list<Knob> */
+    private function knobs(): array
+    {
+        $knobs = [];
+        foreach ($this->knobs as $i => $knob) {
+            try {
+                $knobs[] = $knob->knob();
+            } catch (UnusableKnob $not) {
+                throw $not->within(\sprintf('knobs[%d]', $i));
+            }
+        }
+
+        return $knobs;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Console\Asked;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** One print of the strike-off. */
+final readonly class PrintAsked
+{
+    /** @param list<MarkAsked> $readings */
+    public function __construct(#[Assert\Valid] public array $readings)
+    {
+    }
+}

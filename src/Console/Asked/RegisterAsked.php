@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Console\Asked;
+
+use Ektype\App\Request\Within;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** What was read of a strike-off, and the press that is to mend it. */
+final readonly class RegisterAsked
+{
+    /** @param list<PrintAsked> $prints */
+    public function __construct(
+        #[Assert\Valid]
+        public array $prints,
+        #[Assert\Valid]
+        public ?PressAsked $press = null,
+        #[Within(0.001, 20, 'mm')]
+        public ?float $toleranceMm = null,
+    ) {
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Art;
+
+use Ektype\Core\Art\ArtFraming;
+use Ektype\Core\Separation\Positive;
+use Ektype\Core\Separation\StrayShade;
+use Ektype\Core\Unit\Figure;
+
+/** The picture as it was brought, what was found in it, and what was decided. */
+final readonly class ArtBench
+{
+    /**
+     * @param float               $artPpi    pixels per inch of print; 0 for a drawing
+     * @param int|null            $inks      how many at the most; null takes every colour found
+     * @param string              $kindFound flat, line or tonal; empty until separated
+     * @param list<PaletteColour> $palette
+     * @param list<StrayShade>    $strays
+     * @param list<string>        $warnings
+     * @param list<Positive>      $positives plates drawn by hand
+     */
+    public function __construct(
+        public string $artName,
+        public string $artKind,
+        public int $artWidthPx,
+        public int $artHeightPx,
+        public float $artPpi,
+        public ArtFraming $framing,
+        public ?int $inks,
+        public float $chokeMm,
+        public Figure $trap,
+        public bool $trapFollowsPress,
+        public bool $printGround,
+        public bool $groundLeftOpen,
+        public string $kindFound,
+        public string $kindWhy,
+        public array $palette,
+        public array $strays,
+        public array $warnings,
+        public array $positives,
+    ) {
+    }
+}

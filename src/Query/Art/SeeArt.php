@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Art;
+
+use Ektype\App\Query\Moment;
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Ink\Ink;
+use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Separation\FoundColour;
+use Ektype\Core\Separation\SpotMethod;
+use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Separation\Trap;
+
+/** The bench of the art. */
+final readonly class SeeArt
+{
+    private const NEAR_INKS = 4;
+
+    public function __construct(private Moment $moment)
+    {
+    }
+
+    public function of(int $jobId): ArtBench
+    {
+        return $this->moment->see(static fn (Snapshot $shop): ArtBench => self::bench($shop->shelves->jobs->whole($jobId), $shop->inks()));
+    }
+
+    /** @param list<Ink> $shelf */
+    private static function bench(Job $job, array $shelf): ArtBench
+    {
+        $plan = $job->plan();
+        $found = $job->findings();
+        $art = $job->art;
+
+        return new ArtBench(
+            $art->name,
+            $art->kind,
+            $art->widthPx,
+            $art->heightPx,
+            $art->isDrawing() ? 0.0 : $job->framing()->size($art->widthPx, $art->heightPx)[0] * 25.4 / $job->widthMm,
+            $job->framing(),
+            $plan->inks,
+            $plan->chokeMm,
+            Trap::figure($plan->trapMm, $job->press?->registerSigmaMm, $job->press->name ?? ''),
+            $plan->trapMm === null,
+            $plan->printGround,
+            $found->groundLeftOpen ?? false,
+            $found->kind ?? '',
+            $found->kindWhy ?? '',
+            array_map(static fn (FoundColour $c): PaletteColour => self::colour($c, $plan, $shelf), $found->palette ?? []),
+            $found->strays ?? [],
+            $found->warnings ?? [],
+            $plan->positives,
+        );
+    }
+
+    /** @param list<Ink> $shelf */
+    private static function colour(FoundColour $c, SpotPlan $plan, array $shelf): PaletteColour
+    {
+        return new PaletteColour(
+            $c->hex,
+            $c->sharePct,
+            $c->printsAs,
+            $c->leftOpen,
+            $c->whyOpen,
+            \in_array($c->hex, $plan->leftOpen, true),
+            \in_array($c->hex, $plan->splits, true),
+            $plan->locks[$c->hex] ?? null,
+            self::near($c->hex, $shelf),
+            (new SpotMethod())->offers($plan, $c),
+        );
+    }
+
+    /**
+     * @param list<Ink> $shelf
+     *
+     * @return list<NearInk>
+     */
+    private static function near(string $hex, array $shelf): array
+    {
+        $lab = Lab::of(Srgb::fromHex($hex));
+        $near = array_map(
+            static fn ($candidate): NearInk => new NearInk(
+                $candidate->idOrFail(),
+                $candidate->name,
+                $candidate->hex,
+                round(Ciede2000::between($lab, Lab::of(Srgb::fromHex($candidate->hex))), 2),
+            ),
+            $shelf,
+        );
+        usort($near, static fn (NearInk $a, NearInk $b): int => $a->deltaE <=> $b->deltaE);
+
+        return \array_slice($near, 0, self::NEAR_INKS);
+    }
+}

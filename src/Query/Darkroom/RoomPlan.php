@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Darkroom;
+
+/** The dark-room plan of all open jobs. */
+final readonly class RoomPlan
+{
+    /**
+     * @param string             $starts               local time at which the plan begins
+     * @param float              $startsMin            the same in minutes after midnight
+     * @param list<ScreenInRoom> $screens              in the order in which they get their turn
+     * @param float              $latenessMin          minutes late, all screens together
+     * @param float              $firstComeLatenessMin the same where screens are made as their jobs came in
+     * @param float              $bestLatenessMin      the same when the plan chooses
+     * @param bool               $byHand               whether the printer chose the order
+     * @param int                $left                 screens that are not planned: there are more than a room can see at once
+     */
+    public function __construct(
+        public string $starts,
+        public float $startsMin,
+        public float $opensMin,
+        public float $closesMin,
+        public array $screens,
+        public float $latenessMin,
+        public float $firstComeLatenessMin,
+        public float $endsMin,
+        public bool $byHand,
+        public float $bestLatenessMin,
+        public int $left,
+        public Room $room,
+    ) {
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Darkroom;
+
+use Ektype\App\Query\Moment;
+use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Darkroom\DryingPlaces;
+use Ektype\Core\Darkroom\Handling;
+use Ektype\Core\Darkroom\ImpossibleRoom;
+use Ektype\Core\Darkroom\Plan;
+use Ektype\Core\Darkroom\Planner;
+use Ektype\Core\Darkroom\ScreenWork;
+use Ektype\Core\Darkroom\Timetable;
+
+/** Plans every screen of the open jobs that is not burned yet. */
+final readonly class SeeDarkroom
+{
+    private const MOST = 60;
+
+    public function __construct(private Moment $moment)
+    {
+    }
+
+    /**
+     * @param list<int> $order plates in the order that the printer chose; empty lets the plan choose
+     *
+     * @throws ImpossibleRoom where the order does not name the screens
+     */
+    public function plan(array $order = []): RoomPlan
+    {
+        return $this->moment->see(static function (Snapshot $shop) use ($order): RoomPlan {
+            $toMake = self::toMake($shop);
+            $seen = \array_slice($toMake, 0, self::MOST, true);
+            $work = array_map(static fn (ScreenToMake $s): ScreenWork => $s->work, array_values($seen));
+            $starts = 60.0 * (int) $shop->now->format('G') + (int) $shop->now->format('i');
+            $room = $shop->room()->room($starts);
+            $best = Planner::plan($work, $room);
+            $plan = $order === [] ? $best : Timetable::of(self::ordered($order, $seen), $room);
+
+            return new RoomPlan(
+                $shop->now->format('Y-m-d\TH:i'),
+                $starts,
+                $room->opensMin,
+                $room->closesMin,
+                self::screens($plan, $best, $seen),
+                $plan->lateness,
+                Timetable::of($work, $room)->lateness,
+                $plan->endsMin,
+                $order !== [],
+                $best->lateness,
+                \count($toMake) - \count($seen),
+                Room::of($shop->room()),
+            );
+        });
+    }
+
+    /** @return array<int, ScreenToMake> by plate, as the jobs came in */
+    private static function toMake(Snapshot $shop): array
+    {
+        $toMake = [];
+        foreach ($shop->shelves->jobs->open() as $job) {
+            $book = new ScreenBook($job, $shop);
+            foreach ($book->plates as $i => $plate) {
+                if ($shop->burnedSeconds($plate) === null) {
+                    $toMake[$plate->idOrFail()] = self::screen($book, $i, $shop);
+                }
+            }
+        }
+
+        return $toMake;
+    }
+
+    private static function screen(ScreenBook $book, int $i, Snapshot $shop): ScreenToMake
+    {
+        $plate = $book->plates[$i];
+        $on = $shop->stencilOf($plate);
+        $coat = $shop->stencilBook()->coat($plate, $book->mesh($i));
+        $dry = 60 * ($coat->dryHours->value > 0 ? $coat->dryHours->value : Handling::USUAL_DRY_MIN / 60);
+        $light = $book->lightFigure($i)->value ?? Handling::USUAL_LIGHT_S;
+
+        return new ScreenToMake($plate, new ScreenWork(
+            (string) $plate->idOrFail(),
+            $book->job->name,
+            $book->job->lamp->name ?? 'lamp',
+            $on === null ? Handling::COAT : 0.0,
+            $on === null ? $dry : $shop->stencilBook()->now($on)->dampForMin,
+            Handling::BURN + $light / 60,
+            Handling::WASH,
+            Handling::REDRY_SHARE * $dry,
+            Handling::TAPE,
+            self::dueMin($book->job, $shop),
+        ), $on === null ? $coat : null);
+    }
+
+    /** Minutes from now until the room opens on the day on which the job is due. */
+    private static function dueMin(Job $job, Snapshot $shop): float
+    {
+        if ($job->dueOn === null) {
+            return Handling::USUAL_DUE_DAYS * 1440.0;
+        }
+        $opens = new \DateTimeImmutable(
+            \sprintf('%s %02d:%02d', $job->dueOn, intdiv($shop->room()->opensMin, 60), $shop->room()->opensMin % 60),
+        );
+
+        return max(0.0, ($opens->getTimestamp() - $shop->now->getTimestamp()) / 60);
+    }
+
+    /**
+     * @param list<int>                $order
+     * @param array<int, ScreenToMake> $screens
+     *
+     * @return list<ScreenWork>
+     */
+    private static function ordered(array $order, array $screens): array
+    {
+        $chosen = [];
+        foreach ($order as $id) {
+            $chosen[] = ($screens[$id] ?? throw ImpossibleRoom::at(
+                'order',
+                'The order names a screen that is not to be made, so nothing was planned. Open the plan anew.',
+            ))->work;
+        }
+        if (\count(array_unique($order)) !== \count($order) || \count($order) !== \count($screens)) {
+            throw ImpossibleRoom::at('order', 'The order must name every screen once. Open the plan anew.');
+        }
+
+        return $chosen;
+    }
+
+    /**
+     * @param array<int, ScreenToMake> $toMake
+     *
+     * @return list<ScreenInRoom>
+     */
+    private static function screens(Plan $plan, Plan $best, array $toMake): array
+    {
+        $places = DryingPlaces::of($plan);
+        $steps = [];
+        foreach ($plan->steps as $step) {
+            if ($step->toMin > $step->fromMin + 1e-9) {
+                $steps[$step->screen][] = new StepInRoom(
+                    $step->step,
+                    round($step->fromMin, 1),
+                    round($step->toMin, 1),
+                    $places[$step->screen][$step->step] ?? null,
+                );
+            }
+        }
+
+        return array_map(static function (ScreenWork $work) use ($plan, $best, $toMake, $steps): ScreenInRoom {
+            $plate = $toMake[(int) $work->name]->plate;
+            $coat = $toMake[(int) $work->name]->coat;
+
+            return new ScreenInRoom(
+                $plate->idOrFail(),
+                $plate->job->idOrFail(),
+                $plate->job->name,
+                $plate->name,
+                $plate->printedIn()->hex(),
+                $plate->frame?->id,
+                $plate->frame->label ?? '',
+                $plate->frame->rackPlace ?? '',
+                $coat === null ? [] : array_values(array_diff($plate->frame?->state->first() ?? [], ['coat', 'degrease'])),
+                $coat->words ?? '',
+                $coat->emulsion ?? '',
+                $coat->emulsionMl->value ?? 0.0,
+                $work->lamp,
+                new Lateness($work->dueMin, $plan->late[$work->name] ?? 0.0, $best->late[$work->name] ?? 0.0),
+                $steps[$work->name] ?? [],
+            );
+        }, $plan->order);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Job;
+
+use Ektype\Core\Plate\Substrate;
+
+/** The head of a job: what every page of it shows, and the only thing that is asked again and again. */
+final readonly class JobHead
+{
+    /**
+     * @param int          $turn    of the shop: benches that were seen in another turn are stale
+     * @param string       $pullKey changes whenever the pull has to be drawn anew
+     * @param list<Strip>  $plates  in print order
+     * @param JobTask|null $task    work that is under way or has failed
+     */
+    public function __construct(
+        public int $id,
+        public int $turn,
+        public string $name,
+        public string $customer,
+        public Substrate $substrate,
+        public string $garment,
+        public string $garmentName,
+        public string $garmentHex,
+        public int $quantity,
+        public string $place,
+        public ?string $dueOn,
+        public ?string $finishedOn,
+        public float $widthMm,
+        public float $heightMm,
+        public float $acrossMm,
+        public float $dropMm,
+        public float $toleranceMm,
+        public ?int $pressId,
+        public ?int $lampId,
+        public ?int $emulsionId,
+        public bool $separated,
+        public bool $separationCurrent,
+        public bool $filmsWritten,
+        public bool $filmsCurrent,
+        public string $pullKey,
+        public array $plates,
+        public NextStep $next,
+        public ?JobTask $task,
+    ) {
+    }
+}

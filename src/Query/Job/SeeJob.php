@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Job;
+
+use Ektype\App\Query\Moment;
+use Ektype\App\Query\Reckoning\RegisterBook;
+use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Task\TaskState;
+use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Unit\Sign;
+
+/** The head of a job, every figure reckoned anew from what is stored. */
+final readonly class SeeJob
+{
+    public function __construct(private Moment $moment)
+    {
+    }
+
+    public function of(int $jobId): JobHead
+    {
+        return $this->moment->see(static fn (Snapshot $shop): JobHead => self::head($shop->shelves->jobs->whole($jobId), $shop));
+    }
+
+    /** Tells heads apart without reckoning them: the turn of the shop, the task, and the minute, since stencils dry. */
+    public function tag(int $jobId): string
+    {
+        return $this->moment->see(static function (Snapshot $shop) use ($jobId): string {
+            $task = $shop->shelves->tasks->latestOf($shop->shelves->jobs->get($jobId));
+
+            return substr(
+                hash(
+                    'sha256',
+                    serialize(
+                        [
+                            $jobId,
+                            $shop->shelves->turn->now(),
+                            $task?->state->value,
+                            $task?->progress,
+                            $task?->step,
+                            $shop->now->format('Y-m-d H:i'),
+                        ],
+                    ),
+                ),
+                0,
+                20,
+            );
+        });
+    }
+
+    /** The figures of a plate’s strip, with all that “Why?” opens. */
+    public function why(int $plateId): StripFigures
+    {
+        return $this->moment->see(static function (Snapshot $shop) use ($plateId): StripFigures {
+            $plate = $shop->shelves->plates->get($plateId);
+            $book = new ScreenBook($shop->shelves->jobs->whole($plate->job->idOrFail()), $shop);
+            $i = (int) array_search($plate, $book->plates, true);
+
+            return new StripFigures($book->meshFigure($i), $book->stencilFigure($i), $book->lightFigure($i), $book->offContactFigure($i));
+        });
+    }
+
+    private static function head(Job $job, Snapshot $shop): JobHead
+    {
+        $book = new ScreenBook($job, $shop);
+        $register = new RegisterBook($job);
+        $steps = $book->steps();
+        $standing = array_map(
+            static fn (Plate $p, int $i): PlateStanding => self::standing($p, $i, $book, $register, $shop),
+            $book->plates,
+            array_keys($book->plates),
+        );
+        $task = $shop->shelves->tasks->latestOf($job);
+
+        return new JobHead(
+            $job->idOrFail(),
+            $shop->shelves->turn->now(),
+            $job->name,
+            $job->customer,
+            $job->substrate,
+            $job->garment,
+            $job->garmentName,
+            $job->garmentHex,
+            $job->quantity,
+            $job->place,
+            $job->dueOn,
+            $job->finishedOn,
+            $job->widthMm,
+            $job->heightMm(),
+            $job->acrossMm,
+            $job->dropMm,
+            $job->toleranceMm,
+            $job->press?->id,
+            $job->lamp?->id,
+            $job->emulsion?->id,
+            $job->separationPath !== null,
+            $job->separationIsCurrent(),
+            $job->filmsPath !== null,
+            $job->filmsAreCurrent(),
+            $job->pullKey(),
+            array_map(
+                static fn (PlateStanding $s, PrintStep $step, int $i): Strip => self::strip($s, $step, $book, $i),
+                $standing,
+                $steps,
+                array_keys($standing),
+            ),
+            WhatNext::of($job, $standing, $task),
+            $task === null || $task->state === TaskState::Done ? null : JobTask::of($task),
+        );
+    }
+
+    private static function standing(Plate $plate, int $i, ScreenBook $book, RegisterBook $register, Snapshot $shop): PlateStanding
+    {
+        $on = $shop->stencilOf($plate);
+
+        return new PlateStanding(
+            $plate,
+            $book->judged($i)->holds && ($book->placement($plate)->fits ?? true),
+            $book->first($plate),
+            $on === null ? null : $shop->stencilBook()->now($on),
+            $on?->burnedSeconds(),
+            $on?->seen(),
+            $book->lightFigure($i),
+            $register->of($plate),
+            $shop->stencilBook()->recipe($book->mesh($i), $book->job->emulsion)->words(),
+        );
+    }
+
+    private static function strip(PlateStanding $s, PrintStep $step, ScreenBook $book, int $i): Strip
+    {
+        $plate = $s->plate;
+
+        return new Strip(
+            $plate->idOrFail(),
+            $plate->position,
+            $plate->drawing,
+            $plate->name,
+            $plate->role,
+            $plate->hex,
+            $plate->artHex,
+            $plate->ink?->id,
+            $plate->ink->name ?? '',
+            $plate->printedIn()->hex(),
+            $plate->coveragePct,
+            $plate->areaCm2,
+            $step->reason,
+            $step->flashAfter,
+            $step->flashReason,
+            $plate->frame?->id,
+            $plate->frame->label ?? '',
+            $s->burnedSeconds,
+            Readout::of($book->meshFigure($i)),
+            Readout::of($book->stencilFigure($i)),
+            Readout::of($s->light),
+            Readout::of($book->offContactFigure($i)),
+            self::stages($s, $book->job, $i === 0),
+        );
+    }
+
+    private static function stages(PlateStanding $s, Job $job, bool $isKey): Stages
+    {
+        $ready = static fn (bool $is): Readiness => $is ? Readiness::Ready : Readiness::Open;
+
+        return new Stages(
+            $ready($job->separationPath !== null),
+            $ready($job->separationIsCurrent()),
+            $ready($job->filmsAreCurrent()),
+            match (true) {
+                $s->plate->frame === null => Readiness::Open,
+                !$s->screenSuits => Readiness::Out,
+                default => $ready($s->first === []),
+            },
+            match (true) {
+                $s->burnedSeconds === null => Readiness::Open,
+                $s->light->sign === Sign::OutOfBounds || $s->seen?->canPrint === false => Readiness::Out,
+                default => Readiness::Ready,
+            },
+            match (true) {
+                // The first plate is the key: the others are brought to it.
+                $isKey => $ready($s->burnedSeconds !== null),
+                $s->register === null => Readiness::Open,
+                default => $s->register->inRegister ? Readiness::Ready : Readiness::Out,
+            },
+        );
+    }
+}

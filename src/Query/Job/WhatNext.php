@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Job;
+
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Task\Task;
+use Ektype\App\Shop\Task\TaskKind;
+
+/** Finds the first thing that holds a job up. */
+final class WhatNext
+{
+    private const LONG_NAME = 14;
+    private const MINUTES_FROM_S = 90;
+
+    /** @param list<PlateStanding> $plates in print order */
+    public static function of(Job $job, array $plates, ?Task $task): NextStep
+    {
+        return self::working($task) ?? self::files(
+            $job,
+            \count($plates),
+        ) ?? self::frames($plates) ?? self::light($job, $plates) ?? self::sink($plates) ?? self::press($plates)
+            ?? new NextStep('press', 'All plates are in register: print.', 'See the press');
+    }
+
+    private static function working(?Task $task): ?NextStep
+    {
+        return match (true) {
+            $task === null || !$task->state->isOpen() => null,
+            $task->kind === TaskKind::Films => new NextStep('films', 'The films are being written.', 'See the films'),
+            default => new NextStep('art', 'The art is being separated.', 'See the art'),
+        };
+    }
+
+    private static function files(Job $job, int $plates): ?NextStep
+    {
+        return match (true) {
+            $job->separationPath === null => new NextStep('art', 'Separate the art into plates.', 'Separate', Does::Separate),
+            !$job->separationIsCurrent() => new NextStep(
+                'art',
+                'The art or the garment has changed since the plates were drawn.',
+                'Separate again',
+                Does::Separate,
+            ),
+            $job->filmsPath === null => new NextStep(
+                'films',
+                \sprintf('Write the films of %d plates.', $plates),
+                'Write the films',
+                Does::Films,
+            ),
+            !$job->filmsAreCurrent() => new NextStep(
+                'films',
+                'The plates have changed since the films were written.',
+                'Write them again',
+                Does::Films,
+            ),
+            default => null,
+        };
+    }
+
+    /** @param list<PlateStanding> $plates */
+    private static function frames(array $plates): ?NextStep
+    {
+        foreach ($plates as $one) {
+            if ($one->plate->frame === null) {
+                return new NextStep(
+                    'screens',
+                    \sprintf('Choose a frame for %s.', $one->plate->name),
+                    'Choose',
+                    Does::Go,
+                    $one->plate->idOrFail(),
+                );
+            }
+            if (!$one->screenSuits) {
+                return new NextStep(
+                    'screens',
+                    \sprintf('Frame %s does not suit %s.', $one->plate->frame->label, $one->plate->name),
+                    'Choose',
+                    Does::Go,
+                    $one->plate->idOrFail(),
+                );
+            }
+        }
+        foreach ($plates as $one) {
+            if ($one->first !== []) {
+                [$sentence, $button] = match ($one->first[0]) {
+                    'reclaim' => [
+                        \sprintf('Reclaim frame %s, then coat it for %s.', self::frame($one), $one->plate->name),
+                        'See the frame',
+                    ],
+                    'stretch' => [
+                        \sprintf('Frame %s needs new mesh before it can hold %s.', self::frame($one), $one->plate->name),
+                        'Choose another',
+                    ],
+                    default => [\sprintf('Coat frame %s for %s: %s.', self::frame($one), $one->plate->name, $one->coatWords), 'See how'],
+                };
+
+                return new NextStep('screens', $sentence, $button, Does::Go, $one->plate->idOrFail());
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<PlateStanding> $plates */
+    private static function light(Job $job, array $plates): ?NextStep
+    {
+        foreach ($plates as $one) {
+            if ($one->burnedSeconds === null) {
+                return $one->stencil !== null && $one->stencil->dampForMin > 0
+                    ? new NextStep('light', $one->stencil->mind, 'See the light', Does::Go, $one->plate->idOrFail())
+                    : new NextStep(
+                        'light',
+                        \sprintf('Burn frame %s for %s.', self::frame($one), $one->plate->name),
+                        \sprintf('%s on the %s', self::seconds($one->light->value), self::lamp($job)),
+                        Does::Go,
+                        $one->plate->idOrFail(),
+                    );
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<PlateStanding> $plates */
+    private static function sink(array $plates): ?NextStep
+    {
+        foreach ($plates as $one) {
+            if ($one->seen === null) {
+                return new NextStep(
+                    'light',
+                    \sprintf('Wash out frame %s and look at %s against the light.', self::frame($one), $one->plate->name),
+                    'At the sink',
+                    Does::Go,
+                    $one->plate->idOrFail(),
+                );
+            }
+            if (!$one->seen->canPrint) {
+                return new NextStep(
+                    'light',
+                    \sprintf('The screen of %s cannot go to the press: make it again.', $one->plate->name),
+                    'See why',
+                    Does::Go,
+                    $one->plate->idOrFail(),
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<PlateStanding> $plates */
+    private static function press(array $plates): ?NextStep
+    {
+        foreach (\array_slice($plates, 1) as $one) {
+            if ($one->register === null) {
+                return new NextStep(
+                    'press',
+                    \sprintf('Print a strike-off and read %s at the marks.', $one->plate->name),
+                    'Read the marks',
+                    Does::Go,
+                    $one->plate->idOrFail(),
+                );
+            }
+            if (!$one->register->inRegister) {
+                return new NextStep(
+                    'press',
+                    \sprintf('%s is %.2f mm out of register.', $one->plate->name, $one->register->nowMaxMm),
+                    'Turn the knobs',
+                    Does::Go,
+                    $one->plate->idOrFail(),
+                );
+            }
+        }
+
+        return null;
+    }
+
+    private static function frame(PlateStanding $one): string
+    {
+        return $one->plate->frame->label ?? '';
+    }
+
+    private static function lamp(Job $job): string
+    {
+        return $job->lamp === null || mb_strlen($job->lamp->name) > self::LONG_NAME ? 'lamp' : $job->lamp->name;
+    }
+
+    private static function seconds(?float $s): string
+    {
+        return match (true) {
+            $s === null => 'Light',
+            $s < self::MINUTES_FROM_S => \sprintf('%.0f s', $s),
+            default => \sprintf('%d min %02d s', intdiv((int) round($s), 60), (int) round($s) % 60),
+        };
+    }
+}

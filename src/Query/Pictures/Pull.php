@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Pictures;
+
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\NotHere;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\ShopFiles;
+use Ektype\App\Work\CoverageFile;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\CoverageMap;
+use Ektype\Core\Raster\PngFile;
+use Ektype\Core\Separation\PulledLayer;
+use Ektype\Core\Separation\PulledPrint;
+
+/** Draws the print after a stop of the pull bar, and single plates as films; keeps what it has drawn. */
+final readonly class Pull
+{
+    public function __construct(private ShopFiles $files)
+    {
+    }
+
+    /** @return string PNG */
+    public function after(Job $job, int $stop): string
+    {
+        $plates = \array_slice($job->platesInOrder(), 0, $stop);
+        if ($job->separationPath === null || $plates === [] || \count($plates) < $stop) {
+            throw new NotHere();
+        }
+        $kept = \sprintf('%s/pull-%s-%d.png', $job->separationPath, $job->pullKey(), $stop);
+        if ($this->files->has($kept)) {
+            return $this->files->read($kept);
+        }
+        $layers = array_map(fn (Plate $p): PulledLayer => new PulledLayer($this->coverage($p), $p->printedIn(), $p->hiding()), $plates);
+        $map = $layers[0]->coverage;
+        $png = PngFile::ofRgba(
+            $map->width,
+            $map->height,
+            PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate)),
+        );
+        $this->files->put($kept, $png);
+
+        return $png;
+    }
+
+    /**
+     * The whole print with some plates given up.
+     *
+     * @param array<int, Plate|null> $becomes id of a plate => the plate in whose ink it prints; null leaves it out
+     */
+    public function withFewer(Job $job, array $becomes): string
+    {
+        $layers = [];
+        $inked = null;
+        foreach ($job->platesInOrder() as $plate) {
+            $as = \array_key_exists($plate->idOrFail(), $becomes) ? $becomes[$plate->idOrFail()] : $plate;
+            if ($as !== null && !$plate->isWhiteBase()) {
+                $map = $this->coverage($plate);
+                $inked = $inked === null ? $map->bytes : $inked | $map->bytes;
+                $layers[] = new PulledLayer($map, $as->printedIn(), $as->hiding());
+            }
+        }
+        foreach ($job->platesInOrder() as $plate) {
+            if ($plate->isWhiteBase() && $inked !== null) {
+                // A base under a colour that is given up would show white: it goes with it.
+                $map = $this->coverage($plate);
+                array_unshift(
+                    $layers,
+                    new PulledLayer(
+                        new CoverageMap($map->width, $map->height, $map->filmPixels, $map->bytes & strtr($inked, self::anyInk())),
+                        $plate->printedIn(),
+                        $plate->hiding(),
+                    ),
+                );
+            }
+        }
+        if ($layers === []) {
+            throw new NotHere();
+        }
+
+        $map = $layers[0]->coverage;
+
+        return PngFile::ofRgba(
+            $map->width,
+            $map->height,
+            PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate)),
+        );
+    }
+
+    /** A film as it was read back from its file, in one tint. */
+    public function readBack(Job $job, int $film, string $tint): string
+    {
+        $path = \sprintf('%s/read-%d.cover', $job->filmsPath ?? throw new NotHere(), $film);
+        if (!$this->files->has($path)) {
+            throw new NotHere();
+        }
+
+        return self::tinted(CoverageFile::read($this->files->read($path)), $tint);
+    }
+
+    /** @return array<string, string> any ink counts as full */
+    private static function anyInk(): array
+    {
+        $full = [];
+        for ($i = 1; $i <= 127; ++$i) {
+            $full[\chr($i)] = "\x7f";
+        }
+
+        return $full;
+    }
+
+    /** One plate in one tint, clear where it does not print. */
+    public function film(Plate $plate, string $tint): string
+    {
+        return self::tinted($this->coverage($plate), $tint);
+    }
+
+    private static function tinted(CoverageMap $map, string $tint): string
+    {
+        $colour = Srgb::fromHex($tint);
+        $rgb = \chr($colour->red).\chr($colour->green).\chr($colour->blue);
+        $pixels = [];
+        for ($i = 0; $i <= CoverageMap::FULL; ++$i) {
+            $pixels[\chr($i)] = $rgb.\chr(min(255, (int) round($i * 255 / CoverageMap::FULL)));
+        }
+
+        return PngFile::ofRgba($map->width, $map->height, strtr($map->bytes, $pixels));
+    }
+
+    private function coverage(Plate $plate): CoverageMap
+    {
+        $path = $plate->job->separationPath ?? throw new NotHere();
+
+        return CoverageFile::read($this->files->read(\sprintf('%s/%d.cover', $path, $plate->drawing)));
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Pictures;
+
+use Ektype\App\Query\Plates\SeeCosts;
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Job\Jobs;
+use Ektype\App\Shop\NotHere;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Plate\Plates;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\PlaneFile;
+use Ektype\Core\Unit\Point;
+
+/** The pictures of a job: its pull, its films, a loupe over them, and what prints where. */
+final readonly class SeePictures
+{
+    public function __construct(
+        private Jobs $jobs,
+        private Plates $plates,
+        private Pull $pull,
+        private Loupe $loupe,
+        private string $shopData,
+    ) {
+    }
+
+    public function pull(int $jobId, int $stop): string
+    {
+        return $this->pull->after($this->jobs->whole($jobId), $stop);
+    }
+
+    public function film(int $plateId, string $tint): string
+    {
+        return $this->pull->film($this->plates->get($plateId), $tint);
+    }
+
+    /** A film as the light table read it back from its file. */
+    public function readBack(int $jobId, int $film, string $tint): string
+    {
+        return $this->pull->readBack($this->jobs->whole($jobId), $film, Loupe::tint(Srgb::fromHex($tint))->hex());
+    }
+
+    /** The print with the best so many inks. */
+    public function withInks(int $jobId, int $inks): string
+    {
+        $job = $this->jobs->whole($jobId);
+        foreach (SeeCosts::reckoner($job)->ranked() as $row) {
+            if ($row->inks === $inks) {
+                $plates = SeeCosts::inks($job);
+                $becomes = [];
+                foreach ($row->becomes as $i => $into) {
+                    $becomes[$plates[$i]->idOrFail()] = $into === null ? null : $plates[$into];
+                }
+
+                return $this->pull->withFewer($job, $becomes);
+            }
+        }
+        throw new NotHere();
+    }
+
+    public function loupe(int $jobId, Point $at, float $mm, ?PlateOff $off): string
+    {
+        return $this->loupe->ofPrint($this->jobs->whole($jobId), $at, $mm, $off);
+    }
+
+    public function loupeOnFilms(int $jobId, Point $at, float $mm, ?int $alone): string
+    {
+        return $this->loupe->ofFilms($this->jobs->whole($jobId), $at, $mm, $alone);
+    }
+
+    /** Which plates print at a point of the art: what a finger on the picture picks, a base last. */
+    public function platesAt(int $jobId, Point $at): PlatesAt
+    {
+        $job = $this->jobs->whole($jobId);
+        $here = array_values(
+            array_filter(array_reverse($job->platesInOrder()), fn (Plate $plate): bool => $this->prints($job, $plate, $at)),
+        );
+        usort($here, static fn (Plate $a, Plate $b): int => $a->isWhiteBase() <=> $b->isWhiteBase());
+
+        return new PlatesAt(array_map(static fn (Plate $p): int => $p->idOrFail(), $here));
+    }
+
+    private function prints(Job $job, Plate $plate, Point $at): bool
+    {
+        $perMm = $job->filmProfile()->dpi / 25.4;
+        $row = PlaneFile::window($this->shopData.'/files/'.$job->separationPath.'/'.$plate->drawing.'.plane', (int) ($at->yMm * $perMm), 1);
+        $x = (int) ($at->xMm * $perMm);
+
+        return $row->height === 1 && $x >= 0 && $x < $row->width && $row->isSet($x, 0);
+    }
+}

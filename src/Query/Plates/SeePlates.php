@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Plates;
+
+use Ektype\App\Query\Moment;
+use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Choice\Holding;
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Press\PrintOrder;
+use Ektype\Core\Separation\RegisterBudget;
+use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Separation\Trap;
+
+/** The bench of the plates. */
+final readonly class SeePlates
+{
+    public function __construct(private Moment $moment)
+    {
+    }
+
+    public function of(int $jobId): PlatesBench
+    {
+        return $this->moment->see(static function (Snapshot $shop) use ($jobId): PlatesBench {
+            $job = $shop->shelves->jobs->whole($jobId);
+            $book = new ScreenBook($job, $shop);
+            $plan = $job->plan();
+            $found = $job->findings();
+            $budget = $found->budget ?? [];
+
+            return new PlatesBench(
+                PrintOrder::SCHOOL,
+                Trap::figure($plan->trapMm, $job->press?->registerSigmaMm, $job->press->name ?? ''),
+                $plan->chokeMm,
+                $plan->baseFrom,
+                $budget === [] ? null : RegisterBudget::figure($budget),
+                $budget,
+                $found->thinBase ?? [],
+                $found->witnesses ?? [],
+                $job->toleranceSet,
+                array_map(
+                    static fn (Plate $p, int $i): PlateOnBench => self::plate($p, $i, $book, $plan),
+                    $book->plates,
+                    array_keys($book->plates),
+                ),
+            );
+        });
+    }
+
+    private static function plate(Plate $plate, int $i, ScreenBook $book, SpotPlan $plan): PlateOnBench
+    {
+        $mesh = $book->mesh($i);
+
+        return new PlateOnBench(
+            $plate->idOrFail(),
+            $plate->ink === null ? null : Ciede2000::between(Lab::of($plate->printedIn()), $plate->lab()),
+            $plate->artAreaCm2,
+            $plate->overprints,
+            $mesh->name,
+            new Holding(
+                $mesh,
+                $book->job->filmProfile()->dpi,
+                $plate->finestLineMm,
+                $plate->finestGapMm,
+                $plate->thinLines(),
+                $plate->thinGaps(),
+                $plate->artHex !== null,
+            ),
+            $plate->artHex === null ? null : $plan->thicken[$plate->artHex] ?? null,
+        );
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Press;
+
+use Ektype\App\Query\Reckoning\PlateRegister;
+
+/** A plate on the press; without a register where nothing was read yet. */
+final readonly class PlateOnPress
+{
+    public function __construct(public int $id, public ?PlateRegister $register)
+    {
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Reckoning;
+
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\App\Shop\Stencil\Stencil;
+use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\Core\Exposure\ExposureModel;
+use Ektype\Core\Exposure\LightFigure;
+use Ektype\Core\Exposure\PredictedTime;
+use Ektype\Core\Exposure\Setting;
+use Ektype\Core\Exposure\TestReading;
+use Ektype\Core\Unit\Figure;
+
+/** Times of light at one moment, from the shop’s step tests and from what was seen at the sink. */
+final class LightBook
+{
+    /** @var list<TestReading> */
+    private array $readings;
+    private int $tests;
+
+    /** @param list<Stencil> $looked */
+    public function __construct(private readonly Snapshot $shop, array $looked)
+    {
+        $tests = array_map(
+            static fn (StepTest $t): TestReading => new TestReading(
+                new Setting(
+                    $t->lamp->name,
+                    $t->lamp->kind,
+                    $t->emulsion->name,
+                    $t->emulsion->kind,
+                    $t->thicknessUm,
+                    $t->dyed,
+                    $t->film,
+                    $t->distanceMm,
+                    $t->lampHours,
+                    $t->emulsion->factor,
+                ),
+                $t->lowS,
+                $t->bestS,
+                $t->highS,
+            ),
+            $shop->tests(),
+        );
+        $this->tests = \count($tests);
+        $this->readings = [...$tests, ...array_values(array_filter(array_map(self::seen(...), $looked)))];
+    }
+
+    /**
+     * @param list<PlateOnMesh> $screens of one job
+     *
+     * @return list<TimeOfScreen>|null in the same order; null where lamp or emulsion are missing
+     */
+    public function times(Job $job, array $screens): ?array
+    {
+        [$lamp, $emulsion] = [$job->lamp, $job->emulsion];
+        if ($lamp === null || $emulsion === null) {
+            return null;
+        }
+        $book = $this->shop->stencilBook();
+        $settings = array_map(
+            static fn (PlateOnMesh $s): Setting => self::setting(
+                $lamp,
+                $book->emulsionOn($s->plate, $s->mesh) ?? $emulsion,
+                $s->mesh->thicknessUm + $book->eomUm($s->plate, $s->mesh),
+                $s->mesh->dyed,
+            ),
+            $screens,
+        );
+        $model = new ExposureModel($this->readings, $settings);
+
+        return array_map(fn (Setting $setting): TimeOfScreen => $this->time($setting, $model->predict($setting)), $settings);
+    }
+
+    /**
+     * @param list<PlateOnMesh> $screens of one job
+     *
+     * @return list<Figure> in the same order
+     */
+    public function figures(Job $job, array $screens): array
+    {
+        $times = $this->times($job, $screens);
+
+        return $times === null
+            ? array_map(static fn (PlateOnMesh $_): Figure => LightFigure::none(), $screens)
+            : array_map(
+                fn (PlateOnMesh $s, TimeOfScreen $t): Figure => LightFigure::of(
+                    $t->time,
+                    $t->setting,
+                    $t->source,
+                    $this->shop->burnedSeconds($s->plate),
+                ),
+                $screens,
+                $times,
+            );
+    }
+
+    /** Step tests come first in the order in which they were learned, looks after them. */
+    private function time(Setting $setting, PredictedTime $time): TimeOfScreen
+    {
+        $tests = \count(array_filter($time->restsOn, fn (int $i): bool => $i < $this->tests));
+
+        return new TimeOfScreen($setting, $time, LightFigure::source($tests, \count($time->restsOn) - $tests));
+    }
+
+    private static function seen(Stencil $s): ?TestReading
+    {
+        [$seen, $seconds, $lamp, $emulsion, $thickness] = [$s->seen(), $s->burnedSeconds(), $s->lamp(), $s->emulsion, $s->thicknessUm()];
+        if ($seen === null || $seconds === null || $lamp === null || $emulsion === null || $thickness === null) {
+            return null;
+        }
+
+        return $seen->reading(
+            new Setting(
+                $lamp->name,
+                $lamp->kind,
+                $emulsion->name,
+                $emulsion->kind,
+                $thickness,
+                $s->dyed,
+                '',
+                $s->distanceMm(),
+                $s->lampHours() ?? $lamp->hours,
+                $emulsion->factor,
+            ),
+            $seconds,
+        );
+    }
+
+    private static function setting(Lamp $lamp, Emulsion $emulsion, float $thicknessUm, bool $dyed): Setting
+    {
+        return new Setting(
+            $lamp->name,
+            $lamp->kind,
+            $emulsion->name,
+            $emulsion->kind,
+            $thicknessUm,
+            $dyed,
+            '',
+            $lamp->distanceMm,
+            $lamp->hours,
+            $emulsion->factor,
+        );
+    }
+}

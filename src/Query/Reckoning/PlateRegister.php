@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Reckoning;
+
+use Ektype\Core\Registration\Mending;
+use Ektype\Core\Registration\Misfit;
+use Ektype\Core\Registration\Reading;
+
+/** What the readings of a plate say and what the hands do about it. */
+final readonly class PlateRegister
+{
+    /**
+     * @param list<Reading> $marks             mean reading at each mark
+     * @param float|null    $repeatMm          from print to print; null with one print
+     * @param float         $nowMaxMm          at the worst mark
+     * @param bool          $willBeInTolerance after the turns
+     */
+    public function __construct(
+        public Misfit $misfit,
+        public Mending $mending,
+        public array $marks,
+        public int $prints,
+        public ?float $repeatMm,
+        public float $nowMaxMm,
+        public bool $inRegister,
+        public bool $willBeInTolerance,
+    ) {
+    }
+}

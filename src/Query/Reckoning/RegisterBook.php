@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Reckoning;
+
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Film\RegistrationMark;
+use Ektype\Core\Registration\MisfitFit;
+use Ektype\Core\Registration\Reading;
+use Ektype\Core\Registration\Readings;
+use Ektype\Core\Registration\RegistrationSolver;
+
+/** The misfit of each plate from its readings, and the turns that mend it. */
+final readonly class RegisterBook
+{
+    public function __construct(private Job $job)
+    {
+    }
+
+    /** @return list<RegistrationMark> where the marks lie as the printer sees them on the platen */
+    public function marks(): array
+    {
+        // Art stands on its head for the operator where the collar lies at the operator's end.
+        $turned = $this->job->press !== null && $this->job->press->collarAtOperator ? -1 : 1;
+
+        return array_map(
+            static fn (RegistrationMark $m): RegistrationMark => new RegistrationMark(
+                $m->name,
+                round($turned * $m->xMm, 2) + 0.0,
+                round($turned * $m->yMm, 2) + 0.0,
+            ),
+            $this->job->filmSheet(\count($this->job->platesInOrder()))->marks(),
+        );
+    }
+
+    public function of(Plate $plate): ?PlateRegister
+    {
+        $prints = $plate->readings();
+        if ($prints === []) {
+            return null;
+        }
+        $readings = new Readings($prints);
+        $misfit = MisfitFit::of($readings);
+        $mending = RegistrationSolver::mend($readings, $misfit, $this->job->press?->knobs() ?? []);
+        $now = max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means));
+
+        return new PlateRegister(
+            $misfit,
+            $mending,
+            $readings->means,
+            $readings->prints,
+            $readings->repeatMm,
+            $now,
+            $now <= $this->job->toleranceMm,
+            $mending->afterMaxMm <= $this->job->toleranceMm,
+        );
+    }
+}

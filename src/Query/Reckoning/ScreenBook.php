@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Reckoning;
+
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Frame\BestFrames;
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Plate\PlateAsks;
+use Ektype\Core\Choice\MeshFigure;
+use Ektype\Core\Choice\MeshQuestion;
+use Ektype\Core\Choice\MeshSuggestion;
+use Ektype\Core\Choice\RankedMesh;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Press\FilmPlacement;
+use Ektype\Core\Press\OffContact;
+use Ektype\Core\Press\PlateToOrder;
+use Ektype\Core\Press\PrintOrder;
+use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Unit\Figure;
+
+/** The screens of a job at one moment: mesh, order, light, stencil and off-contact of each plate. */
+final class ScreenBook
+{
+    /** @var list<Plate> in print order */
+    public readonly array $plates;
+    /** @var list<RankedMesh>|null best of each plate, where no frame is chosen; on its frame else */
+    private ?array $judged = null;
+    /** @var list<Figure>|null */
+    private ?array $light = null;
+
+    public function __construct(public readonly Job $job, private readonly Snapshot $shop)
+    {
+        $this->plates = $job->platesInOrder();
+    }
+
+    public function asks(Plate $plate): MeshQuestion
+    {
+        return PlateAsks::of($plate, $this->shop->room()->rulingDivisor);
+    }
+
+    /** @return list<RankedMesh> best first */
+    public function ranked(Plate $plate): array
+    {
+        return MeshSuggestion::rank($this->asks($plate), $this->shop->meshes());
+    }
+
+    public function judged(int $i): RankedMesh
+    {
+        $this->judged ??= array_map(
+            fn (Plate $p): RankedMesh => $p->frame === null ? $this->ranked($p)[0] : MeshSuggestion::judge(
+                $p->frame->mesh(),
+                $this->asks($p),
+            ),
+            $this->plates,
+        );
+
+        return $this->judged[$i];
+    }
+
+    /** The mesh that a plate stands on, or the best for it. */
+    public function mesh(int $i): Mesh
+    {
+        return $this->judged($i)->mesh;
+    }
+
+    public function meshOf(Plate $plate): Mesh
+    {
+        return $this->mesh((int) array_search($plate, $this->plates, true));
+    }
+
+    public function meshFigure(int $i): Figure
+    {
+        return MeshFigure::of($this->asks($this->plates[$i]), $this->judged($i), $this->plates[$i]->frame?->label);
+    }
+
+    public function stencilFigure(int $i): Figure
+    {
+        return $this->shop->stencilBook()->figure($this->plates[$i], $this->mesh($i));
+    }
+
+    public function lightFigure(int $i): Figure
+    {
+        $this->light ??= $this->shop->lightBook()->figures(
+            $this->job,
+            array_map(fn (int $k): PlateOnMesh => new PlateOnMesh($this->plates[$k], $this->mesh($k)), array_keys($this->plates)),
+        );
+
+        return $this->light[$i];
+    }
+
+    public function offContactFigure(int $i): Figure
+    {
+        $frame = $this->plates[$i]->frame;
+
+        return OffContact::figure($frame?->tensionNPerCm, $this->job->substrate, $frame?->label);
+    }
+
+    public function placement(Plate $plate): ?FilmPlacement
+    {
+        return $plate->frame === null ? null : BestFrames::print($this->job)->on(
+            $plate->frame->insideWidthMm,
+            $plate->frame->insideHeightMm,
+        );
+    }
+
+    /** @return list<string> what must be done to the frame of a plate before it can be burned */
+    public function first(Plate $plate): array
+    {
+        if ($plate->frame === null || $this->shop->burnedSeconds($plate) !== null) {
+            return [];
+        }
+
+        return $this->shop->stencilOf($plate) !== null ? [] : $plate->frame->state->first();
+    }
+
+    /** @return list<PrintStep> */
+    public function steps(): array
+    {
+        return PrintOrder::inGivenOrder(
+            array_keys($this->plates),
+            array_map(
+                fn (Plate $p, int $i): PlateToOrder => new PlateToOrder(
+                    $p->role,
+                    $p->lab(),
+                    $p->coveragePct / 100,
+                    $this->mesh($i)->threadsPerCm,
+                ),
+                $this->plates,
+                array_keys($this->plates),
+            ),
+            Lab::of(Srgb::fromHex($this->job->garmentHex)),
+        );
+    }
+}

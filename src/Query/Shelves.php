@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query;
+
+use Ektype\App\Shop\DarkRoom\DarkRooms;
+use Ektype\App\Shop\Frame\Frames;
+use Ektype\App\Shop\Ink\Inks;
+use Ektype\App\Shop\Job\Jobs;
+use Ektype\App\Shop\OwnMesh\OwnMeshes;
+use Ektype\App\Shop\Plate\Plates;
+use Ektype\App\Shop\Stencil\Stencils;
+use Ektype\App\Shop\StepTest\StepTests;
+use Ektype\App\Shop\Task\Tasks;
+use Ektype\App\Shop\Turn;
+
+/** The shelves that a look at the shop takes things from. */
+final readonly class Shelves
+{
+    public function __construct(
+        public Jobs $jobs,
+        public Plates $plates,
+        public Frames $frames,
+        public Stencils $stencils,
+        public StepTests $stepTests,
+        public Inks $inks,
+        public OwnMeshes $ownMeshes,
+        public DarkRooms $darkRooms,
+        public Tasks $tasks,
+        public Turn $turn,
+    ) {
+    }
+}

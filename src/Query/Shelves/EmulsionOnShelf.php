@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Shelves;
+
+use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\Core\Exposure\EmulsionKind;
+
+/** An emulsion. */
+final readonly class EmulsionOnShelf
+{
+    /**
+     * @param int|null   $potDaysLeft days left of its pot life; under zero it is over, null where it has none
+     * @param float|null $factor      its time against a photopolymer’s, of the data sheet
+     */
+    private function __construct(
+        public int $id,
+        public string $name,
+        public EmulsionKind $kind,
+        public float $solidsPct,
+        public ?string $mixedOn,
+        public ?int $potLifeDays,
+        public ?int $potDaysLeft,
+        public int $coatedLifeDays,
+        public ?float $filmUm,
+        public ?float $factor,
+    ) {
+    }
+
+    public static function of(Emulsion $of, \DateTimeImmutable $today): self
+    {
+        return new self(
+            $of->idOrFail(),
+            $of->name,
+            $of->kind,
+            $of->solidsPct,
+            $of->mixedOn,
+            $of->potLifeDays,
+            $of->potDaysLeft($today),
+            $of->coatedLifeDays,
+            $of->filmUm,
+            $of->factor,
+        );
+    }
+}

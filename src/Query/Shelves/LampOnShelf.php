@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Shelves;
+
+use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\Core\Exposure\LampKind;
+
+/** A lamp. */
+final readonly class LampOnShelf
+{
+    private function __construct(public int $id, public string $name, public LampKind $kind, public float $hours, public ?float $distanceMm)
+    {
+    }
+
+    public static function of(Lamp $of): self
+    {
+        return new self($of->idOrFail(), $of->name, $of->kind, $of->hours, $of->distanceMm);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Shelves;
+
+use Ektype\App\Shop\Press\PressKind;
+use Ektype\Core\Choice\RulingSchool;
+use Ektype\Core\Exposure\EmulsionKind;
+use Ektype\Core\Exposure\LampKind;
+use Ektype\Core\Exposure\SinkSign;
+use Ektype\Core\Film\FilmFormat;
+use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Plate\UsualGarments;
+use Ektype\Core\Screen\CoatSchool;
+use Ektype\Core\Screen\FrameState;
+
+/** The lists of the trade. */
+final class SeeTrade
+{
+    public function lists(): TradeLists
+    {
+        return new TradeLists(
+            array_column(Substrate::cases(), 'value'),
+            UsualGarments::GARMENTS,
+            UsualGarments::PLACES,
+            array_column(InkKind::cases(), 'value'),
+            array_column(LampKind::cases(), 'value'),
+            array_column(EmulsionKind::cases(), 'value'),
+            array_column(PressKind::cases(), 'value'),
+            array_column(FrameState::cases(), 'value'),
+            array_column(FilmFormat::cases(), 'value'),
+            RulingSchool::all(),
+            CoatSchool::EDGE_FROM,
+            SinkSign::all(),
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Shelves;
+
+use Ektype\App\Shop\StepTest\StepTest;
+
+/** A step test with its reading. */
+final readonly class StepTestOnShelf
+{
+    private function __construct(
+        public int $id,
+        public string $lamp,
+        public string $emulsion,
+        public string $doneOn,
+        public float $thicknessUm,
+        public bool $dyed,
+        public float $lampHours,
+        public ?float $lowS,
+        public ?float $bestS,
+        public ?float $highS,
+        public string $remark,
+    ) {
+    }
+
+    public static function of(StepTest $of): self
+    {
+        return new self(
+            $of->idOrFail(),
+            $of->lamp->name,
+            $of->emulsion->name,
+            $of->doneOn,
+            $of->thicknessUm,
+            $of->dyed,
+            $of->lampHours,
+            $of->lowS,
+            $of->bestS,
+            $of->highS,
+            $of->remark,
+        );
+    }
+}

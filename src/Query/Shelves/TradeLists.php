@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Shelves;
+
+use Ektype\Core\Choice\RulingSchool;
+use Ektype\Core\Exposure\SinkSign;
+
+/** The lists of the trade that pages offer: they stand in the core, once. */
+final readonly class TradeLists
+{
+    /**
+     * @param list<string>       $substrates
+     * @param list<string>       $garments      what is usually printed on
+     * @param list<string>       $places        where on it
+     * @param list<string>       $inkKinds
+     * @param list<string>       $lampKinds
+     * @param list<string>       $emulsionKinds
+     * @param list<string>       $pressKinds
+     * @param list<string>       $frameStates
+     * @param list<string>       $filmFormats
+     * @param list<RulingSchool> $rulingSchools
+     * @param list<float>        $edgeFrom      threads per inch from which the schools take the sharp edge
+     * @param list<SinkSign>     $sinkSigns
+     */
+    public function __construct(
+        public array $substrates,
+        public array $garments,
+        public array $places,
+        public array $inkKinds,
+        public array $lampKinds,
+        public array $emulsionKinds,
+        public array $pressKinds,
+        public array $frameStates,
+        public array $filmFormats,
+        public array $rulingSchools,
+        public array $edgeFrom,
+        public array $sinkSigns,
+    ) {
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Request;
+
+/**
+ * The field of a request that holds the quantity which the core names at fault: “thread” of a mesh stands in “threadUm” on
+ * a page and in “thread_um” in a file. The core does not know either.
+ */
+final class FieldAtFault
+{
+    /** Words at the end of a field’s name that say how it is counted, not what it is. */
+    private const HOW = [
+        'mm',
+        'um',
+        'pct',
+        'c',
+        'h',
+        's',
+        'ms',
+        'm',
+        'min',
+        'deg',
+        'id',
+        'per',
+        'cm',
+        'inch',
+        'n',
+        'g',
+        'days',
+        'on',
+        'seconds',
+        'hex',
+    ];
+
+    /**
+     * @param class-string|null $type what the request was read as
+     *
+     * @return string|null null where no field holds it
+     */
+    public static function of(string $on, ?string $type, Spelling $spelling = Spelling::Camel): ?string
+    {
+        if ($on === '' || $type === null) {
+            return null;
+        }
+        $path = [];
+        foreach (explode('.', $on) as $part) {
+            [$word, $index] = [
+                (string) preg_replace('/\[.*$/', '', $part),
+                substr($part, \strlen((string) preg_replace('/\[.*$/', '', $part))),
+            ];
+            $field = $type === null ? null : self::field($word, $type);
+            if ($field === null) {
+                return $path === [] ? null : $spelling->path(implode('.', $path));
+            }
+            $path[] = $field.$index;
+            $type = self::typeOf($type, $field);
+        }
+
+        return $spelling->path(implode('.', $path));
+    }
+
+    /** @param class-string $type */
+    private static function field(string $word, string $type): ?string
+    {
+        $names = array_map(static fn (\ReflectionProperty $p): string => $p->getName(), (new \ReflectionClass($type))->getProperties());
+        if (\in_array($word, $names, true)) {
+            return $word;
+        }
+        foreach ($names as $name) {
+            if (self::bare($name) === self::bare($word)) {
+                return $name;
+            }
+        }
+
+        return null;
+    }
+
+    private static function bare(string $name): string
+    {
+        $words = explode('_', strtolower((string) preg_replace('/(?<=[a-z0-9])(?=[A-Z])|(?<=[A-Z])(?=[A-Z])/', '_', $name)));
+        while (\count($words) > 1 && \in_array($words[\count($words) - 1], self::HOW, true)) {
+            array_pop($words);
+        }
+
+        return implode('', $words);
+    }
+
+    /**
+     * @param class-string $type
+     *
+     * @return class-string|null of the one, or of what the list holds
+     */
+    private static function typeOf(string $type, string $field): ?string
+    {
+        $of = (new \Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor())->getTypes(
+            $type,
+            $field,
+        )[0] ?? (new \Symfony\Component\PropertyInfo\Extractor\ReflectionExtractor())->getTypes($type, $field)[0] ?? null;
+        $class = ($of?->getCollectionValueTypes()[0] ?? null)?->getClassName() ?? $of?->getClassName();
+
+        return $class !== null && class_exists($class) ? $class : null;
+    }
+}

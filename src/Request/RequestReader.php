@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Request;
+
+use Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor;
+use Symfony\Component\PropertyInfo\Extractor\ReflectionExtractor;
+use Symfony\Component\PropertyInfo\PropertyInfoExtractor;
+use Symfony\Component\Serializer\Exception\ExtraAttributesException;
+use Symfony\Component\Serializer\Exception\NotNormalizableValueException;
+use Symfony\Component\Serializer\Exception\PartialDenormalizationException;
+use Symfony\Component\Serializer\Mapping\Factory\ClassMetadataFactory;
+use Symfony\Component\Serializer\Mapping\Loader\AttributeLoader;
+use Symfony\Component\Serializer\Normalizer\ArrayDenormalizer;
+use Symfony\Component\Serializer\Normalizer\BackedEnumNormalizer;
+use Symfony\Component\Serializer\Normalizer\DenormalizerInterface;
+use Symfony\Component\Serializer\Normalizer\ObjectNormalizer;
+use Symfony\Component\Serializer\Serializer;
+use Symfony\Component\Validator\ConstraintViolationInterface;
+use Symfony\Component\Validator\Validator\ValidatorInterface;
+
+/**
+ * Reads what a page, a file or a command gives into a typed request: every name known, every value of its type and within
+ * its bounds, or none of it.
+ */
+final class RequestReader
+{
+    /** @var array<string, Serializer> by spelling */
+    private array $serializers = [];
+
+    public function __construct(private readonly ValidatorInterface $validator)
+    {
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $type
+     *
+     * @return T
+     *
+     * @throws UnreadableRequest
+     */
+    public function json(string $json, string $type, Spelling $spelling = Spelling::Camel): object
+    {
+        try {
+            $values = json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
+        } catch (\JsonException $e) {
+            throw UnreadableRequest::because(
+                'The input is not JSON ('.$e->getMessage().'), so there is nothing to reckon with. Check the brackets, commas and quotes.',
+            );
+        }
+        if (!\is_array($values) || ($values !== [] && array_is_list($values))) {
+            throw UnreadableRequest::because('The input must be one JSON object with named values, { … }. Put the values into an object.');
+        }
+
+        return $this->values($values, $type, $spelling);
+    }
+
+    /**
+     * Values that came as words, as addresses, forms and options give them.
+     *
+     * @template T of object
+     *
+     * @param array<array-key, mixed> $words
+     * @param class-string<T>         $type
+     * @param list<string>            $asTheyAre names that stay words even where they look like numbers
+     *
+     * @return T
+     *
+     * @throws UnreadableRequest
+     */
+    public function words(array $words, string $type, array $asTheyAre = []): object
+    {
+        $values = [];
+        foreach ($words as $name => $value) {
+            $values[$name] = match (true) {
+                !\is_string($value) || \in_array($name, $asTheyAre, true) => $value,
+                is_numeric($value) => $value + 0,
+                $value === 'true', $value === 'false' => $value === 'true',
+                default => $value,
+            };
+        }
+
+        return $this->values($values, $type);
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param array<array-key, mixed> $values
+     * @param class-string<T>         $type
+     *
+     * @return T
+     *
+     * @throws UnreadableRequest
+     */
+    public function values(array $values, string $type, Spelling $spelling = Spelling::Camel): object
+    {
+        try {
+            $request = $this->serializer($spelling)->denormalize($values, $type, 'json', [
+                DenormalizerInterface::COLLECT_DENORMALIZATION_ERRORS => true,
+                ObjectNormalizer::ALLOW_EXTRA_ATTRIBUTES => false,
+            ]);
+        } catch (ExtraAttributesException $unknown) {
+            throw new UnreadableRequest(
+                array_map(
+                    static fn (string $name): Fault => new Fault(
+                        $name,
+                        \sprintf('“%s” is not known here, so nothing was changed. Check how it is written.', $name),
+                    ),
+                    self::names($unknown->getExtraAttributes()),
+                ),
+            );
+        } catch (PartialDenormalizationException $partly) {
+            $faults = array_map(
+                fn (NotNormalizableValueException $not): Fault => $this->misfit($not, $values, $spelling),
+                array_values($partly->getErrors()),
+            );
+            throw $faults === [] ? UnreadableRequest::because('The input cannot be read.') : new UnreadableRequest($faults);
+        } catch (NotNormalizableValueException $not) {
+            throw new UnreadableRequest([$this->misfit($not, $values, $spelling)]);
+        }
+        if (!$request instanceof $type) {
+            throw UnreadableRequest::because('The input cannot be read.');
+        }
+        $faults = [];
+        foreach ($this->validator->validate($request) as $violation) {
+            $faults[] = self::fault($violation, $spelling);
+        }
+        if ($faults !== []) {
+            throw new UnreadableRequest($faults);
+        }
+
+        return $request;
+    }
+
+    private static function fault(ConstraintViolationInterface $violation, Spelling $spelling): Fault
+    {
+        $field = $spelling->path($violation->getPropertyPath());
+
+        return new Fault($field, $field === '' ? (string) $violation->getMessage() : \sprintf('“%s” %s', $field, $violation->getMessage()));
+    }
+
+    /** @param array<array-key, mixed> $values */
+    private function misfit(NotNormalizableValueException $not, array $values, Spelling $spelling): Fault
+    {
+        $field = $spelling->path((string) $not->getPath());
+        [$given, $is] = self::at($values, $field);
+        $wanted = implode('|', $not->getExpectedTypes() ?? []);
+        $how = match (true) {
+            $wanted === 'pair' => ['not a pair', 'Give two numbers, [x, y].'],
+            str_contains($wanted, 'float') => [
+                \is_string($given) ? 'not a number' : 'no number',
+                'Give it as a plain number, without quotes.',
+            ],
+            str_contains($wanted, 'int') => ['no whole number', 'Only whole numbers count here.'],
+            str_contains($wanted, 'bool') => ['neither true nor false', 'Say true or false.'],
+            str_contains($wanted, 'array'), str_contains($wanted, '[]') => ['not a list', 'Give it as a list, [ … ].'],
+            str_contains($wanted, 'string') && !\is_string($given) => ['not text', 'Give it as text.'],
+            \is_string($given) => ['not known here', 'Look up how it is called.'],
+            default => ['not an object', 'Give it as an object, { … }.'],
+        };
+        $known = self::known($not);
+        $shown = \is_scalar($given) ? \sprintf(
+            '%s, ',
+            \is_string($given) ? '“'.mb_strimwidth($given, 0, 40, '…').'”' : json_encode($given),
+        ) : '';
+
+        return new Fault($field, match (true) {
+            !$is || $given === null => \sprintf('“%s” is missing. %s', $field, $how[1]),
+            $known !== '' => \sprintf('“%s” is %swhich is not known here. Use one of: %s.', $field, $shown, $known),
+            default => \sprintf('“%s” is %s%s. %s', $field, $shown, $how[0], $how[1]),
+        });
+    }
+
+    /** The words that an enumeration has. */
+    private static function known(NotNormalizableValueException $not): string
+    {
+        foreach ([$not->getMessage(), (string) $not->getPrevious()?->getMessage()] as $message) {
+            if (preg_match('/enumeration of type ([\w\\\\]+)/', $message, $found) === 1 && is_subclass_of($found[1], \BackedEnum::class)) {
+                return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $found[1]::cases()));
+            }
+        }
+        foreach ($not->getExpectedTypes() ?? [] as $type) {
+            if (is_subclass_of($type, \BackedEnum::class)) {
+                return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $type::cases()));
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * @param array<array-key, mixed> $values
+     *
+     * @return array{mixed, bool} what stands at a path, and whether anything does
+     */
+    private static function at(array $values, string $path): array
+    {
+        $here = $values;
+        foreach (explode('.', strtr($path, ['[' => '.', ']' => ''])) as $name) {
+            if (!\is_array($here) || !\array_key_exists($name, $here)) {
+                return [null, false];
+            }
+            $here = $here[$name];
+        }
+
+        return [$here, true];
+    }
+
+    /**
+     * @param array<array-key, mixed> $names
+     *
+     * @return non-empty-list<string>
+     */
+    private static function names(array $names): array
+    {
+        $texts = array_map(static fn (mixed $name): string => \is_scalar($name) ? (string) $name : '', array_values($names));
+
+        return $texts === [] ? [''] : $texts;
+    }
+
+    private function serializer(Spelling $spelling): Serializer
+    {
+        return $this->serializers[$spelling->name] ??= new Serializer([
+            new BackedEnumNormalizer(),
+            new ArrayDenormalizer(),
+            new PointDenormalizer(),
+            new ObjectNormalizer(
+                new ClassMetadataFactory(new AttributeLoader()),
+                $spelling->converter(),
+                null,
+                new PropertyInfoExtractor([], [new PhpStanExtractor(), new ReflectionExtractor()]),
+            ),
+        ]);
+    }
+}

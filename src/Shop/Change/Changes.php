@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Change;
+
+use Ektype\App\Shop\Shelf;
+
+/**
+ * What was done to the shop, for undo.
+ *
+ * @extends Shelf<Change>
+ */
+final readonly class Changes extends Shelf
+{
+    /** So many are kept in all; older ones can no longer be taken back. */
+    private const KEPT = 600;
+
+    protected static function kind(): string
+    {
+        return Change::class;
+    }
+
+    /** A new change ends what its page could have done again. */
+    public function keep(Change $change): void
+    {
+        foreach ($change->page === '' ? [] : $this->shelf()->findBy(['page' => $change->page, 'undone' => true]) as $given) {
+            $this->remove($given);
+        }
+        foreach ($this->shelf()->findBy([], ['id' => 'DESC'], 20, self::KEPT) as $old) {
+            $this->remove($old);
+        }
+        $this->add($change);
+    }
+
+    /** What undo would take back for a page. */
+    public function lastBy(string $page): ?Change
+    {
+        return $page === '' ? null : $this->shelf()->findOneBy(['page' => $page, 'undone' => false], ['id' => 'DESC']);
+    }
+
+    /** What redo would do again for it: the one that was taken back last, which was done first. */
+    public function nextAgainBy(string $page): ?Change
+    {
+        return $page === '' ? null : $this->shelf()->findOneBy(['page' => $page, 'undone' => true], ['id' => 'ASC']);
+    }
+
+    /** @return list<Change> done since by other hands and still standing, latest first */
+    public function sinceByOthers(Change $change): array
+    {
+        return $this->asked(
+            'SELECT c FROM '.Change::class.' c WHERE c.id > :id AND c.undone = false AND c.page <> :page ORDER BY c.id DESC',
+            ['id' => $change->id, 'page' => $change->page],
+        );
+    }
+}

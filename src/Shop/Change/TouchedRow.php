@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Change;
+
+/** A row of the database as it stood before and after a change; null where it was not there. */
+final readonly class TouchedRow
+{
+    /**
+     * @param array<string, scalar|null>|null $before
+     * @param array<string, scalar|null>|null $after
+     */
+    public function __construct(public string $table, public int $id, public ?array $before, public ?array $after)
+    {
+    }
+
+    /**
+     * The parts of the shop that it belongs to: two changes that share one get in each other’s way. A plate is a part of its
+     * own within its job; a stencil and a reading of tension belong to their frame, a burned stencil to its plate too.
+     *
+     * @return list<string>
+     */
+    public function parts(): array
+    {
+        $whole = $this->before === null || $this->after === null;
+        $parts = match ($this->table) {
+            'plate' => ['plate '.$this->id, ...($whole ? $this->named('job', 'job_id') : []), ...$this->named('frame', 'frame_id')],
+            'stencil' => [...$this->named('frame', 'frame_id'), ...$this->named('plate', 'plate_id')],
+            'tension_reading' => $this->named('frame', 'frame_id'),
+            'frame_change' => [],
+            default => [$this->table.' '.$this->id],
+        };
+
+        return array_values(array_unique($parts));
+    }
+
+    /** @return list<string> columns that differ; all where the row came or went */
+    public function changed(): array
+    {
+        if ($this->before === null || $this->after === null) {
+            return array_keys($this->before ?? $this->after ?? []);
+        }
+
+        return array_values(
+            array_filter(
+                array_keys($this->after),
+                fn (string $column): bool => ($this->before[$column] ?? null) !== ($this->after[$column] ?? null),
+            ),
+        );
+    }
+
+    public function isUnchanged(): bool
+    {
+        return $this->before === $this->after;
+    }
+
+    public function back(): self
+    {
+        return new self($this->table, $this->id, $this->after, $this->before);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['table' => $this->table, 'id' => $this->id, 'before' => $this->before, 'after' => $this->after];
+    }
+
+    /** @return list<string> */
+    private function named(string $what, string $column): array
+    {
+        $here = [];
+        foreach ([$this->before[$column] ?? null, $this->after[$column] ?? null] as $id) {
+            if (\is_int($id)) {
+                $here[] = $what.' '.$id;
+            }
+        }
+
+        // Where a plate keeps its frame, the frame is not touched.
+        return $this->table === 'plate' && $column === 'frame_id' && \count($here) === 2 && $here[0] === $here[1] ? [] : $here;
+    }
+}

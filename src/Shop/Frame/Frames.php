@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Frame;
+
+use Ektype\App\Shop\Shelf;
+use Ektype\Core\Mesh\Mesh;
+
+/**
+ * The frames of the rack.
+ *
+ * @extends Shelf<Frame>
+ */
+final readonly class Frames extends Shelf
+{
+    protected static function kind(): string
+    {
+        return Frame::class;
+    }
+
+    public function labelled(string $label): ?Frame
+    {
+        return $this->shelf()->findOneBy(['label' => $label]);
+    }
+
+    /** @return list<Frame> coarse to fine */
+    public function byMesh(): array
+    {
+        return $this->shelf()->findBy([], ['threadsPerCm' => 'ASC', 'label' => 'ASC']);
+    }
+
+    /** @return list<Frame> */
+    public function carrying(Mesh $mesh): array
+    {
+        return $this->shelf()->findBy(['threadsPerCm' => $mesh->threadsPerCm, 'threadUm' => $mesh->threadUm, 'dyed' => $mesh->dyed]);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop;
+
+use League\Flysystem\Filesystem;
+use League\Flysystem\Local\LocalFilesystemAdapter;
+
+/** The shop's files. A file is written under another name and then renamed, so none is ever half there. */
+final readonly class ShopFiles
+{
+    public function __construct(private Filesystem $files)
+    {
+    }
+
+    public static function filesystem(string $folder): Filesystem
+    {
+        return new Filesystem(new LocalFilesystemAdapter($folder));
+    }
+
+    public static function in(string $folder): self
+    {
+        return new self(self::filesystem($folder));
+    }
+
+    public function put(string $path, string $contents): void
+    {
+        $unfinished = $path.'.part';
+        $this->files->write($unfinished, $contents);
+        $this->files->move($unfinished, $path);
+    }
+
+    public function read(string $path): string
+    {
+        return $this->files->read($path);
+    }
+
+    public function has(string $path): bool
+    {
+        return $this->files->fileExists($path);
+    }
+
+    public function removeFolder(string $path): void
+    {
+        $this->files->deleteDirectory($path);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Task;
+
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Shelf;
+
+/**
+ * The long work that was asked for.
+ *
+ * @extends Shelf<Task>
+ */
+final readonly class Tasks extends Shelf
+{
+    protected static function kind(): string
+    {
+        return Task::class;
+    }
+
+    public function latestOf(Job $job): ?Task
+    {
+        return $this->shelf()->findOneBy(['job' => $job], ['id' => 'DESC']);
+    }
+
+    public function openOf(Job $job, TaskKind $kind): ?Task
+    {
+        return $this->shelf()->findOneBy(['job' => $job, 'kind' => $kind, 'state' => [TaskState::Waiting, TaskState::Working]]);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\Core\Mesh;
+
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mesh\Moire;
+use Ektype\Core\Mesh\MoirePicture;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Unit\Refusal;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Beats between plates, and the picture of a beat. */
+final class PlatesMoireTest extends TestCase
+{
+    /** Two equal rulings turned by δ beat with 1 / (2 L sin(δ / 2)). */
+    #[TestWith([45.0, 15.0])]
+    #[TestWith([45.0, 30.0])]
+    #[TestWith([55.0, 7.5])]
+    public function testTheRosetteHasItsClosedPeriod(float $lpi, float $apart): void
+    {
+        $beats = Moire::betweenPlates(new Halftone($lpi, 22.5), new Halftone($lpi, 22.5 + $apart));
+        $expected = 1 / (2 * $lpi / 25.4 * sin(deg2rad($apart / 2)));
+        self::assertEqualsWithDelta($expected, $beats[0]->periodMm, 1e-6);
+        self::assertEqualsWithDelta(1 / $expected, hypot(...$beats[0]->perMm), 1e-9);
+    }
+
+    public function testOneAngleIsCalmAndFineRosettesAreNotSeen(): void
+    {
+        self::assertSame([], Moire::betweenPlates(new Halftone(45, 22.5), new Halftone(45, 22.5)));
+        self::assertGreaterThan(
+            2 * Moire::scoreOf(Moire::betweenPlates(new Halftone(85, 15), new Halftone(85, 45))),
+            Moire::scoreOf(Moire::betweenPlates(new Halftone(85, 15), new Halftone(85, 20))),
+        );
+    }
+
+    /**
+     * The picture’s slow swing is the beat’s: the mean ink of strips across the strongest beat goes up and down with its
+     * period and its strength.
+     */
+    public function testThePictureShowsTheBeat(): void
+    {
+        $moire = new Moire(new Mesh(90, 48));
+        $beats = $moire->beats(45, 0);
+        $long = array_values(array_filter($beats, static fn ($b): bool => abs($b->periodMm - 7.06) < 0.1 && abs($b->perMm[1]) < 1e-9))[0];
+        $size = 42.36;
+        $png = imagecreatefromstring(MoirePicture::png([$long], 45, 0, Moire::TONE, $size, 4));
+        self::assertNotFalse($png);
+        $n = imagesx($png);
+        $mean = [];
+        for ($x = 0; $x < $n; ++$x) {
+            $sum = 0;
+            for ($y = 0, $high = imagesy($png); $y < $high; ++$y) {
+                $sum += 244 - (imagecolorat($png, $x, $y) & 0xFF);
+            }
+            $mean[] = $sum / imagesy($png);
+        }
+        $at = static function (float $perMm) use ($mean): float {
+            $c = $s = 0.0;
+            foreach ($mean as $x => $ink) {
+                $c += $ink * cos(2 * \M_PI * $perMm * ($x + 0.5) / MoirePicture::PX_PER_MM);
+                $s += $ink * sin(2 * \M_PI * $perMm * ($x + 0.5) / MoirePicture::PX_PER_MM);
+            }
+
+            return 2 * hypot($c, $s) / array_sum($mean);
+        };
+        self::assertEqualsWithDelta(abs($long->swing), $at(1 / $long->periodMm), 0.25 * abs($long->swing));
+        self::assertLessThan(0.3 * abs($long->swing), $at(2.5 / $long->periodMm), 'no other slow swing');
+        $this->expectException(Refusal::class);
+        MoirePicture::png([], 45, 0, 0.4, 2000, 2000);
+    }
+
+    public function testWhatIsOfferedLiesApartAndIsStillTheCalmest(): void
+    {
+        $moire = new Moire(new Mesh(90, 48));
+        $offered = $moire->calmest(41, 22.5, apart: 2.0);
+        self::assertCount(10, $offered);
+        self::assertEquals($moire->calmest(41, 22.5)[0], $offered[0]);
+        foreach ($offered as $i => $one) {
+            foreach (\array_slice($offered, $i + 1) as $other) {
+                self::assertTrue($one->lpi !== $other->lpi || abs($one->angle - $other->angle) >= 2.0);
+                self::assertLessThanOrEqual(round($other->score, 1), round($one->score, 1));
+            }
+        }
+    }
+}

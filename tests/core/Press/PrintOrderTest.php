@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\Core\Press;
+
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Press\PlateToOrder;
+use Ektype\Core\Press\PrintOrder;
+use Ektype\Core\Press\PrintStep;
+use PHPUnit\Framework\TestCase;
+
+final class PrintOrderTest extends TestCase
+{
+    public function testOfTwoColoursAlikeTheSmallerAreaPrintsFirst(): void
+    {
+        $lab = Lab::of(Srgb::fromHex('#b84a30'));
+        $steps = PrintOrder::of(
+            [new PlateToOrder(PlateRole::Colour, $lab, 0.4), new PlateToOrder(PlateRole::Colour, $lab, 0.1)],
+            self::white(),
+        );
+        self::assertSame([1, 0], array_map(static fn (PrintStep $s): int => $s->plate, $steps));
+    }
+
+    public function testAHighlightIsNearWhiteSmallAndOnDarkCloth(): void
+    {
+        $navy = Lab::of(Srgb::fromHex('#1b2436'));
+        $white = Lab::of(Srgb::fromHex('#fdfdfb'));
+        self::assertTrue(PrintOrder::isHighlight($white, 0.06, $navy));
+        self::assertFalse(PrintOrder::isHighlight($white, 0.061, $navy), 'too large: that is a colour');
+        self::assertFalse(PrintOrder::isHighlight($white, 0.01, self::white()), 'none on white');
+        self::assertFalse(PrintOrder::isHighlight(Lab::of(Srgb::fromHex('#f6e27a')), 0.01, $navy), 'too yellow');
+        self::assertFalse(PrintOrder::isHighlight(Lab::of(Srgb::fromHex('#d8d8d6')), 0.01, $navy), 'too dark');
+    }
+
+    public function testAHighlightBeforeOthersAndABaseAfterOthersAreSaid(): void
+    {
+        $navy = Lab::of(Srgb::fromHex('#1b2436'));
+        $plates = [
+            new PlateToOrder(PlateRole::Base, self::white(), 0.5),
+            new PlateToOrder(PlateRole::Highlight, self::white(), 0.02),
+            new PlateToOrder(PlateRole::Colour, Lab::of(Srgb::fromHex('#b84a30')), 0.2),
+        ];
+        $steps = PrintOrder::inGivenOrder([1, 0, 2], $plates, $navy);
+        self::assertStringContainsString('picks up their colour', $steps[0]->reason);
+        self::assertStringContainsString('covers them', $steps[1]->reason);
+    }
+
+    /** The limit of coarse mesh is 90/cm, 229 per inch: under it a wet layer smears. */
+    public function testTheCoarseMeshLimit(): void
+    {
+        foreach ([[89.9, true], [90.0, false], [null, false]] as [$perCm, $flash]) {
+            $steps = PrintOrder::inGivenOrder(
+                [0, 1],
+                [
+                    new PlateToOrder(PlateRole::Colour, self::white(), 0.2, $perCm),
+                    new PlateToOrder(PlateRole::Colour, self::white(), 0.2, 30.0),
+                ],
+                self::white(),
+            );
+            self::assertSame([$flash, false], [$steps[0]->flashAfter, $steps[1]->flashAfter], 'the last goes straight to the dryer');
+        }
+    }
+
+    private static function white(): Lab
+    {
+        return Lab::of(Srgb::fromHex('#ffffff'));
+    }
+}

@@ -1,0 +1,432 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+
+/** The command line as another program calls it: arguments and standard input in, JSON and exit code out. */
+final class CommandLineTest extends TestCase
+{
+    public function testSeparatesAPictureIntoAFilmSet(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-films-'.getmypid();
+        $art = $out.'.svg';
+        file_put_contents($art, '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40"><circle cx="20" cy="20" r="14" fill="#f0e2b0"/><rect x="38" y="6" width="16" height="28" fill="#b84a30"/></svg>');
+        try {
+            $run = self::run1(['art:separate', $art, '--width-mm=60', '--garment=#1b2436', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $manifest = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertIsArray($manifest);
+            self::assertSame(['Base white', 'Straw', 'Rust'], array_column($manifest['plates'], 'name'));
+            self::assertSame(['base', 'colour', 'colour'], array_column($manifest['plates'], 'role'));
+            self::assertEqualsWithDelta(100 * \M_PI * 196 / 2400, $manifest['plates'][1]['coverage_pct'], 0.1);
+            self::assertEqualsWithDelta(60.0, $manifest['width_mm'], 0.001);
+            self::assertCount(6, $manifest['marks']);
+            foreach ($manifest['plates'] as $plate) {
+                $size = getimagesize($out.'/'.$plate['png']);
+                self::assertIsArray($size);
+                self::assertEqualsWithDelta($manifest['film_mm'][0], $size[0] / 600 * 25.4, 0.01, 'true to size');
+            }
+            self::assertStringStartsWith('%PDF', (string) file_get_contents($out.'/films.pdf'));
+            self::assertSame([], glob($out.'*part*') ?: []);
+        } finally {
+            (new Filesystem())->remove([$out, $art]);
+        }
+    }
+
+    public function testWritesEveryFormatTrueToSizeAndReadsThemBack(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-formats-'.getmypid();
+        $art = $out.'.svg';
+        $inks = $out.'.gpl';
+        file_put_contents($art, '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 150 60"><rect x="4" y="4" width="60" height="52" fill="#efe1ae"/><rect x="64" y="4" width="80" height="52" fill="#b5482f"/></svg>');
+        file_put_contents($inks, "GIMP Palette\nName: House\n#\n240 228 186 House straw\n176 72 47\tBarn red\n");
+        try {
+            $run = self::run1(
+                [
+                    'art:separate',
+                    $art,
+                    '--width-mm=300',
+                    '--garment=#1b2436',
+                    '--trap-mm=0.2',
+                    '--palette='.$inks,
+                    '--formats=pdf,png,tiff,svg',
+                    '--media=610',
+                    '--step-wedge',
+                    '--out='.$out,
+                ],
+            );
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $manifest = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertIsArray($manifest);
+            self::assertSame(['Base white', 'House straw', 'Barn red'], array_column($manifest['plates'], 'name'));
+            self::assertEqualsWithDelta(0.2, $manifest['register_budget']['mm'], 25.4 / 600);
+            self::assertTrue($manifest['step_wedge']);
+            self::assertSame(
+                [],
+                self::breaksSchema(
+                    $manifest,
+                    json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/docs/film-set.schema.json'), true),
+                ),
+            );
+            [$wide, $high] = $manifest['film_mm'];
+            // 300 mm of art between the edges of the rust and the straw: 280 mm drawn, in every format to 0.02 mm.
+            foreach ($manifest['plates'] as $plate) {
+                $png = new \Imagick($out.'/'.$plate['png']);
+                self::assertEqualsWithDelta($wide, $png->getImageWidth() / 600 * 25.4, 0.005);
+                $info = (new Process(['tiffinfo', $out.'/'.$plate['tiff']]));
+                $info->mustRun();
+                self::assertStringContainsString('CCITT Group 4', $info->getOutput());
+                self::assertStringContainsString('Resolution: 600, 600 pixels/inch', $info->getOutput());
+                $svg = simplexml_load_file($out.'/'.$plate['svg']);
+                self::assertNotFalse($svg);
+                self::assertEqualsWithDelta([$wide, $high], [(float) $svg['width'], (float) $svg['height']], 0.001);
+                self::assertStringEndsWith('mm', (string) $svg['width']);
+            }
+            $pdf = new Process(['pdfinfo', '-l', '3', $out.'/films.pdf']);
+            $pdf->mustRun();
+            self::assertSame(1, preg_match('/size:\s+([\d.]+) x ([\d.]+) pts/', $pdf->getOutput(), $points));
+            self::assertEqualsWithDelta([$wide, $high], [(float) $points[1] / 72 * 25.4, (float) $points[2] / 72 * 25.4], 0.02);
+
+            $check = self::run1(['films:check', $out]);
+            self::assertSame(0, $check->getExitCode(), $check->getOutput());
+            $read = json_decode($check->getOutput(), true);
+            self::assertIsArray($read);
+            self::assertTrue($read['in_register']);
+            self::assertCount(9, $read['films'], 'three PNG, three TIFF, three pages of PDF');
+            self::assertLessThan(0.05, $read['worst_mm']);
+
+            // One film printed off by four pixels is found out.
+            $off = new \Imagick($out.'/'.$manifest['plates'][1]['png']);
+            $off->rollImage(4, 0);
+            $off->setImageFormat('png');
+            $off->setOption('png:bit-depth', '1');
+            file_put_contents($out.'/'.$manifest['plates'][1]['png'], $off->getImageBlob());
+            $check = self::run1(['films:check', $out]);
+            self::assertSame(2, $check->getExitCode());
+            $read = json_decode($check->getOutput(), true);
+            self::assertIsArray($read);
+            self::assertEqualsWithDelta(4 * 25.4 / 600, $read['worst_mm'], 0.02);
+
+            file_put_contents($out.'/broken.json', file_get_contents($out.'/manifest.json'));
+            file_put_contents($out.'/manifest.json', '{broken');
+            $check = self::run1(['films:check', $out]);
+            self::assertSame(1, $check->getExitCode());
+            self::assertStringContainsString('manifest.json: The manifest beside the films is no JSON', $check->getErrorOutput());
+            rename($out.'/broken.json', $out.'/manifest.json');
+
+            $cost = self::run1(['plates:cost', $out.'/manifest.json']);
+            self::assertSame(0, $cost->getExitCode(), $cost->getErrorOutput());
+            $table = json_decode($cost->getOutput(), true);
+            self::assertIsArray($table);
+            self::assertSame([2, 1], array_column($table['ranked'], 'inks'));
+        } finally {
+            (new Filesystem())->remove([$out, $art, $inks]);
+        }
+    }
+
+    /** @return iterable<string, array{list<string>, string}> */
+    public static function wrongFilms(): iterable
+    {
+        yield 'a film wider than the media' => [['--media=200'], 'does not go on the media'];
+        yield 'no media' => [['--media=wide'], 'is no media'];
+        yield 'an unknown format' => [['--formats=pdf,dwg'], 'not written as “dwg”'];
+        yield 'no palette' => [['--palette=/nowhere.json'], 'no file “/nowhere.json”'];
+        yield 'a trap of 5 mm' => [['--trap-mm=5'], 'must lie from 0 to 2 mm'];
+    }
+
+    /** @param list<string> $options */
+    #[DataProvider('wrongFilms')]
+    public function testFilmsThatCannotBeAreRefusedAndNothingIsWritten(array $options, string $sentence): void
+    {
+        $out = sys_get_temp_dir().'/ektype-wrong-'.getmypid();
+        $art = $out.'.art.svg';
+        file_put_contents(
+            $art,
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40"><circle cx="20" cy="20" r="14" fill="#f0e2b0"/></svg>',
+        );
+        try {
+            $run = self::run1(['art:separate', $art, '--width-mm=260', '--dpi=150', '--garment=#1b2436', '--out='.$out, ...$options]);
+            self::assertSame(1, $run->getExitCode());
+            self::assertStringContainsString($sentence, $run->getErrorOutput());
+            self::assertDirectoryDoesNotExist($out);
+        } finally {
+            (new Filesystem())->remove([$out, $art]);
+        }
+    }
+
+    public function testABadPictureLeavesNothingBehind(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-none-'.getmypid();
+        $run = self::run1(['art:separate', __FILE__, '--width-mm=60', '--garment=#1b2436', '--out='.$out]);
+        self::assertSame(1, $run->getExitCode());
+        self::assertSame('', $run->getOutput());
+        self::assertStringContainsString('not a picture that Ektype can read', $run->getErrorOutput());
+        self::assertSame([], glob($out.'*') ?: []);
+    }
+
+    public function testPredictsAsTheModelInClosedForm(): void
+    {
+        $setting = [
+            'lamp' => 'A',
+            'lamp_kind' => 'led',
+            'emulsion' => 'B',
+            'emulsion_kind' => 'dual-cure',
+            'thickness_um' => 100,
+            'dyed' => false,
+            'film' => '',
+            'distance_mm' => null,
+            'lamp_hours' => 0,
+        ];
+        $answer = self::json('exposure:predict', ['tests' => [], 'ask' => [$setting]]);
+        self::assertEqualsWithDelta(15 * exp(0.6), $answer['answers'][0]['seconds'], 0.001);
+    }
+
+    public function testSolvesARegistration(): void
+    {
+        $knobs = [
+            ['name' => 'L', 'at_mm' => [-200, 300], 'pushes' => [0, 1], 'mm_per_turn' => 1],
+            ['name' => 'R', 'at_mm' => [200, 300], 'pushes' => [0, 1], 'mm_per_turn' => 1],
+            ['name' => 'S', 'at_mm' => [0, 350], 'pushes' => [1, 0], 'mm_per_turn' => 1],
+        ];
+        $readings = array_map(
+            static fn (array $at): array => ['mark' => implode(',', $at), 'at_mm' => $at, 'off_mm' => [0.25, -0.1]],
+            [[0, 150], [0, -150], [140, 0]],
+        );
+        $answer = self::json(
+            'register:solve',
+            ['press' => ['knobs' => $knobs], 'prints' => [['readings' => $readings]], 'tolerance_mm' => 0.1],
+        );
+        self::assertEqualsWithDelta([0.25, -0.1], $answer['shift_mm'], 1e-6);
+        self::assertEqualsWithDelta(['L' => 0.1, 'R' => 0.1, 'S' => -0.25], array_column($answer['turns'], 'turns', 'knob'), 1e-6);
+        self::assertTrue($answer['in_tolerance']);
+        self::assertEqualsWithDelta(0.0, $answer['after_mm']['max'], 1e-6);
+    }
+
+    public function testSuggestsMeshes(): void
+    {
+        $answer = self::json(
+            'mesh:suggest',
+            [
+                'role' => 'colour',
+                'substrate' => 'cotton',
+                'ink' => 'plastisol',
+                'finest_line_mm' => 0.3,
+                'lpi' => null,
+                'garment' => '#1b2436',
+            ],
+        );
+        self::assertCount(21, $answer['meshes']);
+        $first = $answer['meshes'][0];
+        self::assertEqualsWithDelta(10000 / $first['threads_per_cm'] - $first['thread_um'], $first['opening_um'], 0.01);
+    }
+
+    public function testMeshesWithTheirDataSheetsGapsSchoolsAndOtherPlates(): void
+    {
+        $sheet = ['threads_per_cm' => 120, 'thread_um' => 34, 'dyed' => true, 'opening_um' => 46, 'thickness_um' => 55];
+        $shown = self::json('mesh:show', $sheet)['meshes'][0];
+        self::assertTrue($shown['from_sheet']);
+        self::assertEqualsWithDelta(100 * (46 / 83.3333) ** 2, $shown['open_area_pct'], 0.01);
+        self::assertEqualsWithDelta(0.114, $shown['finest_gap_mm'], 1e-6);
+
+        $asked = ['role' => 'colour', 'substrate' => 'cotton', 'ink' => 'plastisol', 'finest_line_mm' => null, 'garment' => '#ffffff'];
+        $ranked = self::json('mesh:suggest', ['finest_gap_mm' => 0.12, 'own_meshes' => [$sheet]] + $asked)['meshes'];
+        self::assertCount(22, $ranked);
+        foreach ($ranked as $mesh) {
+            self::assertSame((2 * $mesh['thread_um'] + $mesh['opening_um']) / 1000 <= 0.12, $mesh['holds'], (string) json_encode($mesh));
+        }
+        $holds = static fn (float $divisor): array => array_column(
+            array_filter(
+                self::json('mesh:suggest', ['lpi' => 50, 'divisor' => $divisor] + $asked)['meshes'],
+                static fn (array $m): bool => $m['holds'],
+            ),
+            'threads_per_cm',
+        );
+        self::assertGreaterThanOrEqual(50 * 5 / 2.54, min($holds(5)));
+        self::assertLessThan(min($holds(6)), min($holds(4)));
+        self::assertEquals([165], array_values($holds(8)), 'only the finest carries it then');
+
+        $moire = self::json(
+            'mesh:moire',
+            ['lpi' => 45, 'angle' => 22.5, 'mesh' => $sheet, 'others' => [['lpi' => 45, 'angle' => 52.5], ['lpi' => 45, 'angle' => 22.5]]],
+        );
+        self::assertEqualsWithDelta(1 / (2 * 45 / 25.4 * sin(deg2rad(15))), $moire['between_plates'][0]['period_mm'], 0.001);
+        self::assertSame(
+            [0, null],
+            [(int) $moire['between_plates'][1]['score'], $moire['between_plates'][1]['period_mm']],
+            'one angle: no pattern',
+        );
+
+        $film = self::json(
+            'stencil:predict',
+            [
+                'mesh' => ['threads_per_cm' => 77, 'thread_um' => 55],
+                'film_um' => 30,
+                'air' => ['temperature_c' => 25, 'humidity_pct' => 40],
+            ],
+        );
+        self::assertEqualsWithDelta(21.0, $film['eom_um'], 1e-6);
+        self::assertSame(0, (int) $film['emulsion_ml_m2']);
+        self::assertEqualsWithDelta(2.0 * 30 / 100, $film['drying_h'], 0.01);
+    }
+
+    public function testShowsMeshesMoireStencilsRackAndPlan(): void
+    {
+        $mesh = ['threads_per_cm' => 90, 'thread_um' => 48];
+        $shown = self::json('mesh:show', $mesh)['meshes'][0];
+        self::assertEqualsWithDelta(100 * (1 - 48 * 90 / 10000) ** 2, $shown['open_area_pct'], 0.001);
+        self::assertCount(21, self::json('mesh:show', [])['meshes']);
+        $moire = self::json('mesh:moire', ['lpi' => 45, 'angle' => 10, 'mesh' => $mesh]);
+        self::assertCount(10, $moire['neighbours']);
+        self::assertLessThanOrEqual($moire['score'] + 0.1, $moire['neighbours'][0]['score']);
+        $stencil = self::json(
+            'stencil:predict',
+            [
+                'mesh' => $mesh,
+                'solids_pct' => 40,
+                'readings' => [['mesh' => $mesh, 'solids_pct' => 40, 'eom_um' => 12]],
+                'air' => ['temperature_c' => 25, 'humidity_pct' => 40, 'air_m_s' => 1],
+            ],
+        );
+        self::assertGreaterThan($stencil['low_um'], $stencil['eom_um']);
+        self::assertSame(1, $stencil['rests_on']);
+        self::assertGreaterThan(0, $stencil['drying_h']);
+        $frame = ['inside_mm' => [460, 560], 'n_per_cm' => 22] + $mesh;
+        $rack = self::json(
+            'rack:assign',
+            [
+                'print_mm' => [250, 300],
+                'garment' => '#1b2440',
+                'plates' => [['name' => 'Straw', 'finest_line_mm' => 0.3]],
+                'frames' => [['label' => '7'] + $frame, ['label' => '8', 'state' => 'to reclaim'] + $frame],
+            ],
+        );
+        self::assertSame('7', $rack['plates'][0]['frame']);
+        $screen = static fn (string $name, int $due): array => [
+            'name' => $name,
+            'coat_min' => 6,
+            'dry_min' => 90,
+            'expose_min' => 2,
+            'wash_min' => 8,
+            'redry_min' => 40,
+            'tape_min' => 4,
+            'due_min' => $due,
+        ];
+        $plan = self::json('darkroom:plan', ['drying_places' => 2, 'screens' => [$screen('a', 900), $screen('b', 152), $screen('c', 900)]]);
+        self::assertSame('b', $plan['sequence'][0]);
+        self::assertEqualsWithDelta(0.0, $plan['lateness_min'], 1e-9);
+        self::assertCount(18, $plan['steps']);
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'thread thicker than the pitch' => [
+            'mesh:show',
+            '{"threads_per_cm":120,"thread_um":90}',
+            'thread_um: A thread of 90 µm does not fit',
+        ];
+        yield 'humidity of 130 %' => [
+            'stencil:predict',
+            '{"mesh":{"threads_per_cm":77,"thread_um":55},"air":{"temperature_c":25,"humidity_pct":130}}',
+            'air.humidity_pct: Air holds 0 to 100',
+        ];
+        yield 'tension 90' => ['rack:assign', '{"print_mm":[200,200],"plates":[{"name":"a"}],"frames":[{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,560],"n_per_cm":90}]}', 'frames[0].n_per_cm'];
+        yield 'one label twice' => ['rack:assign', '{"print_mm":[200,200],"plates":[{"name":"a"}],"frames":[{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,560],"n_per_cm":20},{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,560],"n_per_cm":20}]}', 'Two frames are called “1”'];
+        yield 'dates backwards' => ['darkroom:plan', '{"screens":[{"name":"a","coat_min":5,"dry_min":60,"expose_min":2,"wash_min":5,"redry_min":30,"tape_min":4,"due_min":10,"ready_min":60}]}', 'due before it can begin'];
+        yield 'no json' => ['mesh:suggest', 'role=base', 'not JSON'];
+        yield 'no role' => ['mesh:suggest', '{}', 'role: “role” is missing'];
+        yield 'no readings' => ['register:solve', '{"prints":[]}', 'There are no readings'];
+        yield 'text for a number' => [
+            'register:solve',
+            '{"prints":[{"readings":[{"mark":"a","at_mm":[0,"x"],"off_mm":[0,0]}]}]}',
+            'prints[0].readings[0].at_mm',
+        ];
+        yield 'nothing asked' => ['exposure:predict', '{"ask":[]}', 'asks nothing'];
+        yield 'a test that tells nothing' => [
+            'exposure:predict',
+            '{"tests":[{"lamp":"a","emulsion":"b","thickness_um":100}],"ask":[{"lamp":"a","emulsion":"b","thickness_um":100}]}',
+            'no time that was read',
+        ];
+    }
+
+    #[DataProvider('wrong')]
+    public function testRefusesOnStandardErrorWithAnExitCode(string $command, string $input, string $sentence): void
+    {
+        $run = self::run1([$command, '-'], $input);
+        self::assertSame(1, $run->getExitCode());
+        self::assertSame('', $run->getOutput());
+        self::assertStringContainsString($sentence, $run->getErrorOutput());
+        self::assertStringNotContainsString('.php', $run->getErrorOutput(), 'no stack trace');
+    }
+
+    /**
+     * @param array<string, mixed> $input
+     *
+     * @return array<mixed>
+     */
+    private static function json(string $command, array $input): array
+    {
+        $run = self::run1([$command, '-'], json_encode($input, \JSON_THROW_ON_ERROR));
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $answer = json_decode($run->getOutput(), true, 64, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($answer);
+
+        return $answer;
+    }
+
+    /**
+     * Checks the parts of JSON Schema that the film set uses: type, required, properties, items, enum.
+     *
+     * @return list<string> what breaks it
+     */
+    private static function breaksSchema(mixed $value, mixed $schema, string $at = '$'): array
+    {
+        self::assertIsArray($schema);
+        $kind = match (true) {
+            $value === null => 'null', \is_bool($value) => 'boolean', \is_int($value) => 'integer', \is_float($value) => 'number', \is_string($value) => 'string',
+            \is_array($value) && array_is_list($value) => 'array', default => 'object',
+        };
+        $allowed = (array) ($schema['type'] ?? [$kind]);
+        $broken = \in_array($kind, $allowed, true) || ($kind === 'integer' && \in_array(
+            'number',
+            $allowed,
+            true,
+        )) || ($value === [] && \in_array('object', $allowed, true)) ? [] : ["$at is $kind"];
+        foreach (\is_array($value) ? $schema['required'] ?? [] : [] as $name) {
+            if (!\array_key_exists($name, $value)) {
+                $broken[] = "$at lacks $name";
+            }
+        }
+        foreach ($schema['properties'] ?? [] as $name => $inner) {
+            if (\is_array($value) && \array_key_exists($name, $value)) {
+                array_push($broken, ...self::breaksSchema($value[$name], $inner, "$at.$name"));
+            }
+        }
+        foreach ($kind === 'array' && isset($schema['items']) ? $value : [] as $i => $one) {
+            array_push($broken, ...self::breaksSchema($one, $schema['items'], "{$at}[$i]"));
+        }
+
+        return $broken;
+    }
+
+    /** @param list<string> $arguments */
+    private static function run1(array $arguments, string $input = ''): Process
+    {
+        $run = new Process(
+            [\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$arguments],
+            null,
+            ['APP_ENV' => 'prod', 'EKTYPE_DATA' => sys_get_temp_dir().'/ektype-cli'],
+            $input,
+            240,
+        );
+        $run->run();
+
+        return $run;
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\App;
+
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Action\Work\LongWork;
+use Ektype\App\Demo\DemoShelves;
+use Ektype\App\Kernel;
+use Ektype\App\Work\LongWorkHandler;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Output\NullOutput;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+
+/** An empty shop with filled shelves for each test. */
+abstract class ShopTestCase extends WebTestCase
+{
+    private static bool $prepared = false;
+    protected KernelBrowser $browser;
+
+    protected static function getKernelClass(): string
+    {
+        return Kernel::class;
+    }
+
+    protected function setUp(): void
+    {
+        $data = self::data();
+        $files = new Filesystem();
+        $files->remove($data);
+        $files->mirror(self::prepared(), $data);
+        $this->browser = self::createClient(['debug' => false], ['HTTP_X_PAGE' => 'test page']);
+        $this->browser->disableReboot();
+    }
+
+    /** A shop with filled shelves, made once for all tests and copied for each. */
+    private static function prepared(): string
+    {
+        $made = getenv('EKTYPE_DATA').'-prepared';
+        if (self::$prepared) {
+            return $made;
+        }
+        $files = new Filesystem();
+        $files->remove([$made, self::data()]);
+        $files->mkdir(self::data());
+        $kernel = self::bootKernel(['debug' => false]);
+        $application = new Application($kernel);
+        $application->setAutoExit(false);
+        $application->run(new ArrayInput(['command' => 'doctrine:migrations:migrate', '-n' => true, '-q' => true]), new NullOutput());
+        $door = self::getContainer()->get(ShopDoor::class);
+        self::assertInstanceOf(ShopDoor::class, $door);
+        $door->do(new DemoShelves());
+        self::ensureKernelShutdown();
+        restore_exception_handler();
+        $files->rename(self::data(), $made);
+        self::$prepared = true;
+
+        return $made;
+    }
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        // Symfony's error handler stays behind; PHPUnit wants its own back.
+        restore_exception_handler();
+    }
+
+    protected static function data(): string
+    {
+        $data = getenv('EKTYPE_DATA');
+        self::assertIsString($data);
+
+        return $data;
+    }
+
+    /** @return array<mixed> */
+    protected function ask(string $method, string $path, mixed $body = null, int $expect = 200): array
+    {
+        $this->browser->request(
+            $method,
+            $path,
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/json'],
+            null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR),
+        );
+        $response = $this->browser->getResponse();
+        self::assertSame($expect, $response->getStatusCode(), (string) $response->getContent());
+        $answer = json_decode((string) $response->getContent(), true, 64, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($answer);
+
+        return isset($answer['turn']) ? $this->laid($answer) : $answer;
+    }
+
+    /**
+     * The head of a job with all its benches beside it, as the stages of a page have them.
+     *
+     * @param array<mixed> $head
+     *
+     * @return array<mixed>
+     */
+    private function laid(array $head): array
+    {
+        $job = $head;
+        $plates = array_column($head['plates'], null, 'id');
+        foreach (['art/bench', 'plates', 'films', 'screens', 'light', 'press', 'run'] as $stage) {
+            $bench = $this->ask('GET', '/api/jobs/'.$head['id'].'/'.$stage);
+            foreach ($bench['plates'] ?? [] as $plate) {
+                $plates[$plate['id']] = $plate + $plates[$plate['id']];
+            }
+            $job += $bench;
+        }
+
+        return ['plates' => array_values($plates)] + $job;
+    }
+
+    /** @return list<array<mixed>> the frames of the rack as a plate sees them */
+    protected function framesFor(int $plate): array
+    {
+        return array_values($this->ask('GET', "/api/plates/$plate/frames"));
+    }
+
+    /** @return array<mixed> the job after the last thing was taken back */
+    protected function undo(int $job): array
+    {
+        $this->ask('POST', '/api/undo');
+
+        return $this->ask('GET', "/api/jobs/$job");
+    }
+
+    /**
+     * @param array<string, string> $fields
+     *
+     * @return array<mixed>
+     */
+    protected function bring(string $svg, array $fields = [], int $expect = 201): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'art');
+        file_put_contents($path, $svg);
+        $this->browser->request(
+            'POST',
+            '/api/jobs',
+            $fields + ['widthMm' => '60', 'garmentHex' => '#1b2436'],
+            ['art' => new UploadedFile($path, 'two-dots.svg', null, null, true)],
+        );
+        $response = $this->browser->getResponse();
+        self::assertSame($expect, $response->getStatusCode(), (string) $response->getContent());
+        $answer = json_decode((string) $response->getContent(), true, 64, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($answer);
+
+        return isset($answer['turn']) ? $this->laid($answer) : $answer;
+    }
+
+    /** Does all waiting work, as a worker would. */
+    protected function work(): void
+    {
+        $worker = self::getContainer()->get(LongWorkHandler::class);
+        self::assertInstanceOf(LongWorkHandler::class, $worker);
+        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
+        self::assertInstanceOf(\Doctrine\DBAL\Connection::class, $connection);
+        foreach ($connection->fetchFirstColumn("SELECT id FROM task WHERE state = 'waiting' ORDER BY id") as $id) {
+            self::assertIsNumeric($id);
+            $worker(new LongWork((int) $id));
+        }
+    }
+
+    protected static function twoDots(): string
+    {
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40"><circle cx="20" cy="20" r="14" fill="#f0e2b0"/><rect x="38" y="6" width="16" height="28" fill="#b84a30"/></svg>';
+    }
+}

@@ -1,0 +1,45 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useHand } from "../api/use";
+import { Push, Trouble } from "./Parts";
+
+/** Takes back the last thing that was done from this page, wherever it lies, and says what; or does it again. */
+export function Undo() {
+  const hand = useHand();
+  if (!hand.undoes && !hand.redoes && !hand.undo.error && !hand.redo.error) return null;
+  return (
+    <Box maxW="190px">
+      <Box display="flex" gap="14px">
+        {hand.undoes && (
+          <Push
+            onClick={() => hand.undo.mutate()}
+            disabled={hand.undo.isPending}
+            fontSize="small"
+            color="quiet"
+            textAlign="right"
+            _hover={{ color: "ink" }}
+            title={`Takes back: ${hand.undoes}`}
+            maxW="120px"
+          >
+            Undo
+            <Text as="span" display="block" truncate hideBelow="xl">
+              {hand.undoes.toLowerCase()}
+            </Text>
+          </Push>
+        )}
+        {hand.redoes && (
+          <Push
+            onClick={() => hand.redo.mutate()}
+            disabled={hand.redo.isPending}
+            fontSize="small"
+            color="quiet"
+            _hover={{ color: "ink" }}
+            title={`Does again: ${hand.redoes}`}
+          >
+            Redo
+          </Push>
+        )}
+      </Box>
+      <Trouble of={hand.undo.error ?? hand.redo.error} />
+    </Box>
+  );
+}

@@ -1,0 +1,22 @@
+import { describe, expect, it } from "vitest";
+import { numberTyped } from "./number";
+
+describe("a number as it is typed", () => {
+  it.each([
+    ["12", 12],
+    ["0,35", 0.35],
+    ["0.35", 0.35],
+    [" 1 200 ", 1200],
+    ["1’200,5", 1200.5],
+    ["−0,1", -0.1],
+    ["+3", 3],
+    [",5", 0.5],
+    ["12.", 12],
+  ])("%s is %d", (text, number) => expect(numberTyped(text)).toBe(number));
+
+  it("an empty field is nothing, not zero", () => expect(numberTyped("  ")).toBeNull());
+
+  it.each(["12 mm", "1,2,3", "1.2.3", "abc", "1e3", "--1", ".", "12,5,"])("%s is no number, not half of one", (text) =>
+    expect(numberTyped(text)).toBeNaN(),
+  );
+});
