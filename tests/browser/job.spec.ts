@@ -2,7 +2,7 @@ import { execFileSync } from "node:child_process";
 import { mkdtempSync, readFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./shop";
 import { darkMiddle, drop, readPgm } from "./picture";
 
 const ART = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 120 90">

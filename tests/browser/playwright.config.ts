@@ -6,12 +6,13 @@ export default defineConfig({
   outputDir: "out",
   timeout: 90_000,
   expect: { timeout: 15_000 },
-  workers: 1,
-  // On a shared machine a slow minute is no fault of the page; a test that fails twice is.
-  retries: process.env.CI ? 1 : 0,
+  // One browser for each shop that is served; shop.ts gives each its own.
+  workers: (process.env.EKTYPE_URLS ?? "one").split(" ").length,
+  fullyParallel: true,
+  // On a shared machine a slow minute is no fault of the page; a test that fails three times is.
+  retries: process.env.CI ? 2 : 0,
   reporter: [["list"]],
   use: {
-    baseURL: process.env.EKTYPE_URL ?? "http://127.0.0.1:8080",
     viewport: { width: 1280, height: 800 },
     trace: "off",
     launchOptions: {

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./shop";
 
 for (const [where, size, plate] of [["at the desk", { width: 1280, height: 800 }, 7], ["on an upright tablet", { width: 800, height: 1280 }, 8]] as const) {
   test(`a screen is coated, watched while damp, burned and looked at, ${where}`, async ({ page }) => {

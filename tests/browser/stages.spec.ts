@@ -1,4 +1,4 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page, test } from "./shop";
 import { drop, readPng } from "./picture";
 
 // A straw disc with a sage heart beside a rust bar, all touching, and a hairline of 0.09 mm that no film holds.

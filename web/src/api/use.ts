@@ -187,23 +187,6 @@ export const useFramesFor = (plateId: number, turn: number) =>
 export const useTrade = () =>
   useQuery({ queryKey: ["trade"], queryFn: () => answer(api.GET("/api/trade")), staleTime: Number.POSITIVE_INFINITY });
 
-/** What this page can take back or do again, wherever it lies. */
-export function useHand() {
-  const queries = useQueryClient();
-  const { data } = useQuery({
-    queryKey: ["hand"],
-    queryFn: () => answer(api.GET("/api/undo")),
-    refetchInterval: 8_000,
-  });
-  const onSettled = () => queries.invalidateQueries();
-  return {
-    undoes: data?.undoes ?? "",
-    redoes: data?.redoes ?? "",
-    undo: useMutation({ mutationFn: () => answer(api.POST("/api/undo")), onSettled }),
-    redo: useMutation({ mutationFn: () => answer(api.POST("/api/redo")), onSettled }),
-  };
-}
-
 /** What a plate would be on other meshes; asked anew when its mesh, ink or ruling change. */
 export const useMeshEffects = (plate: { id: number }, turn: number) =>
   useQuery({

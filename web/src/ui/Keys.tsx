@@ -1,7 +1,8 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useMemo, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
-import { useHand, useJobs, useShop } from "../api/use";
+import { useHand } from "../api/hand";
+import { useJobs, useShop } from "../api/use";
 import { useHabits } from "./habits";
 import { useKey } from "./hotkey";
 import { Entry, Push } from "./Parts";
@@ -28,8 +29,8 @@ export function Keys() {
   useKey("o", () => job !== null && go(`/jobs/${job}${plateIn(search)}`));
   useKey("l", swapLight);
   useKey("u", swapUnits);
-  useKey("z, ctrl+z, meta+z", () => hand.undoes && hand.undo.mutate(), true);
-  useKey("shift+z, ctrl+shift+z", () => hand.redoes && hand.redo.mutate(), true);
+  useKey("z, ctrl+z, meta+z", hand.undo, true);
+  useKey("shift+z, ctrl+shift+z", hand.redo, true);
   useKey("/", () => setOpen("find"), true);
   useKey("shift+?, ?", () => setOpen("help"), true);
   if (open === "find") return <Find close={() => setOpen("none")} />;

@@ -1,18 +1,18 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useHand } from "../api/use";
+import { useHand } from "../api/hand";
 import { Push, Trouble } from "./Parts";
 
 /** Takes back the last thing that was done from this page, wherever it lies, and says what; or does it again. */
 export function Undo() {
   const hand = useHand();
-  if (!hand.undoes && !hand.redoes && !hand.undo.error && !hand.redo.error) return null;
+  if (!hand.undoes && !hand.redoes && !hand.refused) return null;
   return (
     <Box maxW="190px">
       <Box display="flex" gap="14px">
         {hand.undoes && (
           <Push
-            onClick={() => hand.undo.mutate()}
-            disabled={hand.undo.isPending}
+            onClick={hand.undo}
+            disabled={hand.pending}
             fontSize="small"
             color="quiet"
             textAlign="right"
@@ -28,8 +28,8 @@ export function Undo() {
         )}
         {hand.redoes && (
           <Push
-            onClick={() => hand.redo.mutate()}
-            disabled={hand.redo.isPending}
+            onClick={hand.redo}
+            disabled={hand.pending}
             fontSize="small"
             color="quiet"
             _hover={{ color: "ink" }}
@@ -39,7 +39,7 @@ export function Undo() {
           </Push>
         )}
       </Box>
-      <Trouble of={hand.undo.error ?? hand.redo.error} />
+      <Trouble of={hand.refused} />
     </Box>
   );
 }
