@@ -10,8 +10,7 @@ final class DarkroomTest extends ShopTestCase
     public function testOpenJobsArePlannedAndMovedByHand(): void
     {
         self::assertSame([], $this->ask('GET', '/api/darkroom')['screens']);
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         $plan = $this->ask('GET', '/api/darkroom');
         self::assertCount(3, $plan['screens']);
         self::assertLessThanOrEqual($plan['firstComeLatenessMin'] + 1e-6, $plan['latenessMin']);

@@ -19,8 +19,7 @@ final class DecisionsTest extends ShopTestCase
 
     public function testTheTrapFollowsThePressAndTheToleranceFollowsThePlates(): void
     {
-        $id = $this->bring(self::TOUCHING, ['widthMm' => 80])['id'];
-        $this->work();
+        $id = $this->touchingSeparated();
         $job = $this->ask('GET', "/api/jobs/$id");
         $press = array_values(
             array_filter($this->ask('GET', '/api/shop')['presses'], static fn (array $p): bool => $p['id'] === $job['pressId']),
@@ -44,8 +43,7 @@ final class DecisionsTest extends ShopTestCase
 
     public function testColoursAreLockedGivenAwayPrintedWithOthersAndTakenBack(): void
     {
-        $id = $this->bring(self::TOUCHING, ['widthMm' => 80])['id'];
-        $this->work();
+        $id = $this->touchingSeparated();
         $job = $this->ask('GET', "/api/jobs/$id");
         $rust = array_column($job['palette'], null, 'hex')['#b84a30'];
         self::assertSame('Harbour rust', $rust['nearInks'][0]['name']);
@@ -76,8 +74,7 @@ final class DecisionsTest extends ShopTestCase
 
     public function testAPlateServesAsBaseOverprintsOrIsTheHighlight(): void
     {
-        $id = $this->bring(self::TOUCHING, ['widthMm' => 80])['id'];
-        $this->work();
+        $id = $this->touchingSeparated();
         $job = $this->change($id, ['baseFrom' => '#f0e2b0']);
         self::assertSame(
             [['base', '#f0e2b0'], ['colour', '#8fb3a2'], ['colour', '#b84a30']],
@@ -94,8 +91,7 @@ final class DecisionsTest extends ShopTestCase
 
     public function testTheArtIsFramedAndItsHeightLeads(): void
     {
-        $id = $this->bring(self::TOUCHING, ['widthMm' => 80])['id'];
-        $this->work();
+        $id = $this->touchingSeparated();
         $job = $this->ask('PATCH', "/api/jobs/$id", ['heightMm' => 60]);
         self::assertEqualsWithDelta([120, 60], [$job['widthMm'], $job['heightMm']], 1e-6);
         // The left half, turned: the straw square alone.
@@ -111,8 +107,7 @@ final class DecisionsTest extends ShopTestCase
 
     public function testLoupePickCostsAndTheLightTableAnswer(): void
     {
-        $id = $this->bring(self::TOUCHING, ['widthMm' => 80])['id'];
-        $this->work();
+        $id = $this->touchingSeparated();
         $job = $this->ask('GET', "/api/jobs/$id");
         $named = array_column($job['plates'], 'name', 'id');
         $at = fn (float $x, float $y): array => array_map(
@@ -386,5 +381,14 @@ final class DecisionsTest extends ShopTestCase
         $picture->setImageFormat('png');
 
         return $picture->getImageBlob();
+    }
+
+    /** 80 mm wide, its colours touching; separated. */
+    private function touchingSeparated(): int
+    {
+        return $this->beginWith('touching', function (): void {
+            $this->bring(self::TOUCHING, ['widthMm' => 80]);
+            $this->work();
+        });
     }
 }

@@ -50,8 +50,7 @@ final class DescriptionTest extends ShopTestCase
         self::assertInstanceOf(Describer::class, $describer);
         $api = json_decode(json_encode($describer->describe(), \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
         self::assertIsArray($api);
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         $this->ask('POST', "/api/jobs/$id/frames");
         $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
         foreach ([

@@ -76,8 +76,7 @@ final class JobTest extends ShopTestCase
 
     public function testAChangedGarmentAsksForNewPlatesAndKeepsWhatWasDecided(): void
     {
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         $job = $this->ask('GET', "/api/jobs/$id");
         $straw = $job['plates'][1];
         $this->ask('PATCH', '/api/plates/'.$straw['id'], ['frameId' => $this->framesFor($straw['id'])[0]['id']]);
@@ -94,8 +93,7 @@ final class JobTest extends ShopTestCase
 
     public function testEveryChangeIsUndone(): void
     {
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         $before = $this->ask('GET', "/api/jobs/$id");
         $plates = array_column($before['plates'], 'id');
         $this->ask('PATCH', "/api/jobs/$id", ['order' => [$plates[0], $plates[2], $plates[1]]]);
@@ -138,8 +136,7 @@ final class JobTest extends ShopTestCase
 
     public function testDraggingAStripMovesPlateFilmAndFlash(): void
     {
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         $before = $this->ask('GET', "/api/jobs/$id");
         $plates = array_column($before['plates'], 'id');
         $job = $this->ask('PATCH', "/api/jobs/$id", ['order' => [$plates[0], $plates[2], $plates[1]]]);
@@ -154,8 +151,7 @@ final class JobTest extends ShopTestCase
 
     public function testThePullShowsTheInkOfTheLastPlate(): void
     {
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         foreach ([1 => 'd', 3 => 'b'] as $stop => $digit) {
             $this->browser->request('GET', "/api/jobs/$id/pull/$stop.png");
             $picture = imagecreatefromstring((string) $this->browser->getResponse()->getContent());
@@ -180,8 +176,7 @@ final class JobTest extends ShopTestCase
         self::assertSame([], $this->ask('GET', '/api/jobs'));
         self::assertSame([], glob(self::data().'/files/art/*') ?: []);
 
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         $job = $this->ask('GET', "/api/jobs/$id");
         foreach ([
             ['widthMm' => 0],
@@ -292,8 +287,7 @@ final class JobTest extends ShopTestCase
 
     public function testAStepTestMovesTheTimeAndItsInterval(): void
     {
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         $before = $this->ask('GET', "/api/jobs/$id")['plates'][0];
         $test = $this->ask(
             'POST',

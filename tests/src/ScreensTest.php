@@ -545,7 +545,8 @@ final class ScreensTest extends ShopTestCase
 
     public function testAPrintThatIsLargerThanTheFrameIsRefused(): void
     {
-        $id = $this->bring(self::twoDots(), ['widthMm' => '420'])['id'];
+        $banner = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 4"><rect x="1" y="1" width="20" height="2" fill="#f0e2b0"/></svg>';
+        $id = $this->bring($banner, ['widthMm' => '420'])['id'];
         $this->work();
         $plate = $this->plate($id, 0);
         $problem = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['frameId' => $this->frameLabelled('22')], 422);
@@ -557,13 +558,10 @@ final class ScreensTest extends ShopTestCase
     /** @return array{int, array<mixed>, int} job, its first plate, and the frame of that */
     private function jobWithFrames(): array
     {
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
-        $this->ask('POST', "/api/jobs/$id/films", null, 202);
-        $this->work();
-        $job = $this->ask('POST', "/api/jobs/$id/frames");
+        $id = $this->twoDotsOnFrames();
+        $plate = $this->plate($id, 0);
 
-        return [$id, $job['plates'][0], $job['plates'][0]['frameId']];
+        return [$id, $plate, $plate['frameId']];
     }
 
     /** @return array<mixed> */

@@ -20,7 +20,8 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 /** An empty shop with filled shelves for each test. */
 abstract class ShopTestCase extends WebTestCase
 {
-    private static bool $prepared = false;
+    /** @var array<string, true> shops made in this process */
+    private static array $made = [];
     protected KernelBrowser $browser;
 
     protected static function getKernelClass(): string
@@ -30,23 +31,18 @@ abstract class ShopTestCase extends WebTestCase
 
     protected function setUp(): void
     {
-        $data = self::data();
-        $files = new Filesystem();
-        $files->remove($data);
-        $files->mirror(self::prepared(), $data);
-        $this->browser = self::createClient(['debug' => false], ['HTTP_X_PAGE' => 'test page']);
-        $this->browser->disableReboot();
+        if (!isset(self::$made['shelves'])) {
+            self::fillShelves();
+            self::keep('shelves');
+        }
+        $this->open('shelves');
     }
 
-    /** A shop with filled shelves, made once for all tests and copied for each. */
-    private static function prepared(): string
+    /** A shop with filled shelves. */
+    private static function fillShelves(): void
     {
-        $made = getenv('EKTYPE_DATA').'-prepared';
-        if (self::$prepared) {
-            return $made;
-        }
         $files = new Filesystem();
-        $files->remove([$made, self::data()]);
+        $files->remove(self::data());
         $files->mkdir(self::data());
         $kernel = self::bootKernel(['debug' => false]);
         $application = new Application($kernel);
@@ -55,12 +51,73 @@ abstract class ShopTestCase extends WebTestCase
         $door = self::getContainer()->get(ShopDoor::class);
         self::assertInstanceOf(ShopDoor::class, $door);
         $door->do(new DemoShelves());
-        self::ensureKernelShutdown();
-        restore_exception_handler();
-        $files->rename(self::data(), $made);
-        self::$prepared = true;
+    }
 
-        return $made;
+    /** The shop as it stands goes by a name from now on; for each test that opens it by that name it is copied. */
+    private static function keep(string $shop): void
+    {
+        self::close();
+        $files = new Filesystem();
+        $files->remove(self::data().'-'.$shop);
+        $files->rename(self::data(), self::data().'-'.$shop);
+        self::$made[$shop] = true;
+    }
+
+    private static function close(): void
+    {
+        self::ensureKernelShutdown();
+        // Symfony's error handler stays behind; PHPUnit wants its own back.
+        restore_exception_handler();
+    }
+
+    private function open(string $shop): void
+    {
+        $files = new Filesystem();
+        $files->remove(self::data());
+        $files->mirror(self::data().'-'.$shop, self::data());
+        $this->browser = self::createClient(['debug' => false], ['HTTP_X_PAGE' => 'test page']);
+        $this->browser->disableReboot();
+    }
+
+    /** Two dots on navy, 60 mm wide, separated: the job that most tests begin with. */
+    protected function twoDotsSeparated(): int
+    {
+        return $this->beginWith('two dots', function (): void {
+            $this->bring(self::twoDots());
+            $this->work();
+        });
+    }
+
+    /** The same with its films written and a frame for each plate. */
+    protected function twoDotsOnFrames(): int
+    {
+        return $this->beginWith('two dots on frames', function (): void {
+            $id = $this->bring(self::twoDots())['id'];
+            $this->work();
+            $this->ask('POST', "/api/jobs/$id/films", null, 202);
+            $this->work();
+            $this->ask('POST', "/api/jobs/$id/frames");
+        });
+    }
+
+    /**
+     * @param \Closure(): void $done what was done in the shop before the test begins, from another page
+     *
+     * @return int the only job
+     */
+    protected function beginWith(string $shop, \Closure $done): int
+    {
+        if (!isset(self::$made[$shop])) {
+            $done();
+            self::keep($shop);
+        } else {
+            self::close();
+        }
+        $this->open($shop);
+        $jobs = $this->ask('GET', '/api/jobs');
+        self::assertCount(1, $jobs);
+
+        return $jobs[0]['id'];
     }
 
     protected function tearDown(): void

@@ -206,8 +206,7 @@ final class UndoTest extends ShopTestCase
 
     public function testAHeadThatDidNotChangeIsNotSentAgain(): void
     {
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         $this->browser->request('GET', "/api/jobs/$id");
         $tag = $this->browser->getResponse()->headers->get('ETag');
         self::assertNotNull($tag);
@@ -222,8 +221,7 @@ final class UndoTest extends ShopTestCase
     /** A shop in which every table has a row. */
     private function fullShop(): void
     {
-        $id = $this->bring(self::twoDots())['id'];
-        $this->work();
+        $id = $this->twoDotsSeparated();
         $this->ask('POST', "/api/jobs/$id/frames");
         $frame = $this->ask('GET', "/api/jobs/$id")['plates'][0]['frameId'];
         $this->ask('POST', "/api/frames/$frame/coat", []);

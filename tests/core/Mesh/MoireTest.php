@@ -17,7 +17,7 @@ final class MoireTest extends TestCase
 {
     private const WINDOW_MM = 10.0;
     private const ROW_MM = 0.005;
-    private const BLOCK_MM = 0.025;
+    private const BLOCK_MM = 0.05;
 
     /** Scores against ink that is simulated through the mesh: dots cut by threads, windowed, its slow power counted. */
     public function testTheScoreRanksSettingsAsTheSimulationDoes(): void
