@@ -7,6 +7,8 @@ use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Input\ArrayInput;
 use Symfony\Component\Console\Output\NullOutput;
 
+/** @var Closure(string, string, string): void $say of run.php */
+
 /*
  * Fills a shop with the demo and copies of its furthest job up to twenty, serves it as the launcher does, and asks.
  */
@@ -19,17 +21,22 @@ $application = new Application($kernel);
 $application->setAutoExit(false);
 $application->run(new ArrayInput(['command' => 'demo:load']), new NullOutput());
 $database = new PDO("sqlite:$data/shop.db");
+$rows = static function (string $sql) use ($database): array {
+    $found = $database->query($sql);
+
+    return $found === false ? throw new RuntimeException("The shop does not answer: $sql") : $found->fetchAll(PDO::FETCH_ASSOC);
+};
 $columns = static fn (string $table): string => implode(
     ', ',
     array_map(
         static fn (array $c): string => '"'.$c['name'].'"',
         array_filter(
-            $database->query("PRAGMA table_info($table)")->fetchAll(PDO::FETCH_ASSOC),
+            $rows("PRAGMA table_info($table)"),
             static fn (array $c): bool => !in_array($c['name'], ['id', 'job_id', 'frame_id'], true),
         ),
     ),
 );
-while ((int) $database->query('SELECT COUNT(*) FROM job')->fetchColumn() < 20) {
+while (count($rows('SELECT id FROM job')) < 20) {
     $job = $columns('job');
     $database->exec("INSERT INTO job ($job) SELECT $job FROM job WHERE id = 2");
     $id = (int) $database->lastInsertId();

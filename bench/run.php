@@ -10,6 +10,7 @@ use Ektype\Core\Raster\Spread;
 use Ektype\Core\Separation\ColourFieldReader;
 use Ektype\Core\Separation\PaletteFinder;
 use Ektype\Core\Separation\PlateRaster;
+use Symfony\Component\Filesystem\Filesystem;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -26,7 +27,7 @@ $say = static function (string $what, string $figure, string $aim = ''): void {
 /** A picture of 300 × 350 mm in so many inks, drawn here: discs, bars and lettering-like strokes on navy. */
 $draw = static function (int $width, string $file, int $count = 3): void {
     $height = (int) round($width * 350 / 300);
-    $picture = imagecreatetruecolor($width, $height);
+    $picture = imagecreatetruecolor(max(1, $width), max(1, $height));
     if ($picture === false) {
         throw new RuntimeException('There is no memory for the picture.');
     }
@@ -69,10 +70,7 @@ $draw = static function (int $width, string $file, int $count = 3): void {
 $folder = sys_get_temp_dir().'/ektype-bench-'.getmypid();
 mkdir($folder);
 register_shutdown_function(static function () use ($folder): void {
-    array_map(unlink(...), glob($folder.'/*/*') ?: []);
-    array_map(rmdir(...), glob($folder.'/*', \GLOB_ONLYDIR) ?: []);
-    array_map(unlink(...), glob($folder.'/*') ?: []);
-    rmdir($folder);
+    (new Filesystem())->remove($folder);
 });
 
 printf("PHP %s, %s\n\nKernels, one process\n", \PHP_VERSION, trim((string) shell_exec('nproc')).' cores');
@@ -132,7 +130,7 @@ $whole = static function (array $arguments) use ($project): array {
                 '-d',
                 'memory_limit=2G',
                 $project.'/bin/console',
-                ...$arguments,
+                ...array_values($arguments),
             ],
             [1 => ['file', '/dev/null', 'w']],
             $pipes,
@@ -146,7 +144,7 @@ $whole = static function (array $arguments) use ($project): array {
             $sum = 0.0;
             foreach ([
                 $pid,
-                ...preg_split('/\s+/', trim((string) @file_get_contents("/proc/$pid/task/$pid/children")), -1, \PREG_SPLIT_NO_EMPTY) ?: [],
+                ...array_filter(explode(' ', trim((string) @file_get_contents("/proc/$pid/task/$pid/children"))), static fn (string $child): bool => $child !== ''),
             ] as $one) {
                 if (preg_match('/^Pss:\s+(\d+)/m', (string) @file_get_contents("/proc/$one/smaps_rollup"), $found) === 1) {
                     $sum += (int) $found[1] / 1024;

@@ -9,7 +9,7 @@ final class DarkroomTest extends ShopTestCase
 {
     public function testOpenJobsArePlannedAndMovedByHand(): void
     {
-        self::assertSame([], $this->ask('GET', '/api/darkroom')['screens']);
+        self::assertSame('[]', json_encode($this->ask('GET', '/api/darkroom')['screens']));
         $id = $this->twoDotsSeparated();
         $plan = $this->ask('GET', '/api/darkroom');
         self::assertCount(3, $plan['screens']);

@@ -21,9 +21,9 @@ final class DescriptionTest extends ShopTestCase
             foreach ($verbs as $verb => $operation) {
                 $names[] = $operation['operationId'];
                 self::assertNotSame('', $operation['responses'][array_key_first($operation['responses'])]['description'], "$verb $path");
-                self::assertSame(
+                self::assertCount(
                     substr_count((string) $path, '{'),
-                    \count(array_filter($operation['parameters'], static fn (array $p): bool => $p['in'] === 'path')),
+                    array_filter($operation['parameters'], static fn (array $p): bool => $p['in'] === 'path'),
                 );
             }
         }
@@ -125,6 +125,6 @@ final class DescriptionTest extends ShopTestCase
             array_push($broken, ...self::breaks($one, $schema['items'], $shapes, "{$at}[$i]"));
         }
 
-        return $broken;
+        return array_values($broken);
     }
 }

@@ -174,7 +174,7 @@ final class JobTest extends ShopTestCase
         self::assertSame('widthMm', $problem['errors'][0]['field']);
         $this->bring(self::twoDots(), ['garmentHex' => 'navy'], 422);
         self::assertSame([], $this->ask('GET', '/api/jobs'));
-        self::assertSame([], glob(self::data().'/files/art/*') ?: []);
+        self::assertSame([], (array) glob(self::data().'/files/art/*'));
 
         $id = $this->twoDotsSeparated();
         $job = $this->ask('GET', "/api/jobs/$id");
@@ -213,14 +213,14 @@ final class JobTest extends ShopTestCase
     public function testAFailedTaskSaysWhyAndRunsAgain(): void
     {
         $id = $this->bring(self::twoDots())['id'];
-        $art = glob(self::data().'/files/art/*') ?: [];
-        self::assertCount(1, $art);
-        rename($art[0], $art[0].'.away');
+        [$art] = (array) glob(self::data().'/files/art/*');
+        self::assertIsString($art);
+        rename($art, $art.'.away');
         $this->work();
         $task = $this->ask('GET', "/api/jobs/$id")['task'];
         self::assertSame('failed', $task['state']);
         self::assertStringContainsString('There is no file', $task['failure']);
-        rename($art[0].'.away', $art[0]);
+        rename($art.'.away', $art);
         $this->ask('POST', "/api/tasks/{$task['id']}/again", null, 202);
         $this->work();
         self::assertTrue($this->ask('GET', "/api/jobs/$id")['separated']);

@@ -54,7 +54,7 @@ final class TogetherTest extends ShopTestCase
             $two->begin('PATCH', "/api/jobs/$id", ['split' => \sprintf('#%06x', 0x10000 + $round)]);
             self::assertSame([200, 200], [$one->status(), $two->status()]);
         }
-        $plan = json_decode((string) $this->text('SELECT plan FROM job WHERE id = '.$id), true);
+        $plan = json_decode($this->text('SELECT plan FROM job WHERE id = '.$id), true);
         self::assertIsArray($plan);
         self::assertCount(self::ROUNDS, $plan['leftOpen']);
         self::assertCount(self::ROUNDS, $plan['splits']);
@@ -113,6 +113,8 @@ final class TogetherTest extends ShopTestCase
         for ($i = 0; $i < $count; ++$i) {
             $this->hands[] = new Hand($page === '' ? "page $i" : $page, self::data());
         }
+
+        self::assertNotEmpty($this->hands);
 
         return $this->hands;
     }
