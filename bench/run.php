@@ -16,7 +16,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 /*
  * Measures the kernels, art:separate as a whole process, and the answers of the API on this machine. Nothing here is a
- * test: the figures are printed beside what is aimed at.
+ * test: the figures are printed beside what is aimed at. `./ektype bench api` asks the API alone.
  */
 
 $project = dirname(__DIR__);
@@ -67,6 +67,10 @@ $draw = static function (int $width, string $file, int $count = 3): void {
     imagepng($half, $file, 3);
 };
 
+if (($argv[1] ?? '') === 'api') {
+    require __DIR__.'/api.php';
+    exit;
+}
 $folder = sys_get_temp_dir().'/ektype-bench-'.getmypid();
 mkdir($folder);
 register_shutdown_function(static function () use ($folder): void {

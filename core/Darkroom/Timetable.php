@@ -10,10 +10,15 @@ namespace Ektype\Core\Darkroom;
  */
 final class Timetable
 {
+    /** Less than this is the same moment, minutes. */
+    private const INSTANT = 1e-9;
+
     /** @var array<string, list<array{float, float}>> busy times of each resource, in order */
     private array $busy = [];
-    /** @var list<array{float, float}> times for which a drying place is taken */
-    private array $drying = [];
+    /** @var array<int, float> when a drying place is taken or given back, in order, minutes */
+    private array $turns = [];
+    /** @var array<int, int> drying places taken from each of these times to the next */
+    private array $taken = [];
     /** @var list<PlannedStep> */
     private array $steps = [];
 
@@ -99,36 +104,49 @@ final class Timetable
         return $at;
     }
 
+    /** The first time from a moment on from which a drying place stays free for so long. */
     private function dryFrom(float $from, float $minutes): float
     {
         $at = $from;
-        while (true) {
-            // Places taken change only where one begins or ends; the most at once within the time counts.
-            $ends = [];
-            $most = 0;
-            $edges = [];
-            foreach ($this->drying as [$start, $end]) {
-                if ($start < $at + $minutes - 1e-9 && $end > $at + 1e-9) {
-                    $edges[] = max($start, $at);
-                    $ends[] = $end;
-                }
+        $i = max(0, $this->firstTurnAfter($from + self::INSTANT) - 1);
+        for ($count = \count($this->turns) - 1; $i < $count && $this->turns[$i] < $at + $minutes - self::INSTANT; ++$i) {
+            $until = $this->turns[$i + 1];
+            if ($this->taken[$i] >= $this->room->dryingPlaces && $until > max($at, $this->turns[$i]) + self::INSTANT) {
+                $at = $until;
             }
-            if (\count($ends) < $this->room->dryingPlaces) {
-                return $at;
-            }
-            sort($edges);
-            sort($ends);
-            for ($i = 0, $left = 0; $i < \count($edges); ++$i) {
-                while ($ends[$left] <= $edges[$i] + 1e-9) {
-                    ++$left;
-                }
-                $most = max($most, $i + 1 - $left);
-            }
-            if ($most < $this->room->dryingPlaces) {
-                return $at;
-            }
-            $at = $ends[0];
         }
+
+        return $at;
+    }
+
+    /** @return int<0, max> which of the turns is the first that comes later than a moment; their number where none does */
+    private function firstTurnAfter(float $moment): int
+    {
+        [$low, $high] = [0, \count($this->turns)];
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($this->turns[$middle] > $moment) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+
+        return $low;
+    }
+
+    /** Notes that something turns at a moment: from then on as many places are taken as before. */
+    private function turnAt(float $moment): int
+    {
+        $i = $this->firstTurnAfter($moment);
+        if ($i === 0 || $this->turns[$i - 1] < $moment) {
+            array_splice($this->turns, $i, 0, [$moment]);
+            array_splice($this->taken, $i, 0, [$i === 0 ? 0 : $this->taken[$i - 1]]);
+
+            return $i;
+        }
+
+        return $i - 1;
     }
 
     private function take(ScreenWork $s, string $step, string $resource, float $at, float $minutes): void
@@ -145,7 +163,13 @@ final class Timetable
 
     private function lay(ScreenWork $s, string $step, float $at, float $minutes): void
     {
-        $this->drying[] = [$at, $at + $minutes];
+        if ($minutes > 0) {
+            $from = $this->turnAt($at);
+            $to = $this->turnAt($at + $minutes);
+            for ($i = $from; $i < $to; ++$i) {
+                ++$this->taken[$i];
+            }
+        }
         $this->steps[] = new PlannedStep($s->name, $step, $at, $at + $minutes);
     }
 }

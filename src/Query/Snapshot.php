@@ -11,6 +11,7 @@ use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Stencil\Stencil;
+use Ektype\App\Shop\Stencil\Stencils;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshCatalogue;
@@ -21,6 +22,8 @@ final class Snapshot
     private ?DarkRoom $room = null;
     /** @var list<Frame>|null */
     private ?array $frames = null;
+    /** @var list<Stencil>|null */
+    private ?array $counted = null;
     /** @var array<int, Stencil>|null by frame */
     private ?array $stencils = null;
     /** @var list<Plate>|null */
@@ -54,12 +57,20 @@ final class Snapshot
     {
         if ($this->stencils === null) {
             $this->stencils = [];
-            foreach ($this->shelves->stencils->onFrames() as $stencil) {
-                $this->stencils[$stencil->frame->idOrFail()] = $stencil;
+            foreach ($this->counted() as $stencil) {
+                if ($stencil->goneOn === null) {
+                    $this->stencils[$stencil->frame->idOrFail()] = $stencil;
+                }
             }
         }
 
         return $frame === null ? null : $this->stencils[$frame->idOrFail()] ?? null;
+    }
+
+    /** @return list<Stencil> */
+    private function counted(): array
+    {
+        return $this->counted ??= $this->shelves->stencils->counted();
     }
 
     /** @return list<Stencil> all that are on a frame now */
@@ -121,11 +132,11 @@ final class Snapshot
 
     public function stencilBook(): StencilBook
     {
-        return $this->stencilBook ??= new StencilBook($this, $this->shelves->stencils->gauged());
+        return $this->stencilBook ??= new StencilBook($this, Stencils::gaugedOf($this->counted()));
     }
 
     public function lightBook(): LightBook
     {
-        return $this->lightBook ??= new LightBook($this, $this->shelves->stencils->lookedAt());
+        return $this->lightBook ??= new LightBook($this, $this->counted());
     }
 }

@@ -29,27 +29,12 @@ final readonly class SeeJob
     /** Tells heads apart without reckoning them: the turn of the shop, the task, and the minute, since stencils dry. */
     public function tag(int $jobId): string
     {
-        return $this->moment->see(static function (Snapshot $shop) use ($jobId): string {
-            $task = $shop->shelves->tasks->latestOf($shop->shelves->jobs->get($jobId));
-
-            return substr(
-                hash(
-                    'sha256',
-                    serialize(
-                        [
-                            $jobId,
-                            $shop->shelves->turn->now(),
-                            $task?->state->value,
-                            $task?->progress,
-                            $task?->step,
-                            $shop->now->format('Y-m-d H:i'),
-                        ],
-                    ),
-                ),
-                0,
-                20,
-            );
-        });
+        return $this->moment->see(static fn (Snapshot $shop): string => substr(hash('sha256', serialize([
+            $jobId,
+            $shop->shelves->turn->now(),
+            $shop->shelves->tasks->standingOf($jobId),
+            $shop->now->format('Y-m-d H:i'),
+        ])), 0, 20));
     }
 
     /** The figures of a plate’s strip, with all that “Why?” opens. */

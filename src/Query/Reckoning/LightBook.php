@@ -23,9 +23,11 @@ final class LightBook
     /** @var list<TestReading> */
     private array $readings;
     private int $tests;
+    /** @var array<string, ExposureModel> by what they are asked about, thickness aside */
+    private array $models = [];
 
-    /** @param list<Stencil> $looked */
-    public function __construct(private readonly Snapshot $shop, array $looked)
+    /** @param list<Stencil> $stencils those that were looked at teach */
+    public function __construct(private readonly Snapshot $shop, array $stencils)
     {
         $tests = array_map(
             static fn (StepTest $t): TestReading => new TestReading(
@@ -48,7 +50,7 @@ final class LightBook
             $shop->tests(),
         );
         $this->tests = \count($tests);
-        $this->readings = [...$tests, ...array_values(array_filter(array_map(self::seen(...), $looked)))];
+        $this->readings = [...$tests, ...array_values(array_filter(array_map(self::seen(...), $stencils)))];
     }
 
     /**
@@ -72,7 +74,7 @@ final class LightBook
             ),
             $screens,
         );
-        $model = new ExposureModel($this->readings, $settings);
+        $model = $this->model($settings);
 
         return array_map(fn (Setting $setting): TimeOfScreen => $this->time($setting, $model->predict($setting)), $settings);
     }
@@ -98,6 +100,23 @@ final class LightBook
                 $screens,
                 $times,
             );
+    }
+
+    /**
+     * Screens under the same lamps with the same emulsions are asked of one model, whatever their thickness.
+     *
+     * @param list<Setting> $settings
+     */
+    private function model(array $settings): ExposureModel
+    {
+        $kinds = array_map(
+            static fn (Setting $s): string => serialize(
+                [$s->lamp, $s->lampKind, $s->emulsion, $s->emulsionKind, $s->dyed, $s->film, $s->distanceMm, $s->emulsionFactor],
+            ),
+            $settings,
+        );
+
+        return $this->models[implode(' ', array_unique($kinds))] ??= new ExposureModel($this->readings, $settings);
     }
 
     /** Step tests come first in the order in which they were learned, looks after them. */

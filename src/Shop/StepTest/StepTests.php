@@ -29,7 +29,7 @@ final readonly class StepTests extends Shelf
     /** @return list<StepTest> as they came */
     public function all(): array
     {
-        return $this->asked('SELECT t FROM '.StepTest::class.' t ORDER BY t.id ASC');
+        return $this->asked('SELECT t, l, e FROM '.StepTest::class.' t JOIN t.lamp l JOIN t.emulsion e ORDER BY t.id ASC');
     }
 
     public function under(Lamp|Emulsion $one): int

@@ -24,6 +24,17 @@ final readonly class Tasks extends Shelf
         return $this->shelf()->findOneBy(['job' => $job], ['id' => 'DESC']);
     }
 
+    /** Changes whenever the latest task of a job gets on; read without the task. */
+    public function standingOf(int $jobId): string
+    {
+        $latest = $this->entities->getConnection()->fetchNumeric(
+            'SELECT id, state, progress, step FROM task WHERE job_id = ? ORDER BY id DESC LIMIT 1',
+            [$jobId],
+        );
+
+        return serialize($latest);
+    }
+
     public function openOf(Job $job, TaskKind $kind): ?Task
     {
         return $this->shelf()->findOneBy(['job' => $job, 'kind' => $kind, 'state' => [TaskState::Waiting, TaskState::Working]]);
