@@ -41,10 +41,16 @@ final class Trap
      */
     public static function figure(?float $setMm, ?float $sigmaMm, string $press): Figure
     {
+        $mm = $setMm ?? self::followingPress($sigmaMm);
+
         return new Figure(
-            $setMm ?? self::followingPress($sigmaMm),
+            $mm,
             'mm',
-            $setMm === null && $sigmaMm !== null ? Sign::Measured : Sign::Reckoned,
+            match (true) {
+                $mm > self::MOST_MM => Sign::OutOfBounds,
+                $setMm === null && $sigmaMm !== null => Sign::Measured,
+                default => Sign::Reckoned,
+            },
             match (true) {
                 $setMm !== null => 'set by hand',
                 $sigmaMm !== null => 'register of this shop’s '.$press,
@@ -57,7 +63,7 @@ final class Trap
                 \sprintf('under the darkest ink neighbours run on by %.1f mm', self::OVERPRINT_MM),
             ],
             'Knock out, with a trap; the darkest ink overprints',
-            'Strike-offs of this press tell how far its prints wander.',
+            $mm > self::MOST_MM ? 'A seam this wide shows as a line of its own. Bring the press to register nearer first, or set a narrower trap.' : 'Strike-offs of this press tell how far its prints wander.',
         );
     }
 
