@@ -3,7 +3,10 @@ import { expect, test } from "vitest";
 import { settled } from "./hand";
 
 const change = (queries: QueryClient, key: string[] | undefined, work: Promise<string>) =>
-  queries.getMutationCache().build(queries, { mutationKey: key, mutationFn: () => work }).execute(undefined);
+  queries
+    .getMutationCache()
+    .build(queries, { mutationKey: key, mutationFn: () => work })
+    .execute(undefined);
 
 test("undo waits until the change before it has reached the shop", async () => {
   const queries = new QueryClient();

@@ -49,7 +49,7 @@ export function Garment({
         width="100%"
         height="100%"
         preserveAspectRatio="xMidYMin meet"
-        style={{ overflow: "visible" }}
+        className="spilling"
         role="img"
         aria-label={label}
       >
@@ -100,12 +100,11 @@ export function Garment({
     >
       {shape === "tote" && (
         <path
-          className="colours"
+          className="colours shaded"
           d={`M-90 ${handles + 6} C-96 -30 96 -30 90 ${handles + 6}`}
           fill="none"
           stroke={hex}
           strokeWidth="22"
-          style={{ filter: "brightness(.93)" }}
         />
       )}
       <rect

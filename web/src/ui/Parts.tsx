@@ -37,7 +37,7 @@ export function Caution({ children }: { children: ReactNode }) {
       borderColor="line"
       pt="12px"
     >
-      <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true" style={{ flex: "none" }}>
+      <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true" className="still">
         <path d="M11 2L21 20H1Z" fill="none" stroke="var(--amber)" strokeWidth="2.200" />
         <path d="M11 8v6M11 16v2" stroke="currentColor" strokeWidth="2" />
       </svg>

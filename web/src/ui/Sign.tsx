@@ -21,7 +21,7 @@ export function Sign({ kind, size = 13, quiet = false }: { kind: SignKind; size?
       role={quiet ? undefined : "img"}
       aria-hidden={quiet}
       aria-label={quiet ? undefined : words[kind]}
-      style={{ flex: "none" }}
+      className="still"
     >
       <circle cx="8" cy="8" r="5" />
       {kind === "measured" && <path d="M8 .5v15M.5 8h15" />}

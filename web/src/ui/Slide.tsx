@@ -25,7 +25,7 @@ export function Slide({
   const text = `${value.toFixed(digits)} ${unit}`;
   return (
     <Box display="grid" gridTemplateColumns="104px 1fr 88px" gap="12px" alignItems="center">
-      <label htmlFor={id} style={{ lineHeight: 1.15 }}>
+      <label htmlFor={id} className="tight">
         {label}
       </label>
       <input
@@ -37,7 +37,7 @@ export function Slide({
         value={value}
         aria-valuetext={text}
         onChange={(e) => set(Number(e.target.value))}
-        style={{ width: "100%", minWidth: 0, height: 44, accentColor: "var(--teal)" }}
+        className="slide"
       />
       <Text className="readout" textAlign="right" whiteSpace="nowrap">
         {text}

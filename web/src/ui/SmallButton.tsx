@@ -55,12 +55,7 @@ export function Tick({
 }) {
   return (
     <Box as="label" display="flex" gap="10px" minH="44px" alignItems="center" cursor="pointer">
-      <input
-        type="checkbox"
-        checked={checked}
-        onChange={(e) => set(e.target.checked)}
-        style={{ width: 22, height: 22, flex: "none" }}
-      />
+      <input type="checkbox" checked={checked} onChange={(e) => set(e.target.checked)} className="tick" />
       <span>{children}</span>
     </Box>
   );

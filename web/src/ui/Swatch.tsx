@@ -30,13 +30,12 @@ export function Swatch({
   }, [seed, width, height]);
   return (
     <svg
-      className="colours"
+      className="colours under"
       width={width}
       height="100%"
       viewBox={`0 0 ${width} ${height}`}
       preserveAspectRatio="none"
       aria-hidden="true"
-      style={{ display: "block", position: "absolute", left: 0, top: 0 }}
     >
       <path d={path} fill={hex} stroke="var(--line)" strokeWidth=".6" />
     </svg>

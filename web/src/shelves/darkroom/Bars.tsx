@@ -97,7 +97,7 @@ export function Bars({ plan, move }: { plan: DarkroomPlan; move: (from: number, 
       <svg
         ref={drawing}
         viewBox={`0 0 ${left + wide + 10} ${high}`}
-        style={{ width: "100%", minWidth: 680 }}
+        className="bars"
         role="img"
         aria-label={`${plan.screens.length} screens over ${Math.round(plan.endsMin / 60)} hours`}
       >

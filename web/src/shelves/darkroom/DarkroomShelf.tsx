@@ -103,10 +103,7 @@ export function DarkroomShelf() {
               >
                 <Text className="readout">{i + 1}</Text>
                 <Text>
-                  <Link
-                    to={`/jobs/${screen.jobId}/screens?plate=${screen.plateId}`}
-                    style={{ minHeight: 44, display: "inline-flex", alignItems: "center" }}
-                  >
+                  <Link to={`/jobs/${screen.jobId}/screens?plate=${screen.plateId}`} className="reach">
                     <b>{screen.plate}</b>&nbsp;of {screen.job}
                     {screen.frame ? `, frame ${screen.frame}` : ", no frame chosen"}
                   </Link>
@@ -119,14 +116,14 @@ export function DarkroomShelf() {
                 <Box>
                   <SmallButton disabled={i === 0} onClick={() => move(i, -1)}>
                     Earlier
-                    <span style={{ position: "absolute", left: -9999 }}>
+                    <span className="heard">
                       {" "}
                       {screen.plate} of {screen.job}
                     </span>
                   </SmallButton>
                   <SmallButton disabled={i === data.screens.length - 1} onClick={() => move(i, 1)}>
                     Later
-                    <span style={{ position: "absolute", left: -9999 }}>
+                    <span className="heard">
                       {" "}
                       {screen.plate} of {screen.job}
                     </span>

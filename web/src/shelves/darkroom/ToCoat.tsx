@@ -56,28 +56,22 @@ function Row({ screen, when }: { screen: Screen; when: string }) {
       </Text>
       <Text truncate>
         <b>{screen.plate}</b> of {screen.job}
-        {screen.rackPlace && <span style={{ color: "var(--quiet)" }}>, at {screen.rackPlace}</span>}
+        {screen.rackPlace && <span className="quiet">, at {screen.rackPlace}</span>}
       </Text>
       <Text>{screen.first.length > 0 ? `first ${screen.first.join(", ")}; then ${screen.coat}` : screen.coat}</Text>
       <Text className="readout">{screen.emulsionMl.toFixed(0)} ml</Text>
       {screen.frameId === null ? (
-        <Link
-          to={`/jobs/${screen.jobId}/screens?plate=${screen.plateId}`}
-          style={{ minHeight: 44, display: "inline-flex", alignItems: "center", textDecoration: "underline" }}
-        >
+        <Link to={`/jobs/${screen.jobId}/screens?plate=${screen.plateId}`} className="reach lined">
           Choose a frame
         </Link>
       ) : screen.first.length > 0 ? (
-        <Link
-          to={`/rack/${screen.frameId}`}
-          style={{ minHeight: 44, display: "inline-flex", alignItems: "center", textDecoration: "underline" }}
-        >
+        <Link to={`/rack/${screen.frameId}`} className="reach lined">
           See frame {screen.frame}
         </Link>
       ) : (
         <Box>
           <SmallButton fontWeight="700" onClick={() => coat.mutate({})}>
-            Coated just now<span style={{ position: "absolute", left: -9999 }}> frame {screen.frame}</span>
+            Coated just now<span className="heard"> frame {screen.frame}</span>
           </SmallButton>
           <Trouble of={coat.error} />
         </Box>

@@ -56,7 +56,7 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
         <input
           type="file"
           accept=".png,.jpg,.jpeg,.svg,image/png,image/jpeg,image/svg+xml"
-          style={{ position: "absolute", inset: 0, opacity: 0, cursor: "pointer" }}
+          className="over unseen"
           onChange={(e) => {
             reset();
             setFile(e.target.files?.[0] ?? null);
@@ -65,7 +65,7 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
         />
         {file && preview ? (
           <Box bg={hex} className="colours" p="10px">
-            <img src={preview} alt="" style={{ maxHeight: 130, maxWidth: 240, display: "block" }} />
+            <img src={preview} alt="" className="glance" />
           </Box>
         ) : (
           <>

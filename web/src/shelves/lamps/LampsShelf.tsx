@@ -92,7 +92,7 @@ export function LampsShelf() {
           ],
         }))}
       />
-      <div style={{ marginTop: 24 }}>
+      <div className="apart">
         <Caution>
           Lamps for stencils give ultraviolet light: never look into one, keep the lid shut, cover skin. Electrical work
           belongs to licensed people.
@@ -120,7 +120,7 @@ function Pot({ id, name, left }: { id: number; name: string; left: number }) {
     <Box display="flex" flexWrap="wrap" alignItems="center" gap="12px">
       <Text color={left < 0 ? "madder" : "ink"}>{left < 0 ? `over by ${-left} days` : `${left} days left`}</Text>
       <SmallButton ml="-10px" onClick={() => mix.mutate()}>
-        Mixed today<span style={{ position: "absolute", left: -9999 }}> {name}</span>
+        Mixed today<span className="heard"> {name}</span>
       </SmallButton>
       <Trouble of={mix.error} />
     </Box>

@@ -161,7 +161,7 @@ export function FramePage() {
             Print the label
           </Action>
           <Box mt="12px" className="no-print">
-            <Link to="/rack" style={{ minHeight: 44, display: "inline-flex", alignItems: "center" }}>
+            <Link to="/rack" className="reach">
               <Text textDecoration="underline" textUnderlineOffset="3px">
                 All frames
               </Text>

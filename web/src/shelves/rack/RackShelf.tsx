@@ -44,7 +44,7 @@ export function RackShelf() {
       <Adding kind="frames" what="a frame" asked={frameAsked} />
       <Box display="flex" gap="18px" alignItems="center" flexWrap="wrap" mb="14px">
         <Views of={views} at={view} pick={setView} label="Which frames" />
-        <Link to="/meshes" style={{ minHeight: 44, display: "inline-flex", alignItems: "center" }}>
+        <Link to="/meshes" className="reach">
           <Text textDecoration="underline" textUnderlineOffset="3px">
             The catalogue of meshes
           </Text>
@@ -56,7 +56,7 @@ export function RackShelf() {
         rows={shown.map((f) => ({
           key: f.id,
           cells: [
-            <Link key="l" to={`/rack/${f.id}`} style={{ minHeight: 44, display: "flex", alignItems: "center" }}>
+            <Link key="l" to={`/rack/${f.id}`} className="reach">
               <Text as="span" className="readout" fontSize="lead" textDecoration="underline" textUnderlineOffset="4px">
                 {f.label}
               </Text>
@@ -67,7 +67,7 @@ export function RackShelf() {
             </span>,
             f.mesh.dyed ? "yellow" : "white",
             `${length(f.insideWidthMm)} × ${length(f.insideHeightMm)}`,
-            <span key="t" className="readout" style={{ display: "flex", alignItems: "center", gap: 6 }}>
+            <span key="t" className="readout beside">
               <Sign kind={f.tensionNPerCm < 15 ? "out_of_bounds" : "measured"} />
               {f.tensionNPerCm.toFixed(1)} N/cm
             </span>,

@@ -26,7 +26,7 @@ export function TensionLine({ record }: { record: FrameRecord }) {
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
-      style={{ width: "100%", maxWidth: 760 }}
+      className="line-of-days"
       role="img"
       aria-label={`${readings.length} tension readings, from ${readings[0]?.mean.toFixed(1)} to ${lastMean.toFixed(1)} N/cm`}
     >

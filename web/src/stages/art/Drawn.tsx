@@ -51,17 +51,7 @@ export function Drawn({ job }: { job: JobOn<"art"> }) {
       <Heading note="Print the mark sheet, draw each plate over it in black, scan it whole at 300 to 600 ppi. Plates drawn by hand are taken as they are.">
         Drawn by hand
       </Heading>
-      <a
-        href={`/api/jobs/${job.id}/mark-sheet.pdf`}
-        download
-        style={{
-          display: "inline-flex",
-          minHeight: 44,
-          alignItems: "center",
-          textDecoration: "underline",
-          textUnderlineOffset: 3,
-        }}
-      >
+      <a href={`/api/jobs/${job.id}/mark-sheet.pdf`} download className="reach lined">
         Mark sheet, PDF
       </a>
       {job.positives.map((one, n) => (
@@ -71,7 +61,7 @@ export function Drawn({ job }: { job: JobOn<"art"> }) {
               {one.name}, {one.marks} marks found
             </Text>
             <SmallButton onClick={() => takeOff.mutate(n)}>
-              Take off<span style={{ position: "absolute", left: -9999 }}> the plate drawn in {one.name}</span>
+              Take off<span className="heard"> the plate drawn in {one.name}</span>
             </SmallButton>
           </Box>
           {one.weak.length === 0 ? (
@@ -101,7 +91,7 @@ export function Drawn({ job }: { job: JobOn<"art"> }) {
             accept="image/png,image/jpeg,image/tiff,image/webp"
             aria-label="Scan of a drawn plate"
             onChange={(e) => setScan(e.target.files?.[0] ?? null)}
-            style={{ minHeight: 44, width: "100%", fontSize: 13, paddingTop: 12 }}
+            className="file"
           />
         </Field>
         <Field label="Prints in">

@@ -118,7 +118,7 @@ function Picture({ job }: { job: JobOn<"art"> }) {
   return (
     <svg
       viewBox={`${-wide / 2} ${-high / 2} ${wide} ${high}`}
-      style={{ display: "block", height: "min(50vh, 520px)", maxWidth: "100%" }}
+      className="framed"
       role="img"
       aria-label={`The art, ${job.artName}`}
     >
@@ -178,12 +178,7 @@ function Cropper({ job, part, set }: { job: JobOn<"art">; part: Part; set: (part
         start.current = null;
       }}
     >
-      <img
-        src={source(job)}
-        alt="The whole picture; draw over the part to take"
-        draggable={false}
-        style={{ display: "block", height: "min(50vh, 520px)", maxWidth: "100%" }}
-      />
+      <img src={source(job)} alt="The whole picture; draw over the part to take" draggable={false} className="framed" />
       <Box
         position="absolute"
         style={{

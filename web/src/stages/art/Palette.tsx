@@ -109,7 +109,7 @@ export function Palette({ job, change }: { job: JobOn<"art">; change: (body: Job
             type="checkbox"
             checked={job.printGround}
             onChange={(e) => change({ printGround: e.target.checked })}
-            style={{ width: 22, height: 22 }}
+            className="tick"
           />
           Print the paper round the drawing too
         </Box>

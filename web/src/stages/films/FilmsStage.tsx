@@ -46,11 +46,7 @@ export function FilmsStage() {
                       {set.inRegister
                         ? `Read back from ${set.films.length} ${set.films.length === 1 ? "film" : "films"}: every mark is in its place, the worst off by `
                         : "Read back, and not in register: "}
-                      {set.inRegister && (
-                        <span className="readout" style={{ whiteSpace: "nowrap" }}>
-                          {length(set.worstMm, 3)}
-                        </span>
-                      )}
+                      {set.inRegister && <span className="readout unbroken">{length(set.worstMm, 3)}</span>}
                       {set.inRegister && "."}
                     </Text>
                     {set.says.map((one) => (
@@ -100,18 +96,8 @@ export function FilmsStage() {
                 {p.areaCm2.toFixed(0)} cm² of black
               </Text>
               {p.filmName && (
-                <a
-                  href={file(p.filmName)}
-                  download
-                  style={{
-                    minHeight: 44,
-                    display: "flex",
-                    alignItems: "center",
-                    textDecoration: "underline",
-                    textUnderlineOffset: 3,
-                  }}
-                >
-                  PNG<span style={{ position: "absolute", left: -9999 }}> of {p.name}</span>
+                <a href={file(p.filmName)} download className="reach lined">
+                  PNG<span className="heard"> of {p.name}</span>
                 </a>
               )}
             </Box>

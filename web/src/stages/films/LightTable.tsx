@@ -43,13 +43,12 @@ export function LightTable({ at, alone }: { at: AtHand<"films">; alone: number |
                   (alone === null || alone === p.position) && (
                     <image
                       key={p.id}
-                      className="colours"
+                      className="colours laid"
                       href={`/api/jobs/${job.id}/table/${p.position}.png?tint=${encodeURIComponent(alone === null ? p.inkHex : "#1b1a17")}&k=${k}`}
                       width={x}
                       height={y}
                       preserveAspectRatio="none"
                       opacity={alone === null ? 0.72 : 1}
-                      style={{ mixBlendMode: "multiply" }}
                     />
                   ),
               )
@@ -86,10 +85,9 @@ export function LightTable({ at, alone }: { at: AtHand<"films">; alone: number |
       {set ? (
         <Box>
           <img
-            className="colours"
+            className="colours loupe"
             src={`/api/jobs/${job.id}/table/loupe.png?x=${place.x.toFixed(3)}&y=${place.y.toFixed(3)}&mm=${LOUPE}${alone === null ? "" : `&alone=${alone}`}&k=${k}`}
             alt={`${LOUPE} mm of the films under the loupe`}
-            style={{ width: "100%", aspectRatio: "1", imageRendering: "pixelated", border: "1px solid var(--ink)" }}
           />
           <Text fontSize="small" color="quiet" mt="4px">
             {LOUPE} mm under the loupe. Touch the films, or look at a mark:

@@ -24,7 +24,7 @@ export function Nested({ job }: { job: JobOn<"films"> }) {
       </Heading>
       <svg
         viewBox={`-2 -2 ${width + 4} ${set.media.pageLengthMm + 4}`}
-        style={{ width: "100%", maxHeight: 300 }}
+        className="nest"
         role="img"
         aria-label={`${set.nested.length} films on ${set.media.pages === 1 ? "the media" : `${set.media.pages} sheets`}`}
       >

@@ -59,7 +59,7 @@ export function Printer({ at }: { at: AtHand<"films"> }) {
       {work.change.error instanceof Problem && work.change.error.field.startsWith("filmFormats") && (
         <Trouble of={work.change.error} />
       )}
-      <Link to="/presses" style={{ display: "inline-flex", minHeight: 44, alignItems: "center" }}>
+      <Link to="/presses" className="reach">
         <Text textDecoration="underline" textUnderlineOffset="3px" fontSize="small">
           The shop’s film printers
         </Text>

@@ -141,7 +141,7 @@ function Mind({ plate }: { plate: PlateOn<"light"> }) {
       borderColor={damp ? "madder" : "ink"}
       p="14px 18px"
     >
-      <svg width="34" height="42" viewBox="0 0 34 42" aria-hidden="true" style={{ flex: "none" }}>
+      <svg width="34" height="42" viewBox="0 0 34 42" aria-hidden="true" className="still">
         <path
           d="M17 2C23 13 31 20 31 28a14 12 0 0 1-28 0C3 20 11 13 17 2Z"
           fill="none"

@@ -31,7 +31,7 @@ export function Buys({ at }: { at: AtHand<"plates"> }) {
             <img
               src={`/api/jobs/${job.id}/costs/${row.inks}.png?k=${job.pullKey}`}
               alt={`The print in ${row.inks} ${row.inks === 1 ? "ink" : "inks"}`}
-              style={{ maxHeight: "46vh", maxWidth: "100%", display: "block" }}
+              className="whole"
             />
           </Box>
         </Box>

@@ -34,12 +34,12 @@ export function Falls({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"pla
             <img
               src={`/api/jobs/${job.id}/pull/${job.plates.length}.png?k=${job.pullKey}`}
               alt="The whole print, faint"
-              style={{ maxHeight: "44vh", maxWidth: "100%", display: "block", opacity: 0.16 }}
+              className="whole ghost"
             />
             <img
               src={`/api/plates/${plate.id}/film.png?tint=${encodeURIComponent(plate.inkHex)}&k=${job.pullKey}`}
               alt={`${plate.name} alone on ${job.garmentName || "the garment"}`}
-              style={{ position: "absolute", inset: 0, width: "100%", height: "100%" }}
+              className="over"
             />
           </Box>
         </Box>

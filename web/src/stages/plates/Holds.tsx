@@ -32,7 +32,7 @@ export function Holds({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"pla
         <Box className="halftone" display="flex" alignItems="center" justifyContent="center" p="16px" minH="320px">
           <svg
             viewBox={`-8 -8 ${job.widthMm + 16} ${job.heightMm + 16}`}
-            style={{ maxHeight: "52vh", width: "100%" }}
+            className="sight"
             role="img"
             aria-label={`${plate.name} with ${places.length} thin places marked`}
           >
@@ -47,12 +47,7 @@ export function Holds({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"pla
             />
             {places.map((p, i) => (
               // biome-ignore lint/a11y/noStaticElementInteractions: the same
-              <g
-                key={i}
-                transform={`translate(${p.xMm} ${p.yMm})`}
-                onClick={() => setShown(i)}
-                style={{ cursor: "pointer" }}
-              >
+              <g key={i} transform={`translate(${p.xMm} ${p.yMm})`} onClick={() => setShown(i)} className="touched">
                 <circle r={pin * 1.6} fill="transparent" />
                 <path
                   d={`M0 ${-pin}L${pin} 0L0 ${pin}L${-pin} 0Z`}

@@ -35,7 +35,7 @@ export function Shifts({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"pl
         <Box className="halftone" display="flex" alignItems="center" justifyContent="center" p="16px" minH="340px">
           <svg
             viewBox={`-10 -10 ${job.widthMm + 20} ${job.heightMm + 20}`}
-            style={{ maxHeight: "58vh", width: "100%" }}
+            className="sight"
             role="img"
             aria-label={`The print with ${plate.name} out by ${x.toFixed(2)}, ${y.toFixed(2)} mm and ${turn.toFixed(2)} degrees`}
           >
@@ -66,7 +66,7 @@ export function Shifts({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"pl
                 key={`${w.xMm} ${w.yMm}`}
                 transform={`translate(${w.xMm} ${w.yMm})`}
                 onClick={() => setSpot(i)}
-                style={{ cursor: "pointer" }}
+                className="touched"
               >
                 <rect
                   x={-SQUARE / 2}

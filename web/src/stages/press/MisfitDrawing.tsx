@@ -23,7 +23,7 @@ export function MisfitDrawing({
     <svg
       viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach + 40}`}
       width="100%"
-      style={{ display: "block", maxHeight: 440, background: "var(--raised)", border: "1px solid var(--ink)" }}
+      className="drawing tall"
       role="img"
       aria-label={`The marks of ${plate.name} on the platen and how far each is off, drawn ${enlarged} times as large`}
     >

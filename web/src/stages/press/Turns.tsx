@@ -143,7 +143,7 @@ function Dial({ name, turns, pushes }: { name: string; turns: number; pushes: st
   const none = Math.abs(turns) < 0.02;
   return (
     <Box display="flex" gap="12px" alignItems="center">
-      <svg width="76" height="76" style={{ flex: "none" }} viewBox="0 0 80 80" aria-hidden="true">
+      <svg width="76" height="76" className="still" viewBox="0 0 80 80" aria-hidden="true">
         <circle cx="40" cy="40" r="30" fill="none" stroke="var(--line)" strokeWidth="2" />
         {Array.from({ length: 8 }, (_, i) => (i * Math.PI) / 4).map((a) => (
           <path

@@ -131,12 +131,7 @@ export function Pull({ at }: { at: AtHand }) {
 function Ruler() {
   return (
     <Box mb="14px" display="flex" alignItems="center" gap="10px">
-      <svg
-        style={{ width: "50mm", height: "4mm" }}
-        viewBox="0 0 50 4"
-        role="img"
-        aria-label="A scale of 50 millimetres"
-      >
+      <svg className="ruler" viewBox="0 0 50 4" role="img" aria-label="A scale of 50 millimetres">
         <path
           d="M0 4V0M10 4V2M20 4V2M30 4V2M40 4V2M50 4V0M0 4H50"
           fill="none"

@@ -36,7 +36,7 @@ export function RunStage() {
           </Text>
         )}
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Work order">
-          <Box as="table" w="100%" mt="18px" style={{ borderCollapse: "collapse" }}>
+          <Box as="table" w="100%" mt="18px" borderCollapse="collapse">
             <thead>
               <tr>
                 {["", "Plate", "Ink", "Covers", "Frame", "Mesh", "Stencil", "Light", "Off-contact", "Then"].map(

@@ -226,7 +226,7 @@ function List({ plate, turn, choose }: { plate: PlateOn<"screens">; turn: number
               onClick={() => choose(mine ? 0 : frame.id)}
             >
               {mine ? "Give back" : "Take it"}
-              <span style={{ position: "absolute", left: -9999 }}> frame {frame.label}</span>
+              <span className="heard"> frame {frame.label}</span>
             </Push>
           </Box>
         );

@@ -37,7 +37,7 @@ export function MeshDrawing({ plate }: { plate: PlateOn<"screens"> }) {
       width="100%"
       role="img"
       aria-label={`Mesh ${mesh.name} to scale; on it ${samples.map(([, name, size, holds]) => `a ${name} of ${size}, which ${holds ? "holds" : "fails"}`).join("; ")}`}
-      style={{ display: "block", border: "1px solid var(--ink)", background: "var(--raised)" }}
+      className="drawing"
     >
       <defs>
         <clipPath id="on-mesh">

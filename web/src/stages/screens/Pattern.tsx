@@ -97,7 +97,7 @@ export function Pattern({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"
           <img
             src={`/api/plates/${plate.id}/moire.png?lpi=${data.lpi}&angle=${data.angle}&k=${plate.frameId ?? 0}`}
             alt={`40 % at ${data.lpi} lpi and ${data.angle}° through the mesh, 60 × 36 mm at true size`}
-            style={{ width: "60mm", height: "36mm", maxWidth: "100%", display: "block" }}
+            className="true-size"
           />
         </Box>
         <Text fontSize="small" color="quiet" mb="12px">

@@ -48,7 +48,7 @@ export function PatternMap({
       width="100%"
       role="img"
       aria-label={`Map of rulings from ${first} to ${last} lpi and angles from 0 to 90 degrees; ${at.lpi} lpi at ${at.angle}° scores ${of.score.text}`}
-      style={{ display: "block", touchAction: "none" }}
+      className="dragged"
     >
       <defs>
         <clipPath id="map">
@@ -105,7 +105,7 @@ export function PatternMap({
         fill="transparent"
         stroke="var(--ink)"
         strokeWidth="1.500"
-        style={{ cursor: "crosshair" }}
+        className="aimed"
         onPointerDown={touch}
         onPointerMove={(e) => e.buttons === 1 && touch(e)}
       />

@@ -12,7 +12,7 @@ export function PlacementDrawing({ placement }: { placement: NonNullable<PlateOn
     <svg
       viewBox={`${-wood - 74} ${-wood - 6} ${w + 2 * wood + 150} ${h + 2 * wood + 52}`}
       width="100%"
-      style={{ maxHeight: 360, display: "block" }}
+      className="placed"
       role="img"
       aria-label={`The centre of the print lies ${length(from)} from the clamped end of the frame, in the middle across`}
     >

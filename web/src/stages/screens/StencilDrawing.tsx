@@ -35,7 +35,7 @@ export function StencilDrawing({ plate }: { plate: PlateOn<"screens"> }) {
       width="100%"
       role="img"
       aria-label={`The screen cut through: fabric ${fabric.toFixed(0)} µm, emulsion over mesh ${eom.toFixed(0)} µm`}
-      style={{ display: "block" }}
+      className="block"
     >
       <defs>
         <clipPath id="cut">
