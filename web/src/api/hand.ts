@@ -1,28 +1,6 @@
-import {
-  type MutationCache,
-  type QueryClient,
-  useMutation,
-  useMutationState,
-  useQuery,
-  useQueryClient,
-} from "@tanstack/react-query";
+import { useMutation, useMutationState, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api } from "./client";
-
-const HAND = ["hand"];
-const busy = (work: MutationCache) =>
-  work.getAll().some((one) => one.state.status === "pending" && one.options.mutationKey?.[0] !== HAND[0]);
-
-/** Until what was done just before has reached the shop: a quick key must not take back the step before it. */
-export const settled = (queries: QueryClient) =>
-  new Promise<void>((done) => {
-    const work = queries.getMutationCache();
-    if (!busy(work)) return done();
-    const stop = work.subscribe(() => {
-      if (busy(work)) return;
-      stop();
-      done();
-    });
-  });
+import { HAND, settled } from "./settled";
 
 /** What this page can take back or do again, wherever it lies; one state for the key and for what is seen. */
 export function useHand() {

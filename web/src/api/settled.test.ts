@@ -1,6 +1,6 @@
 import { QueryClient } from "@tanstack/react-query";
 import { expect, test } from "vitest";
-import { settled } from "./hand";
+import { settled } from "./settled";
 
 const change = (queries: QueryClient, key: string[] | undefined, work: Promise<string>) =>
   queries
