@@ -11,4 +11,11 @@ use Symfony\Component\HttpKernel\Kernel as BaseKernel;
 final class Kernel extends BaseKernel
 {
     use MicroKernelTrait;
+
+    public function boot(): void
+    {
+        // What the shop writes is for its owner to read, nobody else of this machine.
+        umask(0o077);
+        parent::boot();
+    }
 }

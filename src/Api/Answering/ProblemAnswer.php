@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Answering;
 
 use Ektype\App\Api\Asking\Resolver;
+use Ektype\App\Api\Guard\NotOurs;
 use Ektype\App\Request\Fault;
 use Ektype\App\Request\FieldAtFault;
 use Ektype\App\Request\UnreadableRequest;
@@ -34,6 +35,7 @@ final readonly class ProblemAnswer
             $fault instanceof UnreadableRequest => self::answer(self::REFUSED, 'That cannot be used', $fault->getMessage(), $fault->faults),
             $fault instanceof Refusal => self::refused($fault, $event->getRequest()),
             $fault instanceof NotHere => self::answer(404, 'Not here', $fault->getMessage()),
+            $fault instanceof NotOurs => self::answer($fault->getStatusCode(), 'Not taken', $fault->getMessage()),
             $fault instanceof HttpExceptionInterface => $fault->getStatusCode() === 404
                 ? self::answer(404, 'Not here', (new NotHere())->getMessage())
                 : self::answer($fault->getStatusCode(), 'That does not work', 'This request is not one that Ektype answers.'),

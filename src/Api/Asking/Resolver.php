@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Asking;
 
 use Ektype\App\Action\Shelves\ShelfKind;
+use Ektype\App\Api\Guard\NotOurs;
 use Ektype\App\Api\Shelves\Entries;
 use Ektype\App\Api\Shelves\Entry;
 use Ektype\App\Request\RequestReader;
@@ -16,6 +17,7 @@ use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
 /** Reads typed requests for the controllers. */
 final readonly class Resolver implements ValueResolverInterface
 {
+    private const MOST_JSON_BYTES = 1_000_000;
     /** Where the type that a request was read as is remembered, so that a fault finds its field. */
     public const READ_AS = '_read_as';
     /** The file that comes with a form, a field like any other. */
@@ -27,6 +29,18 @@ final readonly class Resolver implements ValueResolverInterface
 
     public function __construct(private RequestReader $reader)
     {
+    }
+
+    private static function jsonOf(Request $request): string
+    {
+        if ($request->getContentTypeFormat() !== 'json') {
+            throw NotOurs::because(415, 'This is not JSON, so nothing was changed. Send it as application/json.');
+        }
+        if ((int) $request->headers->get('Content-Length', '0') > self::MOST_JSON_BYTES) {
+            throw NotOurs::because(413, 'That is more than any change of the shop is long, so nothing was changed.');
+        }
+
+        return $request->getContent();
     }
 
     /** @return iterable<object> */
@@ -46,7 +60,7 @@ final readonly class Resolver implements ValueResolverInterface
                 $request->attributes->set(self::FILE, $how instanceof Form ? $how->file : '');
 
                 return [match (true) {
-                    $how instanceof Body => $this->reader->json($request->getContent(), $type),
+                    $how instanceof Body => $this->reader->json(self::jsonOf($request), $type),
                     $how instanceof Asked => $this->reader->words(array_diff_key($request->query->all(), [self::KEY => true]), $type),
                     default => $this->reader->words($request->request->all(), $type, self::TEXTS),
                 }];
