@@ -56,6 +56,8 @@ final readonly class LongWorkHandler
                 TaskKind::Films => $this->films->run($task->job, $work->taskId, $progress),
             };
             $this->door->do(new TurnTask($work->taskId, TaskState::Done));
+        } catch (StoppedByHand) {
+            // The task says so itself.
         } catch (Refusal $refusal) {
             $this->door->do(new TurnTask($work->taskId, TaskState::Failed, $refusal->getMessage()));
         } catch (\Throwable $fault) {

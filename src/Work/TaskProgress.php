@@ -18,6 +18,7 @@ final class TaskProgress
     {
     }
 
+    /** @throws StoppedByHand where the task was stopped meanwhile, or its job is gone */
     public function tell(string $step, float $share): void
     {
         $now = microtime(true);
@@ -26,6 +27,12 @@ final class TaskProgress
         }
         $this->last = $now;
         $this->lastStep = $step;
-        $this->connection->update('task', ['step' => $step, 'progress' => round($share, 3)], ['id' => $this->taskId]);
+        $told = $this->connection->executeStatement(
+            "UPDATE task SET step = ?, progress = ? WHERE id = ? AND state IN ('waiting', 'working')",
+            [$step, round($share, 3), $this->taskId],
+        );
+        if ($told === 0) {
+            throw new StoppedByHand();
+        }
     }
 }

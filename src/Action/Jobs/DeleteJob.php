@@ -21,7 +21,7 @@ final readonly class DeleteJob implements Change
         $job = $shop->jobs->get($this->jobId);
         foreach (TaskKind::cases() as $kind) {
             if ($shop->tasks->openOf($job, $kind) !== null) {
-                throw Refused::because(\sprintf('%s is being worked on. Wait until that is done, then take it off.', $job->name));
+                throw Refused::because(\sprintf('%s is being worked on. Wait until that is done, or stop it, then take it off.', $job->name));
             }
         }
         foreach ($job->platesInOrder() as $plate) {

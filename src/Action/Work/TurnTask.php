@@ -17,7 +17,11 @@ final readonly class TurnTask implements Unrecorded
 
     public function carryOut(ShopFloor $shop): string
     {
-        $task = $shop->tasks->get($this->taskId);
+        $task = $shop->tasks->find($this->taskId);
+        if ($task === null || !$task->state->isOpen()) {
+            // Stopped by hand, or gone with its job, while the worker was at it.
+            return '';
+        }
         $task->state = $this->to;
         $task->failure = $this->failure;
         if ($this->to === TaskState::Working) {

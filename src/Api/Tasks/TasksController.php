@@ -6,6 +6,7 @@ namespace Ektype\App\Api\Tasks;
 
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\RunAgain;
+use Ektype\App\Action\Work\StopTask;
 use Ektype\App\Api\Answering\Status;
 use Ektype\App\Query\Job\JobTask;
 use Ektype\App\Shop\NotHere;
@@ -22,6 +23,15 @@ final readonly class TasksController
     #[Route('/api/tasks/{id<\d+>}', methods: ['GET'])]
     public function show(int $id): JobTask
     {
+        return JobTask::of($this->tasks->get($id));
+    }
+
+    /** Stops work that waits or is under way. */
+    #[Route('/api/tasks/{id<\d+>}', methods: ['DELETE'])]
+    public function stop(int $id): JobTask
+    {
+        $this->door->do(new StopTask($id));
+
         return JobTask::of($this->tasks->get($id));
     }
 

@@ -52,12 +52,26 @@ final readonly class ShopQueue implements TransportInterface
         if ($row === false || !\is_string($row['body']) || !is_numeric($row['id'])) {
             return [];
         }
-        $encoded = json_decode($row['body'], true, 16, \JSON_THROW_ON_ERROR);
+
+        return [$this->read($row['body'])->with(new TransportMessageIdStamp((string) (int) $row['id']))];
+    }
+
+    /** @return list<Envelope> all messages, taken or not, as they came */
+    public function all(): array
+    {
+        $bodies = $this->connection->fetchFirstColumn('SELECT body FROM work_queue WHERE queue = ? ORDER BY id', [$this->queue]);
+
+        return array_map($this->read(...), array_values(array_filter($bodies, \is_string(...))));
+    }
+
+    private function read(string $body): Envelope
+    {
+        $encoded = json_decode($body, true, 16, \JSON_THROW_ON_ERROR);
         if (!\is_array($encoded) || !\is_string($encoded['body'] ?? null)) {
             throw new \UnexpectedValueException('A message in the queue is damaged.');
         }
 
-        return [$this->serializer->decode(['body' => $encoded['body']])->with(new TransportMessageIdStamp((string) (int) $row['id']))];
+        return $this->serializer->decode(['body' => $encoded['body']]);
     }
 
     public function ack(Envelope $envelope): void

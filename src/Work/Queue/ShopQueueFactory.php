@@ -7,7 +7,6 @@ namespace Ektype\App\Work\Queue;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Messenger\Transport\Serialization\SerializerInterface;
 use Symfony\Component\Messenger\Transport\TransportFactoryInterface;
-use Symfony\Component\Messenger\Transport\TransportInterface;
 
 /**
  * Makes the queue for a DSN “shopdb://name”.
@@ -21,7 +20,7 @@ final readonly class ShopQueueFactory implements TransportFactoryInterface
     }
 
     /** @param array<mixed> $options */
-    public function createTransport(#[\SensitiveParameter] string $dsn, array $options, SerializerInterface $serializer): TransportInterface
+    public function createTransport(#[\SensitiveParameter] string $dsn, array $options, SerializerInterface $serializer): ShopQueue
     {
         return new ShopQueue($this->connection, $serializer, substr($dsn, \strlen('shopdb://')));
     }

@@ -74,6 +74,14 @@ export function useJobWork(id: number) {
         for (const key of ["shop", "darkroom", "hand"]) void queries.invalidateQueries({ queryKey: [key] });
       },
     }),
+    stop: useMutation({
+      mutationFn: async (task: number) => {
+        await answer(api.DELETE("/api/tasks/{id}", { params: { path: { id: task } } }));
+        return answer(api.GET("/api/jobs/{id}", path));
+      },
+      onMutate,
+      onSuccess,
+    }),
     again: useMutation({
       mutationFn: async (task: number) => {
         await answer(api.POST("/api/tasks/{id}/again", { params: { path: { id: task } } }));

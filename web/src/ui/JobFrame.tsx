@@ -164,7 +164,13 @@ export function JobFrame() {
           )}
         </Box>
       </Box>
-      {job.task && <TaskLine task={job.task} again={() => job.task && work.again.mutate(job.task.id)} />}
+      {job.task && (
+        <TaskLine
+          task={job.task}
+          again={() => job.task && work.again.mutate(job.task.id)}
+          stop={() => job.task && work.stop.mutate(job.task.id)}
+        />
+      )}
       <Box px="28px">
         <Trouble
           of={
@@ -172,7 +178,8 @@ export function JobFrame() {
             elsewhere(work.plate.error) ??
             work.separate.error ??
             work.films.error ??
-            work.again.error
+            work.again.error ??
+            work.stop.error
           }
         />
       </Box>

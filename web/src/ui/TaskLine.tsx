@@ -3,7 +3,7 @@ import type { Task } from "../api/client";
 import { Action } from "./Parts";
 
 /** Long work as it goes: how far it is, or why it stopped. */
-export function TaskLine({ task, again }: { task: Task; again: () => void }) {
+export function TaskLine({ task, again, stop }: { task: Task; again: () => void; stop: () => void }) {
   if (task.state === "done") return null;
   if (task.state === "failed")
     return (
@@ -48,6 +48,9 @@ export function TaskLine({ task, again }: { task: Task; again: () => void }) {
       <Text className="readout" w="52px" textAlign="right">
         {percent} %
       </Text>
+      <Action quiet onClick={stop}>
+        Stop it
+      </Action>
     </Box>
   );
 }

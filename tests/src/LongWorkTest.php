@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\App;
+
+use Doctrine\DBAL\Connection;
+use Ektype\App\Action\Work\LongWork;
+use Ektype\App\Work\LongWorkHandler;
+use Ektype\App\Work\LostWork;
+use Ektype\App\Work\StoppedByHand;
+use Ektype\App\Work\TaskProgress;
+use Ektype\App\Work\Tidying;
+
+/** Long work is done once, is never lost, can be stopped, and leaves nothing behind. */
+final class LongWorkTest extends ShopTestCase
+{
+    public function testATaskWhoseMessageIsLostIsTakenUp(): void
+    {
+        $id = $this->bring(self::twoDots())['id'];
+        $task = $this->ask('GET', "/api/jobs/$id")['task']['id'];
+        $lost = $this->service(LostWork::class);
+        self::assertSame([], $lost->takeUp(), 'its message waits');
+        $this->connection()->executeStatement('DELETE FROM work_queue');
+        self::assertSame([$task], $lost->takeUp());
+        self::assertSame([], $lost->takeUp(), 'once');
+        // A worker that took it and gave its message back in the wrong moment.
+        $this->connection()->executeStatement("UPDATE task SET state = 'working'");
+        $this->connection()->executeStatement('DELETE FROM work_queue');
+        self::assertSame([$task], $lost->takeUp());
+        $this->connection()->executeStatement("UPDATE task SET state = 'waiting'");
+        $this->work();
+        self::assertTrue($this->ask('GET', "/api/jobs/$id")['separated']);
+        $this->connection()->executeStatement('DELETE FROM work_queue');
+        self::assertSame([], $lost->takeUp(), 'what is done is not done again');
+    }
+
+    public function testWorkThatWaitsIsStoppedAndRunAgain(): void
+    {
+        $id = $this->bring(self::twoDots())['id'];
+        $task = $this->ask('GET', "/api/jobs/$id")['task']['id'];
+        $stopped = $this->ask('DELETE', "/api/tasks/$task");
+        self::assertSame('failed', $stopped['state']);
+        self::assertStringStartsWith('Stopped by hand', $stopped['failure']);
+        $this->service(LongWorkHandler::class)(new LongWork($task));
+        self::assertFalse($this->ask('GET', "/api/jobs/$id")['separated'], 'its message does nothing any more');
+        self::assertStringContainsString('has ended already', $this->ask('DELETE', "/api/tasks/$task", null, 422)['detail']);
+        $this->ask('POST', "/api/tasks/$task/again", null, 202);
+        $this->work();
+        self::assertTrue($this->ask('GET', "/api/jobs/$id")['separated']);
+        $this->ask('DELETE', '/api/tasks/4711', null, 404);
+    }
+
+    /** The worker notices at its next word: nothing of what it made is kept, and the task stays stopped. */
+    public function testWorkUnderWayStopsAtItsNextStep(): void
+    {
+        $id = $this->bring(self::twoDots())['id'];
+        $task = $this->ask('GET', "/api/jobs/$id")['task']['id'];
+        $progress = new TaskProgress($this->connection(), $task);
+        $progress->tell('Reading the edges', 0.2);
+        self::assertSame('Reading the edges', $this->ask('GET', "/api/tasks/$task")['step']);
+        $this->ask('DELETE', "/api/tasks/$task");
+        try {
+            $progress->tell('Drawing the plates', 0.4);
+            self::fail('It went on.');
+        } catch (StoppedByHand) {
+            self::assertSame('Stopped', $this->ask('GET', "/api/tasks/$task")['step']);
+        }
+    }
+
+    public function testAJobIsNotDeletedUnderTheHandsOfItsWorker(): void
+    {
+        $id = $this->bring(self::twoDots())['id'];
+        $task = $this->ask('GET', "/api/jobs/$id")['task']['id'];
+        self::assertStringContainsString('or stop it', $this->ask('DELETE', "/api/jobs/$id", null, 422)['detail']);
+        $this->ask('DELETE', "/api/tasks/$task");
+        $this->ask('DELETE', "/api/jobs/$id");
+        $this->service(LongWorkHandler::class)(new LongWork($task));
+        self::assertSame([], $this->service(LostWork::class)->takeUp(), 'its task went with it');
+    }
+
+    public function testWhatNobodyNeedsIsClearedAwayAndWhatUndoNeedsStays(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $files = self::data().'/files/';
+        $first = $this->text("SELECT separation_path FROM job WHERE id = $id");
+        $this->ask('PATCH', "/api/jobs/$id", ['garmentHex' => '#ffffff']);
+        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
+        $this->work();
+        $second = $this->text("SELECT separation_path FROM job WHERE id = $id");
+        self::assertNotSame($first, $second);
+        mkdir($files."jobs/$id/separation-9999", 0o700);
+        mkdir($files.'jobs/777/films-1', 0o700, true);
+        touch($files.'art/half.svg.part');
+        $tidying = $this->service(Tidying::class);
+        self::assertSame([], $tidying->tidy(time() - 3600), 'what is new may be under way');
+        $gone = $tidying->tidy(time() + 5);
+        self::assertEqualsCanonicalizing(["jobs/$id/separation-9999", 'jobs/777/films-1', 'art/half.svg.part'], $gone);
+        self::assertDirectoryExists($files.$first, 'undo brings it back');
+        $this->undo($id);
+        self::assertSame($first, $this->text("SELECT separation_path FROM job WHERE id = $id"));
+
+        // Two weeks on nobody takes it back.
+        $this->connection()->executeStatement("UPDATE shop_change SET made_at = '2020-01-01 08:00:00'");
+        self::assertContains($second, $tidying->tidy(time() + 5));
+        self::assertDirectoryExists($files.$first);
+        self::assertDirectoryDoesNotExist($files.$second);
+        $this->browser->request('GET', "/api/jobs/$id/pull/3.png");
+        self::assertSame(200, $this->browser->getResponse()->getStatusCode());
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    private function service(string $class): object
+    {
+        $service = self::getContainer()->get($class);
+        self::assertInstanceOf($class, $service);
+
+        return $service;
+    }
+
+    private function connection(): Connection
+    {
+        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
+        self::assertInstanceOf(Connection::class, $connection);
+
+        return $connection;
+    }
+
+    private function text(string $sql): string
+    {
+        $found = $this->connection()->fetchOne($sql);
+        self::assertIsString($found);
+
+        return $found;
+    }
+}
