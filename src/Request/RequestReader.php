@@ -98,6 +98,8 @@ final class RequestReader
      */
     public function values(array $values, string $type, Spelling $spelling = Spelling::Camel): object
     {
+        $values = PlainText::cleaned($values);
+        self::mustBeWhole($values, $type, $spelling);
         try {
             $request = $this->serializer($spelling)->denormalize($values, $type, 'json', [
                 DenormalizerInterface::COLLECT_DENORMALIZATION_ERRORS => true,
@@ -134,6 +136,28 @@ final class RequestReader
         }
 
         return $request;
+    }
+
+    /**
+     * A fraction where only whole numbers count is refused, not cut short.
+     *
+     * @param array<array-key, mixed> $values
+     * @param class-string            $type
+     */
+    private static function mustBeWhole(array $values, string $type, Spelling $spelling): void
+    {
+        $faults = [];
+        foreach ((new \ReflectionClass($type))->getConstructor()?->getParameters() ?? [] as $parameter) {
+            $is = $parameter->getType();
+            $field = $spelling->path($parameter->getName());
+            $given = $values[$field] ?? null;
+            if ($is instanceof \ReflectionNamedType && $is->getName() === 'int' && \is_float($given)) {
+                $faults[] = new Fault($field, \sprintf('“%s” is %s, no whole number. Only whole numbers count here.', $field, json_encode($given)));
+            }
+        }
+        if ($faults !== []) {
+            throw new UnreadableRequest($faults);
+        }
     }
 
     private static function fault(ConstraintViolationInterface $violation, Spelling $spelling): Fault

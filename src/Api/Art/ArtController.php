@@ -32,21 +32,21 @@ final readonly class ArtController
     ) {
     }
 
-    #[Route('/api/jobs/{id<\d+>}/art/bench', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/art/bench', methods: ['GET'])]
     public function bench(int $id): ArtBench
     {
         return $this->bench->of($id);
     }
 
     /** The picture small, as PNG, for kinds that a browser does not show. */
-    #[Route('/api/jobs/{id<\d+>}/art.png', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/art.png', methods: ['GET'])]
     public function preview(int $id): Response
     {
         return Served::picture($this->picture->preview($id));
     }
 
     /** The picture as it was brought. A drawing is shown, never run: no script, nothing from elsewhere. */
-    #[Route('/api/jobs/{id<\d+>}/art', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/art', methods: ['GET'])]
     public function art(int $id): Response
     {
         return new Response($this->picture->asBrought($id), 200, [
@@ -58,13 +58,13 @@ final readonly class ArtController
     }
 
     /** The marks of this job on an empty film, to draw over. */
-    #[Route('/api/jobs/{id<\d+>}/mark-sheet.pdf', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/mark-sheet.pdf', methods: ['GET'])]
     public function sheet(int $id): Response
     {
         return Served::file($this->sheet->pdf($id), 'application/pdf', 'mark-sheet.pdf');
     }
 
-    #[Route('/api/jobs/{id<\d+>}/positives', methods: ['POST']), Status(201)]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/positives', methods: ['POST']), Status(201)]
     public function add(int $id, #[Form('scan')] NewPositive $new, Request $request): ArtBench
     {
         $scan = Brought::file(
@@ -78,7 +78,7 @@ final readonly class ArtController
         return $this->bench->of($id);
     }
 
-    #[Route('/api/jobs/{id<\d+>}/positives/{n<\d+>}', methods: ['DELETE'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/positives/{n<[0-9]{1,9}>}', methods: ['DELETE'])]
     public function takeOff(int $id, int $n): ArtBench
     {
         $this->door->do(new TakeOffPositive($id, $n));

@@ -149,7 +149,7 @@ final class Describer
             'required' => true,
             'schema' => match (true) {
                 $name === 'kind' => ['type' => 'string', 'enum' => array_column(ShelfKind::cases(), 'value')],
-                $route->getRequirement($name) === '\d+' => ['type' => 'integer'],
+                $route->getRequirement($name) === '[0-9]{1,9}' => ['type' => 'integer'],
                 default => ['type' => 'string'],
             },
         ], $names);

@@ -40,13 +40,13 @@ final readonly class FilmsController
     ) {
     }
 
-    #[Route('/api/jobs/{id<\d+>}/films', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/films', methods: ['GET'])]
     public function bench(int $id): FilmsBench
     {
         return $this->bench->of($id);
     }
 
-    #[Route('/api/jobs/{id<\d+>}/films', methods: ['POST']), Status(202)]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/films', methods: ['POST']), Status(202)]
     public function write(int $id): JobHead
     {
         $this->door->do(new AskForWork($id, TaskKind::Films));
@@ -55,19 +55,19 @@ final readonly class FilmsController
     }
 
     /** A film as the light table read it back from its file. */
-    #[Route('/api/jobs/{id<\d+>}/table/{film<\d+>}.png', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/table/{film<[0-9]{1,9}>}.png', methods: ['GET'])]
     public function readBack(int $id, int $film, #[Asked] FilmTint $tinted): Response
     {
         return Served::picture($this->pictures->readBack($id, $film, $tinted->tint));
     }
 
-    #[Route('/api/jobs/{id<\d+>}/table/loupe.png', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/table/loupe.png', methods: ['GET'])]
     public function loupe(int $id, #[Asked] TableLoupe $at): Response
     {
         return Served::picture($this->pictures->loupeOnFilms($id, $at->point(), $at->mm, $at->alone));
     }
 
-    #[Route('/api/jobs/{id<\d+>}/films/{name<[a-z0-9-]+\.(pdf|zip|png|tif|svg|json)>}', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/films/{name<[a-z0-9-]+\.(pdf|zip|png|tif|svg|json)>}', methods: ['GET'])]
     public function download(int $id, string $name): Response
     {
         return Served::file(

@@ -62,7 +62,7 @@ final readonly class JobsController
     }
 
     /** The head of a job, the only thing that pages ask for again and again. */
-    #[Route('/api/jobs/{id<\d+>}', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}', methods: ['GET'])]
     public function show(int $id, Request $request): JobHead|Response
     {
         $tag = $this->job->tag($id);
@@ -75,7 +75,7 @@ final readonly class JobsController
         return $this->job->of($id);
     }
 
-    #[Route('/api/jobs/{id<\d+>}', methods: ['PATCH'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}', methods: ['PATCH'])]
     public function change(int $id, #[Body] JobPatch $patch): JobHead
     {
         $this->door->do(...$patch->changes($id));
@@ -84,13 +84,13 @@ final readonly class JobsController
     }
 
     /** A new job that is made the same way, with its own plates still to come. */
-    #[Route('/api/jobs/{id<\d+>}/copy', methods: ['POST']), Status(201)]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/copy', methods: ['POST']), Status(201)]
     public function copy(int $id): JobHead
     {
         return $this->job->of($this->door->do(new CopyJob($id), new AskForWork(null, TaskKind::Separate))->made(Job::class)->idOrFail());
     }
 
-    #[Route('/api/jobs/{id<\d+>}/finish', methods: ['POST'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/finish', methods: ['POST'])]
     public function finish(int $id): JobHead
     {
         $this->door->do(new FinishJob($id, true));
@@ -99,7 +99,7 @@ final readonly class JobsController
     }
 
     /** It is worked on again. */
-    #[Route('/api/jobs/{id<\d+>}/reopen', methods: ['POST'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/reopen', methods: ['POST'])]
     public function reopen(int $id): JobHead
     {
         $this->door->do(new FinishJob($id, false));
@@ -108,7 +108,7 @@ final readonly class JobsController
     }
 
     /** @return list<JobOnShelf> the jobs that are left */
-    #[Route('/api/jobs/{id<\d+>}', methods: ['DELETE'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}', methods: ['DELETE'])]
     public function delete(int $id): array
     {
         $this->door->do(new DeleteJob($id));
@@ -117,7 +117,7 @@ final readonly class JobsController
     }
 
     /** The figures of a plate’s strip, explained. */
-    #[Route('/api/plates/{id<\d+>}/why', methods: ['GET'])]
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/why', methods: ['GET'])]
     public function why(int $id): StripFigures
     {
         return $this->job->why($id);

@@ -22,7 +22,7 @@ final readonly class LightController
     {
     }
 
-    #[Route('/api/jobs/{id<\d+>}/light', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/light', methods: ['GET'])]
     public function bench(int $id): LightBench
     {
         return $this->bench->of($id);
@@ -36,7 +36,7 @@ final readonly class LightController
     }
 
     /** The test that was taken away. */
-    #[Route('/api/step-tests/{id<\d+>}', methods: ['DELETE'])]
+    #[Route('/api/step-tests/{id<[0-9]{1,9}>}', methods: ['DELETE'])]
     public function forget(int $id): StepTestOnShelf
     {
         $gone = StepTestOnShelf::of($this->tests->get($id));

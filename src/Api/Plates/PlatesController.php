@@ -36,13 +36,13 @@ final readonly class PlatesController
     ) {
     }
 
-    #[Route('/api/jobs/{id<\d+>}/plates', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/plates', methods: ['GET'])]
     public function bench(int $id): PlatesBench
     {
         return $this->bench->of($id);
     }
 
-    #[Route('/api/jobs/{id<\d+>}/separate', methods: ['POST']), Status(202)]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/separate', methods: ['POST']), Status(202)]
     public function separate(int $id): JobHead
     {
         $this->door->do(new AskForWork($id, TaskKind::Separate));
@@ -50,7 +50,7 @@ final readonly class PlatesController
         return $this->job->of($id);
     }
 
-    #[Route('/api/plates/{id<\d+>}', methods: ['PATCH'])]
+    #[Route('/api/plates/{id<[0-9]{1,9}>}', methods: ['PATCH'])]
     public function change(int $id, #[Body] PlatePatch $patch): JobHead
     {
         $job = $this->plates->get($id)->job->idOrFail();
@@ -60,39 +60,39 @@ final readonly class PlatesController
     }
 
     /** What each plate buys. */
-    #[Route('/api/jobs/{id<\d+>}/costs', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/costs', methods: ['GET'])]
     public function costs(int $id): Costs
     {
         return $this->costs->of($id);
     }
 
     /** The print with the best so many inks. */
-    #[Route('/api/jobs/{id<\d+>}/costs/{inks<\d+>}.png', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/costs/{inks<[0-9]{1,9}>}.png', methods: ['GET'])]
     public function withInks(int $id, int $inks): Response
     {
         return Served::picture($this->pictures->withInks($id, $inks));
     }
 
-    #[Route('/api/jobs/{id<\d+>}/pull/{stop<\d+>}.png', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/pull/{stop<[0-9]{1,9}>}.png', methods: ['GET'])]
     public function pull(int $id, int $stop): Response
     {
         return Served::picture($this->pictures->pull($id, $stop));
     }
 
-    #[Route('/api/plates/{id<\d+>}/film.png', methods: ['GET'])]
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/film.png', methods: ['GET'])]
     public function film(int $id, #[Asked] Tinted $tinted): Response
     {
         return Served::picture($this->pictures->film($id, $tinted->tint));
     }
 
-    #[Route('/api/jobs/{id<\d+>}/loupe.png', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/loupe.png', methods: ['GET'])]
     public function loupe(int $id, #[Asked] LoupeAt $at): Response
     {
         return Served::picture($this->pictures->loupe($id, $at->point(), $at->mm, $at->off()));
     }
 
     /** The plates that print at a point, topmost first: what a finger on the picture picks. */
-    #[Route('/api/jobs/{id<\d+>}/at', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/at', methods: ['GET'])]
     public function at(int $id, #[Asked] Spot $spot): PlatesAt
     {
         return $this->pictures->platesAt($id, $spot->point());

@@ -17,13 +17,13 @@ final readonly class PressController
     {
     }
 
-    #[Route('/api/jobs/{id<\d+>}/press', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/press', methods: ['GET'])]
     public function press(int $id): PressBench
     {
         return $this->press->of($id);
     }
 
-    #[Route('/api/jobs/{id<\d+>}/run', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/run', methods: ['GET'])]
     public function run(int $id): RunBench
     {
         return $this->run->of($id);

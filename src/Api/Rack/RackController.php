@@ -20,13 +20,13 @@ final readonly class RackController
     {
     }
 
-    #[Route('/api/frames/{id<\d+>}', methods: ['GET'])]
+    #[Route('/api/frames/{id<[0-9]{1,9}>}', methods: ['GET'])]
     public function show(int $id): FrameRecord
     {
         return $this->frame->of($id);
     }
 
-    #[Route('/api/frames/{id<\d+>}', methods: ['PATCH'])]
+    #[Route('/api/frames/{id<[0-9]{1,9}>}', methods: ['PATCH'])]
     public function say(int $id, #[Body] FramePatch $patch): FrameRecord
     {
         $this->door->do($patch->change($id));
@@ -35,7 +35,7 @@ final readonly class RackController
     }
 
     /** It was coated; what is not told is taken from the recipe. */
-    #[Route('/api/frames/{id<\d+>}/coat', methods: ['POST'])]
+    #[Route('/api/frames/{id<[0-9]{1,9}>}/coat', methods: ['POST'])]
     public function coat(int $id, #[Body] Coated $coated): FrameRecord
     {
         $this->door->do($coated->change($id));
@@ -44,7 +44,7 @@ final readonly class RackController
     }
 
     /** How its stencil came off. */
-    #[Route('/api/frames/{id<\d+>}/reclaim', methods: ['POST'])]
+    #[Route('/api/frames/{id<[0-9]{1,9}>}/reclaim', methods: ['POST'])]
     public function reclaim(int $id, #[Body] Reclaimed $reclaimed): FrameRecord
     {
         $this->door->do(new ReclaimFrame($id, $reclaimed->came, $reclaimed->again));
@@ -53,7 +53,7 @@ final readonly class RackController
     }
 
     /** It has new mesh. */
-    #[Route('/api/frames/{id<\d+>}/stretch', methods: ['POST'])]
+    #[Route('/api/frames/{id<[0-9]{1,9}>}/stretch', methods: ['POST'])]
     public function stretch(int $id, #[Body] Stretched $stretched): FrameRecord
     {
         $this->door->do($stretched->change($id));
@@ -61,7 +61,7 @@ final readonly class RackController
         return $this->frame->of($id);
     }
 
-    #[Route('/api/frames/{id<\d+>}/tension', methods: ['POST']), Status(201)]
+    #[Route('/api/frames/{id<[0-9]{1,9}>}/tension', methods: ['POST']), Status(201)]
     public function tension(int $id, #[Body] TensionRead $read): FrameRecord
     {
         $this->door->do($read->change($id));
@@ -70,7 +70,7 @@ final readonly class RackController
     }
 
     /** What the gauges read on it; the reader keeps it or not. */
-    #[Route('/api/frames/{id<\d+>}/gauge', methods: ['GET'])]
+    #[Route('/api/frames/{id<[0-9]{1,9}>}/gauge', methods: ['GET'])]
     public function gauge(int $id): GaugeReading
     {
         return $this->frame->gauge($id);

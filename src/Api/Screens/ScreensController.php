@@ -33,21 +33,21 @@ final readonly class ScreensController
     ) {
     }
 
-    #[Route('/api/jobs/{id<\d+>}/screens', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/screens', methods: ['GET'])]
     public function bench(int $id): ScreensBench
     {
         return $this->bench->of($id);
     }
 
     /** The best set of frames, before it is taken. */
-    #[Route('/api/jobs/{id<\d+>}/frames', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/frames', methods: ['GET'])]
     public function set(int $id): FrameSet
     {
         return $this->bench->set($id);
     }
 
     /** Takes the best set of frames for all plates. */
-    #[Route('/api/jobs/{id<\d+>}/frames', methods: ['POST'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/frames', methods: ['POST'])]
     public function take(int $id): JobHead
     {
         $this->door->do(new GiveFrames($id));
@@ -56,32 +56,32 @@ final readonly class ScreensController
     }
 
     /** @return list<FrameForPlate> the frames of the rack as a plate sees them, those that can be taken first */
-    #[Route('/api/plates/{id<\d+>}/frames', methods: ['GET'])]
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/frames', methods: ['GET'])]
     public function frames(int $id): array
     {
         return $this->bench->frames($id);
     }
 
     /** @return list<OnMesh> what changes when the mesh of a plate changes, coarse to fine */
-    #[Route('/api/plates/{id<\d+>}/meshes', methods: ['GET'])]
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/meshes', methods: ['GET'])]
     public function meshes(int $id): array
     {
         return $this->meshes->for($id);
     }
 
-    #[Route('/api/plates/{id<\d+>}/moire', methods: ['GET'])]
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/moire', methods: ['GET'])]
     public function moire(int $id, #[Asked] Ruling $ruling): Pattern
     {
         return $this->moire->at($id, $ruling->lpi, $ruling->angle);
     }
 
-    #[Route('/api/plates/{id<\d+>}/moire/map', methods: ['GET'])]
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/moire/map', methods: ['GET'])]
     public function map(int $id): PatternMap
     {
         return $this->moire->map($id);
     }
 
-    #[Route('/api/plates/{id<\d+>}/moire.png', methods: ['GET'])]
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/moire.png', methods: ['GET'])]
     public function picture(int $id, #[Asked] Ruling $ruling): Response
     {
         return new Response(

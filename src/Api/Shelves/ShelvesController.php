@@ -43,7 +43,7 @@ final readonly class ShelvesController
     }
 
     /** Says of a thing on the shelf what it is. */
-    #[Route('/api/shop/{kind}/{id<\d+>}', methods: ['PUT'])]
+    #[Route('/api/shop/{kind}/{id<[0-9]{1,9}>}', methods: ['PUT'])]
     public function edit(ShelfKind $kind, int $id, #[Body] Entry $entry): ShopShelves
     {
         $this->door->do($entry->change($id));
@@ -52,7 +52,7 @@ final readonly class ShelvesController
     }
 
     /** A fresh pot, or what its data sheet says; what is not told stays. */
-    #[Route('/api/shop/emulsions/{id<\d+>}', methods: ['PATCH'])]
+    #[Route('/api/shop/emulsions/{id<[0-9]{1,9}>}', methods: ['PATCH'])]
     public function pot(int $id, #[Body] EmulsionPatch $patch): ShopShelves
     {
         $this->door->do($patch->change($id));
@@ -60,7 +60,7 @@ final readonly class ShelvesController
         return $this->shelves->all();
     }
 
-    #[Route('/api/shop/{kind}/{id<\d+>}', methods: ['DELETE'])]
+    #[Route('/api/shop/{kind}/{id<[0-9]{1,9}>}', methods: ['DELETE'])]
     public function takeOff(ShelfKind $kind, int $id): ShopShelves
     {
         $this->door->do(new TakeOffShelf($kind, $id));

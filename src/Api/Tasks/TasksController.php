@@ -20,14 +20,14 @@ final readonly class TasksController
     {
     }
 
-    #[Route('/api/tasks/{id<\d+>}', methods: ['GET'])]
+    #[Route('/api/tasks/{id<[0-9]{1,9}>}', methods: ['GET'])]
     public function show(int $id): JobTask
     {
         return JobTask::of($this->tasks->get($id));
     }
 
     /** Stops work that waits or is under way. */
-    #[Route('/api/tasks/{id<\d+>}', methods: ['DELETE'])]
+    #[Route('/api/tasks/{id<[0-9]{1,9}>}', methods: ['DELETE'])]
     public function stop(int $id): JobTask
     {
         $this->door->do(new StopTask($id));
@@ -35,7 +35,7 @@ final readonly class TasksController
         return JobTask::of($this->tasks->get($id));
     }
 
-    #[Route('/api/tasks/{id<\d+>}/again', methods: ['POST']), Status(202)]
+    #[Route('/api/tasks/{id<[0-9]{1,9}>}/again', methods: ['POST']), Status(202)]
     public function again(int $id): JobTask
     {
         $this->door->do(new RunAgain($id));

@@ -38,6 +38,8 @@ final readonly class ArtPicture
             try {
                 $picture = new \Imagick($this->shopData.'/files/'.$path.'[0]');
                 $picture->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
+                // What it carries of where it came from is nobody else’s.
+                $picture->stripImage();
                 $picture->thumbnailImage(self::PREVIEW_PX, self::PREVIEW_PX, true);
                 $picture->setImageFormat('png');
                 $this->files->put($kept, $picture->getImageBlob());
