@@ -43,10 +43,11 @@ final class ArtDecoder
 
     private static function atOnce(ArtFile $file, Srgb $garment, ArtFraming $framing): ArtRaster
     {
-        $remarks = [];
+        $remarks = $file->remarks;
         try {
             $picture = new \Imagick();
             $picture->readImage($file->kind.':'.$file->path.'[0]');
+            self::upright($picture, $file->orientation);
             self::intoSrgb($picture, $remarks);
             $seeThrough = $picture->getImageAlphaChannel() && self::hasClearParts($picture);
             if ($picture->getImageColorspace() !== \Imagick::COLORSPACE_SRGB) {
@@ -91,6 +92,17 @@ final class ArtDecoder
         }
 
         return false;
+    }
+
+    private static function upright(\Imagick $picture, Orientation $orientation): void
+    {
+        if ($orientation->isMirrored()) {
+            $picture->flopImage();
+        }
+        if ($orientation->turn() !== 0) {
+            $picture->rotateImage(new \ImagickPixel('none'), $orientation->turn());
+            $picture->setImagePage(0, 0, 0, 0);
+        }
     }
 
     /** @param list<string> $remarks */
@@ -179,7 +191,7 @@ final class ArtDecoder
 
     private static function inBands(ArtFile $file, Srgb $garment, ArtFraming $framing): ArtRaster
     {
-        $picture = self::framed(self::open($file), $framing, $garment);
+        $picture = self::framed(self::turned(self::open($file), $file->orientation), $framing, $garment);
         $seeThrough = self::isSeeThrough($picture);
         $width = imagesx($picture);
         $full = imagesy($picture);
@@ -205,7 +217,17 @@ final class ArtDecoder
             $rows[] = PngFile::rgbRows((string) ob_get_clean(), $width);
         }
 
-        return new ArtRaster($width, $full, implode('', $rows), $seeThrough, $file->kind === 'jpeg', preg_match('/iCCP|ICC_PROFILE|ICCP/', (string) file_get_contents($file->path, false, null, 0, 65536)) !== 1 ? [] : [\sprintf('The picture has %.0f megapixels; from 64 on a colour profile inside it is not used, and its colours are read as sRGB. Plates are not touched by that.', $file->width * $file->height / 1e6)]);
+        return new ArtRaster($width, $full, implode('', $rows), $seeThrough, $file->kind === 'jpeg', preg_match('/iCCP|ICC_PROFILE|ICCP/', (string) file_get_contents($file->path, false, null, 0, 65536)) !== 1 ? $file->remarks : [...$file->remarks, \sprintf('The picture has %.0f megapixels; from 64 on a colour profile inside it is not used, and its colours are read as sRGB. Plates are not touched by that.', $file->width * $file->height / 1e6)]);
+    }
+
+    private static function turned(\GdImage $picture, Orientation $orientation): \GdImage
+    {
+        if ($orientation->isMirrored()) {
+            imageflip($picture, \IMG_FLIP_HORIZONTAL);
+        }
+        $turned = $orientation->turn() === 0 ? $picture : imagerotate($picture, -$orientation->turn(), 0);
+
+        return $turned === false ? throw self::tooLarge() : $turned;
     }
 
     private static function framed(\GdImage $picture, ArtFraming $framing, Srgb $garment): \GdImage

@@ -13,16 +13,26 @@ final readonly class ArtFile
     public const MOST_BYTES = 64 * 1024 * 1024;
     private const LEAST_SIDE = 8;
 
+    /** Sides of a drawing are kept as whole numbers in the right proportion, this many for the longer. */
+    private const DRAWING_SIDE = 100_000;
+    private const GD_PIXELS = 64_000_000;
+
+    /**
+     * @param int          $width   of the picture as it belongs, upright
+     * @param list<string> $remarks what was taken for granted
+     */
     private function __construct(
         public string $path,
         public string $kind,
         public int $width,
         public int $height,
+        public Orientation $orientation = Orientation::Upright,
+        public array $remarks = [],
     ) {
     }
 
     /**
-     * Looks at the head of the file. Width and height are pixels; for an SVG they are user units rounded up.
+     * Looks at the head of the file. Width and height are pixels; for an SVG they are its page in proportion, in user units where those are whole.
      *
      * @throws UnreadableArt where it is not a PNG, JPEG, TIFF, WebP or SVG that can be printed from
      */
@@ -53,18 +63,12 @@ final readonly class ArtFile
             default => null,
         };
         if ($kind !== null) {
-            $file = self::raster($path, $kind);
-            $end = ['png' => 'IEND', 'jpeg' => "\xff\xd9"][$kind] ?? '';
-            if (!str_contains((string) file_get_contents($path, false, null, max(0, $bytes - 65536)), $end)) {
-                throw self::cutShort();
-            }
-
-            return $file;
+            return self::raster($path, $kind);
         }
-        if (preg_match('/^(\xEF\xBB\xBF)?\s*<(\?xml|!--|!DOCTYPE|svg)/i', $head) === 1) {
-            [$width, $height] = SvgArt::size((string) file_get_contents($path));
+        if (SvgText::isOne($path)) {
+            [$width, $height] = SvgArt::size(SvgText::of($path));
 
-            return new self($path, 'svg', $width, $height);
+            return new self($path, 'svg', ...self::whole($width, $height));
         }
 
         throw UnreadableArt::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP or SVG.');
@@ -78,11 +82,12 @@ final readonly class ArtFile
 
     private static function raster(string $path, string $kind): self
     {
+        $told = PictureFile::of($path, $kind);
         $size = @getimagesize($path);
         if ($size === false) {
-            throw self::cutShort();
+            throw self::cutShort($kind === 'tiff' || $kind === 'webp' ? $told->missing : 0.0);
         }
-        [$width, $height] = $size;
+        [$width, $height] = $told->orientation->swapsSides() ? [$size[1], $size[0]] : [$size[0], $size[1]];
         if ($width < 1 || $height < 1) {
             throw UnreadableArt::at('art', 'The picture has no size, so there is nothing to print. Save it again with its pixels.');
         }
@@ -96,11 +101,80 @@ final readonly class ArtFile
             ));
         }
 
-        return new self($path, $kind, $width, $height);
+        if ($told->missing > 0) {
+            throw self::cutShort($kind === 'tiff' || $kind === 'webp' ? $told->missing : 0.0);
+        }
+        if ($kind === 'jpeg' && $width * $height <= self::GD_PIXELS) {
+            self::mustBeWhole($path);
+        }
+
+        return new self($path, $kind, $width, $height, $told->orientation, $told->several ? [
+            'The file holds several pictures; the first is taken. Save the one that is to print by itself, if it is another.',
+        ] : []);
     }
 
-    private static function cutShort(): Refusal
+    /** A JPEG ends in silence where its data breaks off: its decoder alone knows. */
+    private static function mustBeWhole(string $path): void
     {
-        return UnreadableArt::at('art', 'The picture breaks off: the file is damaged or was cut short, so part of the print would be missing. Save or copy it again and bring the whole file.');
+        $complaint = '';
+        $ignore = \ini_get('gd.jpeg_ignore_warning');
+        ini_set('gd.jpeg_ignore_warning', '0');
+        set_error_handler(static function (int $level, string $message) use (&$complaint): bool {
+            $complaint = $message;
+
+            return true;
+        });
+        try {
+            $whole = imagecreatefromjpeg($path);
+        } finally {
+            restore_error_handler();
+            ini_set('gd.jpeg_ignore_warning', (string) $ignore);
+        }
+        if ($whole === false || $complaint !== '') {
+            throw self::cutShort(self::greyShare($path));
+        }
+    }
+
+    /** What is missing of a JPEG stands there as one even tone, from the last row up: its share, 0–1. */
+    private static function greyShare(string $path): float
+    {
+        $ignore = \ini_get('gd.jpeg_ignore_warning');
+        ini_set('gd.jpeg_ignore_warning', '1');
+        $picture = @imagecreatefromjpeg($path);
+        ini_set('gd.jpeg_ignore_warning', (string) $ignore);
+        if ($picture === false) {
+            return 0.0;
+        }
+        [$width, $height] = [imagesx($picture), imagesy($picture)];
+        $even = imagecolorat($picture, $width - 1, $height - 1);
+        for ($y = $height - 1; $y >= 0; --$y) {
+            for ($x = 0; $x < $width; $x += 7) {
+                if (imagecolorat($picture, $x, $y) !== $even) {
+                    return ($height - 1 - $y) / $height;
+                }
+            }
+        }
+
+        return 1.0;
+    }
+
+    /** @return array{int, int} */
+    private static function whole(float $width, float $height): array
+    {
+        if (abs($width - round($width)) < 1e-9 && abs($height - round($height)) < 1e-9 && max($width, $height) <= self::DRAWING_SIDE) {
+            return [(int) round($width), (int) round($height)];
+        }
+        $scale = self::DRAWING_SIDE / max($width, $height);
+
+        return [max(1, (int) round($scale * $width)), max(1, (int) round($scale * $height))];
+    }
+
+    /** @param float $missing share, 0–1; 0 where nobody knows */
+    private static function cutShort(float $missing = 0.0): Refusal
+    {
+        return UnreadableArt::at('art', \sprintf(
+            'The picture breaks off: the file is damaged or was cut short, so %s of the print would be missing. Save or copy it again and bring the whole file.',
+            $missing < 0.005 ? 'part' : \sprintf('about %.0f %%', 100 * $missing),
+        ));
     }
 }

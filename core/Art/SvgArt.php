@@ -10,7 +10,7 @@ use Ektype\Core\Unit\Refusal;
 final class SvgArt
 {
     /**
-     * @return array{int, int} width and height in user units, rounded up
+     * @return array{float, float} width and height of its page in user units, as SVG 2 has it (7.2, 8.2)
      *
      * @throws UnreadableArt where it is broken, sizeless or reaches outside itself
      */
@@ -36,21 +36,33 @@ final class SvgArt
         }
         self::staysInside($document);
 
-        $box = preg_split('/[\s,]+/', trim($root->getAttribute('viewBox')));
+        [$boxWidth, $boxHeight] = self::box($root->getAttribute('viewBox'));
         $width = self::length($root->getAttribute('width'));
         $height = self::length($root->getAttribute('height'));
-        if ($box !== false && \count($box) === 4 && is_numeric($box[2]) && is_numeric($box[3])) {
-            $width ??= (float) $box[2];
-            $height ??= (float) $box[3];
-            if ((float) $box[2] <= 0 || (float) $box[3] <= 0) {
-                $width = 0.0;
-            }
+        if ($boxWidth !== null && $boxHeight !== null && $boxWidth > 0 && $boxHeight > 0) {
+            // A side that is not told, or told in per cent of a page that is not here, follows the other by the box.
+            [$width, $height] = [
+                $width ?? ($height === null ? $boxWidth : $height * $boxWidth / $boxHeight),
+                $height ?? ($width === null ? $boxHeight : $width * $boxHeight / $boxWidth),
+            ];
+        } elseif ($boxWidth !== null) {
+            $width = null;
         }
         if ($width === null || $height === null || $width <= 0 || $height <= 0) {
             throw UnreadableArt::at('art', 'The SVG has no size (no width, height or viewBox above zero), so its shape on the print is unknown. Set the page size in the drawing program and save again.');
         }
 
-        return [max(1, (int) ceil($width)), max(1, (int) ceil($height))];
+        return [$width, $height];
+    }
+
+    /** @return array{float|null, float|null} */
+    private static function box(string $told): array
+    {
+        $box = preg_split('/[\s,]+/', trim($told));
+
+        return $box !== false && \count($box) === 4 && is_numeric($box[2]) && is_numeric($box[3])
+            ? [(float) $box[2], (float) $box[3]]
+            : [null, null];
     }
 
     private static function staysInside(\DOMDocument $document): void
@@ -60,7 +72,7 @@ final class SvgArt
                 throw self::reachesOut('a style sheet beside it');
             }
         }
-        foreach ($document->getElementsByTagName('*') as $element) {
+        foreach (self::elements($document) as $element) {
             $name = strtolower((string) $element->localName);
             if (\in_array($name, ['script', 'foreignobject', 'iframe'], true)) {
                 throw self::reachesOut('a <'.$element->localName.'>');
@@ -80,6 +92,27 @@ final class SvgArt
         }
     }
 
+    /**
+     * All of them, in one pass: the list that a document keeps of its elements is counted anew at each step.
+     *
+     * @return \Generator<\DOMElement>
+     */
+    private static function elements(\DOMDocument $document): \Generator
+    {
+        $here = $document->documentElement;
+        while ($here !== null) {
+            if ($here instanceof \DOMElement) {
+                yield $here;
+            }
+            $next = $here->firstChild;
+            while ($next === null && $here !== null) {
+                $next = $here->nextSibling;
+                $here = $next === null ? $here->parentNode : $here;
+            }
+            $here = $next;
+        }
+    }
+
     private static function reachesOut(string $what): Refusal
     {
         return UnreadableArt::at('art', 'The SVG reaches outside itself ('.$what.'), so the print could change with a file that is not here. Embed what it links to and save it again.');
@@ -87,14 +120,17 @@ final class SvgArt
 
     private static function length(string $text): ?float
     {
-        if (preg_match('/^\s*([0-9.]+)(px|pt|mm|cm|in)?\s*$/', $text, $parts) !== 1) {
+        if (preg_match('/^\s*([+]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?)\s*(px|pt|pc|mm|cm|in|q|em|rem|ex)?\s*$/i', $text, $parts) !== 1) {
             return null;
         }
-        $perUnit = match ($parts[2] ?? '') {
+        $perUnit = match (strtolower($parts[2] ?? '')) {
             'pt' => 96 / 72,
+            'pc', 'em', 'rem' => 16.0,
+            'ex' => 8.0,
             'mm' => 96 / 25.4,
             'cm' => 96 / 2.54,
             'in' => 96.0,
+            'q' => 96 / 101.6,
             default => 1.0,
         };
 

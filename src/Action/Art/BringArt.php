@@ -9,6 +9,7 @@ use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Job\Art;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Art\ArtFile;
+use Ektype\Core\Art\SvgText;
 use Ektype\Core\Plate\Substrate;
 
 /** Takes in a picture and makes a job of it; nothing is stored of a picture that cannot be read. */
@@ -46,7 +47,7 @@ final readonly class BringArt implements Change
         $job->press = $shop->presses->first();
         $job->lamp = $shop->lamps->first();
         $job->emulsion = $shop->emulsions->first();
-        $shop->files->put($kept, (string) file_get_contents($this->path));
+        $shop->files->put($kept, $art->kind === 'svg' ? SvgText::of($this->path) : (string) file_get_contents($this->path));
         $shop->jobs->add($job);
 
         return 'New job '.$job->name;

@@ -55,7 +55,7 @@ final class SvgArtTest extends TestCase
     #[DataProvider('inside')]
     public function testWhatLiesWithinItIsItsOwn(string $inside): void
     {
-        self::assertSame([10, 10], SvgArt::size('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10">'.$inside.'</svg>'));
+        self::assertSame([10.0, 10.0], SvgArt::size('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10">'.$inside.'</svg>'));
     }
 
     /** @return iterable<string, array{string}> */
@@ -69,23 +69,32 @@ final class SvgArtTest extends TestCase
         yield 'a word like url' => ['<desc>curl (twice)</desc>'];
     }
 
-    /** @param array{int, int} $size */
+    /** @param array{float, float} $size */
     #[DataProvider('sizes')]
     public function testItsShapeIsThatOfItsPage(string $attributes, array $size): void
     {
-        self::assertSame($size, SvgArt::size('<svg xmlns="http://www.w3.org/2000/svg" '.$attributes.'/>'));
+        self::assertEqualsWithDelta($size, SvgArt::size('<svg xmlns="http://www.w3.org/2000/svg" '.$attributes.'/>'), 1e-9);
     }
 
-    /** @return iterable<string, array{string, array{int, int}}> */
+    /** @return iterable<string, array{string, array{float, float}}> */
     public static function sizes(): iterable
     {
-        yield 'a view box' => ['viewBox="0 0 120 90"', [120, 90]];
-        yield 'a view box with commas' => ['viewBox="0,0,120,90"', [120, 90]];
-        yield 'a view box that begins elsewhere' => ['viewBox="-60 -45 120 90"', [120, 90]];
-        yield 'units' => ['width="2in" height="1in"', [192, 96]];
-        yield 'millimetres' => ['width="25.4mm" height="50.8mm"', [96, 192]];
-        yield 'points' => ['width="72pt" height="36pt"', [96, 48]];
-        yield 'plain numbers' => ['width="300" height="200"', [300, 200]];
+        yield 'a view box' => ['viewBox="0 0 120 90"', [120.0, 90.0]];
+        yield 'a view box with commas' => ['viewBox="0,0,120,90"', [120.0, 90.0]];
+        yield 'a view box that begins elsewhere' => ['viewBox="-60 -45 120 90"', [120.0, 90.0]];
+        yield 'units' => ['width="2in" height="1in"', [192.0, 96.0]];
+        yield 'millimetres' => ['width="25.4mm" height="50.8mm"', [96.0, 192.0]];
+        yield 'points' => ['width="72pt" height="36pt"', [96.0, 48.0]];
+        yield 'fractions of a unit' => ['viewBox="0 0 1.5 1"', [1.5, 1.0]];
+        yield 'a box smaller than a unit' => ['viewBox="0 0 0.2 0.3"', [0.2, 0.3]];
+        yield 'only a width, in inches' => ['width="4in" viewBox="0 0 30 20"', [384.0, 256.0]];
+        yield 'only a height, in millimetres' => ['height="25.4mm" viewBox="0 0 30 20"', [144.0, 96.0]];
+        yield 'per cent of a page that is not here' => ['width="100%" height="100%" viewBox="0 0 30 20"', [30.0, 20.0]];
+        yield 'per cent one way' => ['width="60" height="100%" viewBox="0 0 30 20"', [60.0, 40.0]];
+        yield 'auto' => ['width="auto" height="auto" viewBox="0 0 30 20"', [30.0, 20.0]];
+        yield 'sides that are not those of the box' => ['width="300" height="100" viewBox="0 0 30 20"', [300.0, 100.0]];
+        yield 'picas, quarters and powers of ten' => ['width="2pc" height="4.0e1Q"', [32.0, 40 * 96 / 101.6]];
+        yield 'plain numbers' => ['width="300" height="200"', [300.0, 200.0]];
     }
 
     #[DataProvider('broken')]
@@ -105,6 +114,7 @@ final class SvgArtTest extends TestCase
         yield 'no size at all' => ['<svg xmlns="http://www.w3.org/2000/svg"/>', 'Set the page size'];
         yield 'a view box of nothing' => ['<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 0 10"/>', 'Set the page size'];
         yield 'a negative height' => ['<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 -10"/>', 'Set the page size'];
+        yield 'per cent and no box' => ['<svg xmlns="http://www.w3.org/2000/svg" width="100%" height="100%"/>', 'Set the page size'];
         yield 'broken off' => ['<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><rect', 'breaks off or is damaged'];
         yield 'a page of text' => ['<html><body/></html>', 'not a picture that Ektype can read'];
     }
