@@ -30,7 +30,11 @@ final class PaletteFinder
     /** More flat colours than this are a tonal picture (heuristic). */
     private const MOST_COLOURS = 24;
     /** Share of the votes below which a colour is noise. */
-    private const LEAST_SHARE = 3e-5;
+    private const LEAST_SHARE = 6e-6;
+    private const LEAST = 5;
+    /** A drawing names its colours: so few pixels of one are enough. */
+    private const LEAST_SHARE_NAMED = 1e-6;
+    private const LEAST_NAMED = 6;
     private const LEAST_SHARE_NOISY = 2e-4;
 
     /** @throws ImpossibleSeparation where the picture holds no flat colour, or too many to be inks */
@@ -48,7 +52,8 @@ final class PaletteFinder
         $noisy = $art->lossy || $nearVotes > 0.1 * $exactVotes || \count($exact) > 256;
         $colours = $noisy ? [] : self::exactColours($exact, $exactVotes);
         $noisy = $noisy || self::satellites($colours) >= self::MOST_SATELLITES;
-        $colours = $noisy ? self::clusters($exact, $near) : $colours;
+        $colours = $noisy ? self::clusters($exact, $near, $art) : $colours;
+        $colours = $art->unsmoothed ? self::named($art, $colours) : self::withLines($colours, $art, $noisy);
         if (\count($colours) > self::MOST_COLOURS && $inks === null) {
             throw ImpossibleSeparation::at('art', \sprintf('The picture has %s flat colours, more than inks can follow: it looks tonal, like a photograph or a blend. Say how many inks it may have, or bring flat art.', \count($colours) > 999 ? 'thousands of' : (string) \count($colours)));
         }
@@ -125,17 +130,44 @@ final class PaletteFinder
         return $exact;
     }
 
+    /** @return array<int, int> how many pixels each colour has: all of them, a run of one colour in one step */
+    private static function counted(ArtRaster $art): array
+    {
+        $counts = $ofRow = [];
+        $stride = 3 * $art->width;
+        $before = '';
+        for ($at = 0, $end = \strlen($art->rgb); $at < $end; $at += $stride) {
+            $row = substr($art->rgb, $at, $stride);
+            if ($row !== $before) {
+                $ofRow = [];
+                $changed = $row ^ (substr($row, 0, 3).substr($row, 0, -3));
+                for ($x = 0; $x < $art->width; $x += $run) {
+                    $run = 1 + intdiv(strspn($changed, "\0", 3 * $x + 3), 3);
+                    $key = (\ord($row[3 * $x]) << 16) | (\ord($row[3 * $x + 1]) << 8) | \ord($row[3 * $x + 2]);
+                    $ofRow[$key] = ($ofRow[$key] ?? 0) + $run;
+                }
+                $before = $row;
+            }
+            foreach ($ofRow as $key => $count) {
+                $counts[$key] = ($counts[$key] ?? 0) + $count;
+            }
+        }
+
+        return $counts;
+    }
+
     /**
      * @param array<int, int> $exact
      *
      * @return list<PaletteColour>
      */
-    private static function exactColours(array $exact, int $votes): array
+    private static function exactColours(array $exact, int $votes, ?float $least = null): array
     {
         arsort($exact);
+        $least ??= max(self::LEAST, self::LEAST_SHARE * $votes);
         $colours = [];
         foreach ($exact as $key => $count) {
-            if ($count >= max(2, self::LEAST_SHARE * $votes) || $colours === []) {
+            if ($count >= $least || $colours === []) {
                 $colours[] = new PaletteColour(new Srgb($key >> 16, ($key >> 8) & 255, $key & 255), $count / $votes);
             }
         }
@@ -172,7 +204,7 @@ final class PaletteFinder
      *
      * @return list<PaletteColour>
      */
-    private static function clusters(array $exact, array $near): array
+    private static function clusters(array $exact, array $near, ArtRaster $art): array
     {
         foreach ($exact as $key => $count) {
             $r = $key >> 16;
@@ -213,7 +245,7 @@ final class PaletteFinder
         }
         usort($colours, static fn (PaletteColour $a, PaletteColour $b): int => $b->share <=> $a->share);
 
-        return self::withoutHalos($colours);
+        return self::withoutHalos($colours, $art);
     }
 
     /**
@@ -223,7 +255,7 @@ final class PaletteFinder
      *
      * @return list<PaletteColour>
      */
-    private static function withoutHalos(array $colours): array
+    private static function withoutHalos(array $colours, ArtRaster $art): array
     {
         $kept = [];
         foreach ($colours as $colour) {
@@ -231,7 +263,7 @@ final class PaletteFinder
                 if ($colour->share < self::HALO_SHARE * $larger->share && Ciede2000::between(
                     $colour->lab,
                     $larger->lab,
-                ) < self::HALO_DELTA_E) {
+                ) < self::HALO_DELTA_E && !Depth::has($art, $colour->colour, $larger->colour)) {
                     continue 2;
                 }
             }
@@ -239,5 +271,36 @@ final class PaletteFinder
         }
 
         return $kept;
+    }
+
+    /**
+     * With the colours that live only in thin strokes.
+     *
+     * @param list<PaletteColour> $colours
+     *
+     * @return list<PaletteColour> largest first
+     */
+    private static function withLines(array $colours, ArtRaster $art, bool $noisy): array
+    {
+        $all = [...$colours, ...LineColours::beside($colours, $art, $noisy)];
+        usort($all, static fn (PaletteColour $a, PaletteColour $b): int => $b->share <=> $a->share);
+
+        return \count($all) > self::MOST_COLOURS ? $colours : $all;
+    }
+
+    /**
+     * A drawing without smoothed edges has no mixtures: each of its pixels names its colour, however thin the stroke.
+     *
+     * @param list<PaletteColour> $colours those with an inside
+     *
+     * @return list<PaletteColour> largest first
+     */
+    private static function named(ArtRaster $art, array $colours): array
+    {
+        $all = self::counted($art);
+        $total = array_sum($all);
+        $named = self::exactColours($all, $total, max(self::LEAST_NAMED, self::LEAST_SHARE_NAMED * $total));
+
+        return \count($named) > self::MOST_COLOURS ? $colours : $named;
     }
 }
