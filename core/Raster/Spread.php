@@ -11,6 +11,12 @@ namespace Ektype\Core\Raster;
  */
 final class Spread
 {
+    /**
+     * Added to a length that an edge is to move by: pixels are whole, so it moves to the nearest and not to the one before.
+     * A little less than half keeps what is exactly between on the smaller side.
+     */
+    public const TO_THE_NEAREST = 0.499;
+
     /** @param float $radius in pixels; 0 leaves the plane as it is */
     public static function by(BitPlane $plane, float $radius): BitPlane
     {

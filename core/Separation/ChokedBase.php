@@ -18,6 +18,8 @@ final readonly class ChokedBase
     private const CORNER = 1.45;
     /** A base thinner than this is on no mesh to print, mm (heuristic): its stroke counts as too thin for the whole choke. */
     public const LEAST_BASE_MM = 0.15;
+    /** How far thin strokes grow at once, pixels: no gap that is printed is narrower. */
+    private const STEP = 2.0;
     /** Classes of thin strokes, in chokes of width, widest first. */
     private const CLASSES = [2.0, 1.5, 1.0, 0.5];
 
@@ -36,8 +38,8 @@ final readonly class ChokedBase
      */
     public static function under(BitPlane $needed, float $choke, float $dpi): self
     {
-        $whole = Spread::choke($needed, $choke);
-        if ($choke < 1) {
+        $whole = Spread::choke($needed, $choke + Spread::TO_THE_NEAREST);
+        if ($choke + Spread::TO_THE_NEAREST < 1) {
             return new self($whole, $whole, []);
         }
         $radius = $choke + self::LEAST_BASE_MM / 2 / 25.4 * $dpi;
@@ -45,7 +47,7 @@ final readonly class ChokedBase
         if ($thin->isBlank()) {
             return new self($whole, $whole, []);
         }
-        $left = $needed->and(Spread::by($thin, $radius));
+        $left = self::grown($thin, $needed, $radius);
         $limit = 2 * $radius / $dpi * 25.4;
         $places = array_values(array_filter(StrokeWidths::of($left, $dpi)->lines, static fn (ThinPlace $p): bool => $p->widthMm < $limit));
         $base = $whole;
@@ -60,5 +62,19 @@ final readonly class ChokedBase
         }
 
         return new self($base->or($left), $whole, $places);
+    }
+
+    /**
+     * Thin strokes with as much of what they run into as the choke reaches, and nothing across a gap: a wide shape that
+     * only lies near is choked in full.
+     */
+    private static function grown(BitPlane $thin, BitPlane $within, float $radius): BitPlane
+    {
+        $grown = $thin;
+        for ($left = $radius; $left >= 1; $left -= self::STEP) {
+            $grown = Spread::by($grown, min(self::STEP, $left))->and($within);
+        }
+
+        return $grown;
     }
 }

@@ -85,8 +85,8 @@ final class Trap
                     $room = $room === null ? $other->alone : $room->or($other->alone);
                 }
             }
-            if ($room !== null && $reach >= 1) {
-                $plane = $plane->or(Spread::by($plate->alone, $reach)->and($room));
+            if ($room !== null && $reach + Spread::TO_THE_NEAREST >= 1) {
+                $plane = $plane->or(Spread::by($plate->alone, $reach + Spread::TO_THE_NEAREST)->and($room));
             }
         }
 

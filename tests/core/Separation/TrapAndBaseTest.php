@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\Spread;
 use Ektype\Core\Separation\ChokedBase;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\NeighbourBudget;
@@ -37,7 +38,7 @@ final class TrapAndBaseTest extends TestCase
             $spread = Trap::one(self::drafts($light, $dark), 0, $reach, 0);
             for ($y = 0; $y < $light->height; ++$y) {
                 for ($x = 0; $x < $light->width; ++$x) {
-                    $wanted = $light->isSet($x, $y) || ($dark->isSet($x, $y) && self::near($light, $x, $y, $reach));
+                    $wanted = $light->isSet($x, $y) || ($dark->isSet($x, $y) && self::near($light, $x, $y, $reach + Spread::TO_THE_NEAREST));
                     self::assertSame($wanted, $spread->isSet($x, $y), "pixel $x, $y at a trap of $reach");
                 }
             }
@@ -98,12 +99,50 @@ final class TrapAndBaseTest extends TestCase
         $base = ChokedBase::under($shape, $choke, 300);
         for ($y = 0; $y < $shape->height; ++$y) {
             for ($x = 0; $x < $shape->width; ++$x) {
-                $wanted = $shape->isSet($x, $y) && !self::nearEmpty($shape, $x, $y, $choke);
+                $wanted = $shape->isSet($x, $y) && !self::nearEmpty($shape, $x, $y, $choke + Spread::TO_THE_NEAREST);
                 self::assertSame($wanted, $base->whole->isSet($x, $y), "pixel $x, $y");
             }
         }
         self::assertSame($base->whole->bytes, $base->plane->bytes);
         self::assertSame([], $base->limited);
+    }
+
+    /** Choke and trap are what was asked, to half a film pixel, at every resolution: on straight edges, leaning ones and round ones. */
+    public function testAChokeIsWhatWasAskedAtEveryResolution(): void
+    {
+        foreach ([150.0, 300.0, 600.0, 720.0] as $dpi) {
+            $half = 0.5 * 25.4 / $dpi + 1e-6;
+            foreach ([0.15, 0.2, 0.25, 0.3, 0.35] as $mm) {
+                $pixels = $mm / 25.4 * $dpi;
+                $band = DrawnPlane::of(6, 3, $dpi, static fn (float $x): bool => $x > 1 && $x < 5);
+                $rows = (int) round(3 / 25.4 * $dpi);
+                $ends = ChokedBase::under($band, $pixels, $dpi)->whole;
+                $gone = static fn (BitPlane $p): int => array_sum(array_map(static fn (int $x): int => (int) $p->isSet($x, intdiv($rows, 2)), range(0, $p->width - 1)));
+                self::assertEqualsWithDelta($mm, ($gone($band) - $gone($ends)) / 2 / $dpi * 25.4, $half, "upright edge, $mm mm at $dpi dpi");
+                $disc = DrawnPlane::of(9, 9, $dpi, static fn (float $x, float $y): bool => hypot($x - 4.5, $y - 4.5) < 3.5);
+                $choked = ChokedBase::under($disc, $pixels, $dpi)->whole;
+                $radius = static fn (BitPlane $p): float => sqrt($p->count() / \M_PI) / $dpi * 25.4;
+                self::assertEqualsWithDelta($mm, $radius($disc) - $radius($choked), $half, "all round, $mm mm at $dpi dpi");
+                $lean = DrawnPlane::of(12, 12, $dpi, static fn (float $x, float $y): bool => abs($x * 0.5 + $y * sqrt(0.75) - 7.5) < 2.5 && hypot($x - 6, $y - 6) < 5.5);
+                $thinner = ChokedBase::under($lean, $pixels, $dpi)->whole;
+                $down = static fn (BitPlane $p): int => array_sum(array_map(static fn (int $y): int => (int) $p->isSet(intdiv($p->width, 2), $y), range(0, $p->height - 1)));
+                self::assertEqualsWithDelta($mm, ($down($lean) - $down($thinner)) / 2 * sqrt(0.75) / $dpi * 25.4, 2 * $half, "leaning edge, $mm mm at $dpi dpi");
+            }
+        }
+    }
+
+    /** A wide shape beside a thin stroke, with a gap between them, is choked in full all round. */
+    public function testAWideShapeNearAThinStrokeIsChokedInFull(): void
+    {
+        $wide = DrawnPlane::of(10, 8, 600, static fn (float $x, float $y): bool => $x > 1 && $x < 6 && $y > 1 && $y < 7);
+        $both = $wide->or(DrawnPlane::of(10, 8, 600, static fn (float $x, float $y): bool => $x > 6.25 && $x < 6.5 && $y > 1 && $y < 7));
+        $choke = 0.25 / 25.4 * 600;
+        $alone = ChokedBase::under($wide, $choke, 600)->plane;
+        $beside = ChokedBase::under($both, $choke, 600);
+        self::assertNotSame([], $beside->limited, 'the stroke is listed');
+        $here = DrawnPlane::of(10, 8, 600, static fn (float $x): bool => $x < 6.1);
+        self::assertSame(bin2hex($alone->bytes), bin2hex($beside->plane->and($here)->bytes));
+        self::assertGreaterThan($alone->count(), $beside->plane->count(), 'the stroke keeps a base of its own');
     }
 
     public function testThinStrokesKeepABaseChokedByAQuarterAtMostAndAreListed(): void
