@@ -19,6 +19,8 @@ final class FilmPdf extends \FPDF
     /** Bézier handle of a quarter circle. */
     private const QUARTER = 0.5522847498;
     private const LABEL_POINTS = 8;
+    private const CUT_MM = 0.2;
+    private const CUT_DASH_MM = 3.0;
     private const POINTS_A_MM = 72 / 25.4;
 
     private readonly float $scaleX;
@@ -63,6 +65,7 @@ final class FilmPdf extends \FPDF
                     )
                     : \sprintf('q 1 0 0 1 %.5F %.5F cm', $place->xMm * $k, -$place->yMm * $k));
                 $this->film($plates[$film], $pngs[$film]);
+                $this->cutLines();
                 $this->_out('Q');
                 ++$film;
             }
@@ -116,11 +119,23 @@ final class FilmPdf extends \FPDF
             $this->Rect($x, $y, $wide, $high, 'F');
         }
         $label = (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $plate->label);
+        // Each film stands in a state of its own, in which no font is set yet, whatever was set before.
+        $this->FontFamily = '';
+        $this->FontSizePt = 0;
         $this->SetFont('Helvetica', '', self::LABEL_POINTS);
         $room = $width - 2 * $sheet->mm($sheet->marginPx);
         $long = self::millimetres($this->GetStringWidth($label));
         $this->SetFontSize($long > $room ? max(4.0, self::LABEL_POINTS * $room / $long) : self::LABEL_POINTS);
         $this->Text($sheet->mm($sheet->marginPx), $height - 5, $label);
+    }
+
+    /** Where the films are cut apart: dashed, on the edge of each, outside all that is to be printed. */
+    private function cutLines(): void
+    {
+        $this->SetLineWidth(self::CUT_MM);
+        $this->_out(\sprintf('[%1$.3F %1$.3F] 0 d', self::CUT_DASH_MM * self::POINTS_A_MM));
+        $this->Rect(0, 0, $this->sheet->mm($this->sheet->widthPx), $this->sheet->mm($this->sheet->heightPx));
+        $this->_out('[] 0 d');
     }
 
     private static function millimetres(mixed $told): float
