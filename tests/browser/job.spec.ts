@@ -84,7 +84,10 @@ test("a dropped picture goes to films, screens, times and turns that bring it in
     // The bench has turned to it once its strip is pressed.
     await expect(page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name, exact: true })).toHaveAttribute("aria-pressed", "true");
     await expect(page.getByRole("img", { name: /nine times in ten/ })).toBeVisible();
+    const aim = /[\d.]+/.exec((await page.getByRole("button", { name: /^Count down/ }).textContent()) ?? "")?.[0] ?? "";
     await page.getByRole("button", { name: "Burned already" }).click();
+    await page.getByLabel("Burned for, seconds").fill(aim);
+    await page.getByRole("button", { name: "Burned", exact: true }).click();
     await expect(page.getByRole("button", { name: "It was not burned" })).toBeVisible();
   }
   await expect(page.getByRole("note")).toContainText("never look at the lamp");

@@ -17,7 +17,10 @@ for (const [where, size, plate] of [["at the desk", { width: 1280, height: 800 }
     await page.reload();
     await expect(page.getByLabel("Glass clean on both sides")).toBeChecked();
 
+    const aim = /[\d.]+/.exec((await page.getByRole("button", { name: /^Count down/ }).textContent()) ?? "")?.[0] ?? "";
     await page.getByRole("button", { name: "Burned already" }).click();
+    await page.getByLabel("Burned for, seconds").fill(aim);
+    await page.getByRole("button", { name: "Burned", exact: true }).click();
     await page.getByRole("button", { name: /^Closed lines/ }).click();
     await page.getByRole("button", { name: /^That is what I see/ }).click();
     await expect(page.getByText(/^Too much light: the finest lines have closed/)).toBeVisible();

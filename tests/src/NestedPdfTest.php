@@ -51,6 +51,7 @@ final class NestedPdfTest extends TestCase
                 for ($mm = 2.0; $mm < $wide - 2; $mm += 0.5) {
                     // Along its upper edge, to half a millimetre.
                     $line = $page->exportImagePixels((int) (($place->xMm + $mm) * $perMm), max(0, (int) ($place->yMm * $perMm) - 2), 1, 5, 'I', \Imagick::PIXEL_CHAR);
+                    self::assertNotEmpty($line);
                     $dark += (int) (min($line) < 160);
                 }
                 self::assertGreaterThan(0.4, $dark / ($wide - 4) * 0.5, 'a dashed line is dark half its way, two that meet more');

@@ -44,10 +44,11 @@ final readonly class BurnScreen implements Change
             );
         }
         $stencil ??= PlateScreen::untold($plate, 'burnedSeconds', $shop);
-        $stencil->burn($plate, $this->seconds, $plate->job->lamp, $shop->recipes->thicknessUm($stencil));
+        $damp = $stencil->told && $stencil->readyAt > $shop->now();
+        $stencil->burn($plate, $this->seconds, $plate->job->lamp, $shop->recipes->thicknessUm($stencil), damp: $damp);
         $frame = $stencil->frame;
         $frame->state = $frame->state->allows(ScreenMove::Burn) ? $frame->state->after(ScreenMove::Burn) : FrameState::Burned;
-        $shop->note($frame, \sprintf('Burned %g s with %s of %s', $this->seconds, $plate->name, $plate->job->name));
+        $shop->note($frame, \sprintf('Burned %g s with %s of %s%s', $this->seconds, $plate->name, $plate->job->name, $damp ? ', still damp' : ''));
 
         return 'Burn of '.$plate->name;
     }

@@ -81,6 +81,7 @@ final readonly class KeepPlates implements Change
     {
         $plate->position = $place;
         $plate->drawing = $place;
+        $plate->picture = substr(hash('sha256', $made->plane->width.' '.$made->plane->bytes), 0, 40);
         $plate->coveragePct = $made->coveragePct;
         $plate->areaCm2 = $made->areaCm2;
         // A plate that is locked to an ink is called by it; else it keeps the name that it has.

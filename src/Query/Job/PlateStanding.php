@@ -14,7 +14,8 @@ use Ektype\Core\Unit\Figure;
 final readonly class PlateStanding
 {
     /**
-     * @param list<string> $first what must be done to its frame before it can be burned
+     * @param list<string> $first      what must be done to its frame before it can be burned
+     * @param bool         $oldPicture whether its screen was burned with a picture that it had before
      */
     public function __construct(
         public Plate $plate,
@@ -26,6 +27,7 @@ final readonly class PlateStanding
         public Figure $light,
         public ?PlateRegister $register,
         public string $coatWords,
+        public bool $oldPicture = false,
     ) {
     }
 }

@@ -110,8 +110,9 @@ final readonly class SeeJob
             $on?->burnedSeconds(),
             $on?->seen(),
             $book->lightFigure($i),
-            $register->of($plate),
+            $plate->wasReadOfAnother() ? null : $register->of($plate),
             $shop->stencilBook()->recipe($book->mesh($i), $book->job->emulsion)->words(),
+            $on?->carriesOldPicture() === true,
         );
     }
 
@@ -143,6 +144,7 @@ final readonly class SeeJob
             Readout::of($s->light),
             Readout::of($book->offContactFigure($i)),
             self::stages($s, $book->job, $i === 0),
+            $s->oldPicture ? ($s->stencil->mind ?? '') : '',
         );
     }
 
@@ -161,10 +163,11 @@ final readonly class SeeJob
             },
             match (true) {
                 $s->burnedSeconds === null => Readiness::Open,
-                $s->light->sign === Sign::OutOfBounds || $s->seen?->canPrint === false => Readiness::Out,
+                $s->oldPicture || $s->light->sign === Sign::OutOfBounds || $s->seen?->canPrint === false => Readiness::Out,
                 default => Readiness::Ready,
             },
             match (true) {
+                $s->oldPicture => Readiness::Out,
                 // The first plate is the key: the others are brought to it.
                 $isKey => $ready($s->burnedSeconds !== null),
                 $s->register === null => Readiness::Open,

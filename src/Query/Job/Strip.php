@@ -38,6 +38,7 @@ final readonly class Strip
         public Readout $light,
         public Readout $offContact,
         public Stages $stages,
+        public string $mind,
     ) {
     }
 }

@@ -83,6 +83,17 @@ final class WhatNext
             }
         }
         foreach ($plates as $one) {
+            if ($one->oldPicture) {
+                return new NextStep(
+                    'light',
+                    \sprintf('Frame %s carries the old picture of %s: make its screen again.', self::frame($one), $one->plate->name),
+                    'See the screen',
+                    Does::Go,
+                    $one->plate->idOrFail(),
+                );
+            }
+        }
+        foreach ($plates as $one) {
             if ($one->first !== []) {
                 [$sentence, $button] = match ($one->first[0]) {
                     'reclaim' => [

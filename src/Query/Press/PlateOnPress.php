@@ -9,7 +9,8 @@ use Ektype\App\Query\Reckoning\PlateRegister;
 /** A plate on the press; without a register where nothing was read yet. */
 final readonly class PlateOnPress
 {
-    public function __construct(public int $id, public ?PlateRegister $register)
+    /** @param string $mind what must be minded of its screen or its readings; empty where nothing */
+    public function __construct(public int $id, public ?PlateRegister $register, public string $mind)
     {
     }
 }

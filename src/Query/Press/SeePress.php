@@ -25,8 +25,19 @@ final readonly class SeePress
             return new PressBench(
                 $job->toleranceSet,
                 $register->marks(),
-                array_map(static fn (Plate $p): PlateOnPress => new PlateOnPress($p->idOrFail(), $register->of($p)), $job->platesInOrder()),
+                array_map(static fn (Plate $p): PlateOnPress => new PlateOnPress($p->idOrFail(), $register->of($p), self::mind($p, $shop)), $job->platesInOrder()),
             );
         });
+    }
+
+    private static function mind(Plate $plate, Snapshot $shop): string
+    {
+        $on = $shop->stencilOf($plate);
+
+        return match (true) {
+            $on?->carriesOldPicture() === true => $shop->stencilBook()->now($on)->mind,
+            $plate->wasReadOfAnother() => 'These readings are of the picture before the last change. Print a strike-off with the new screen and read it again.',
+            default => '',
+        };
     }
 }

@@ -130,7 +130,8 @@ final class LightBook
     private static function seen(Stencil $s): ?TestReading
     {
         [$seen, $seconds, $lamp, $emulsion, $thickness] = [$s->seen(), $s->burnedSeconds(), $s->lamp(), $s->emulsion, $s->thicknessUm()];
-        if ($seen === null || $seconds === null || $lamp === null || $emulsion === null || $thickness === null) {
+        // A damp stencil underexposes whatever the clock says: its time says nothing of a dry one.
+        if ($s->burnedDamp || $seen === null || $seconds === null || $lamp === null || $emulsion === null || $thickness === null) {
             return null;
         }
 

@@ -143,6 +143,12 @@ final class StencilBook
             $s->gaugedEomUm,
             $s->burnedSeconds(),
             match (true) {
+                $s->carriesOldPicture() => \sprintf(
+                    'Frame %s carries the old picture of %s: reclaim it, coat and burn it again.',
+                    $s->frame->label,
+                    $s->plate()->name ?? '',
+                ),
+                $s->burnedDamp => \sprintf('Frame %s was burned while still damp: look at it closely, its time teaches nothing.', $s->frame->label),
                 $s->isBurned() => '',
                 $damp > 0 => \sprintf(
                     'Frame %s is still damp, until about %s. A damp stencil underexposes whatever the clock says.',
@@ -157,6 +163,7 @@ final class StencilBook
                 ),
                 default => '',
             },
+            $s->carriesOldPicture(),
         );
     }
 

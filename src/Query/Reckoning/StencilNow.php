@@ -13,7 +13,8 @@ final readonly class StencilNow
      * @param float  $dampForMin   minutes until it is dry; 0 when it is
      * @param int    $keepsForDays days that it still keeps in the dark; under zero it is too old
      * @param bool   $told         whether the shop told how it was coated
-     * @param string $mind         what must be minded before it is burned; empty where nothing
+     * @param string $mind         what must be minded of it; empty where nothing
+     * @param bool   $oldPicture   whether it was burned with a picture that its plate had before
      */
     public function __construct(
         public string $emulsion,
@@ -26,6 +27,7 @@ final readonly class StencilNow
         public ?float $gaugedEomUm,
         public ?float $burnedSeconds,
         public string $mind,
+        public bool $oldPicture,
     ) {
     }
 }

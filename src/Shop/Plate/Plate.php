@@ -110,6 +110,14 @@ class Plate
     #[ORM\Column]
     private array $readings = [];
 
+    /** Tells its picture from any other; null where it was drawn by a version that did not note it. */
+    #[ORM\Column(length: 40, nullable: true)]
+    public ?string $picture = null;
+
+    /** The picture that was read at the marks. */
+    #[ORM\Column(length: 40, nullable: true)]
+    private ?string $readOf = null;
+
     public function __construct(Job $job, int $position, int $drawing, string $name, PlateRole $role, string $hex)
     {
         $this->job = $job;
@@ -201,6 +209,13 @@ class Plate
     public function wasRead(array $prints): void
     {
         $this->readings = KeptReadings::written($prints);
+        $this->readOf = $this->picture;
+    }
+
+    /** Whether its readings are of a picture that it had before: they say nothing of the one it has. */
+    public function wasReadOfAnother(): bool
+    {
+        return $this->readings !== [] && $this->readOf !== null && $this->picture !== null && $this->readOf !== $this->picture;
     }
 
     /** Takes a frame or gives it back; what was done before the light was done for the other one. */

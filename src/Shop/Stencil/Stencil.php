@@ -52,6 +52,14 @@ class Stencil
     #[ORM\Column(nullable: true)]
     private ?float $thicknessUm = null;
 
+    /** Tells the picture that it was burned with from any other; null where that was not noted. */
+    #[ORM\Column(length: 40, nullable: true)]
+    private ?string $picture = null;
+
+    /** Whether it was still damp when it was burned: then its time says nothing. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $burnedDamp = false;
+
     /** Whose picture it carries. */
     #[ORM\ManyToOne]
     #[ORM\JoinColumn(nullable: true, onDelete: 'SET NULL')]
@@ -136,10 +144,18 @@ class Stencil
     }
 
     /** @throws ForbiddenMove where it was burned already */
-    public function burn(?Plate $plate, float $seconds, ?Lamp $lamp, float $thicknessUm, ?float $lampHours = null): void
-    {
+    public function burn(
+        ?Plate $plate,
+        float $seconds,
+        ?Lamp $lamp,
+        float $thicknessUm,
+        ?float $lampHours = null,
+        bool $damp = false,
+    ): void {
         $this->state()->after(ScreenMove::Burn);
         $this->plate = $plate;
+        $this->picture = $plate?->picture;
+        $this->burnedDamp = $damp;
         $this->burnedSeconds = $seconds;
         // The lamp as it was: it ages, and the job may stand under another one later.
         $this->lamp = $lamp;
@@ -152,7 +168,8 @@ class Stencil
     public function wasNotBurned(): void
     {
         $this->state()->after(ScreenMove::WasNotBurned);
-        $this->plate = $this->lamp = null;
+        $this->plate = $this->lamp = $this->picture = null;
+        $this->burnedDamp = false;
         $this->burnedSeconds = $this->lampHours = $this->distanceMm = $this->thicknessUm = $this->sinkCheck = null;
     }
 
@@ -215,6 +232,12 @@ class Stencil
     public function plate(): ?Plate
     {
         return $this->plate;
+    }
+
+    /** Whether its plate has another picture now than the one that was burned: it prints the old one. */
+    public function carriesOldPicture(): bool
+    {
+        return $this->picture !== null && $this->plate?->picture !== null && $this->picture !== $this->plate->picture;
     }
 
     public function seen(): ?SinkCheck

@@ -1,5 +1,5 @@
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from "react";
-import { numberTyped } from "./number";
+import { lengthTyped, lengthWritten } from "./lengths";
 
 /** The shop's habits on this device: units and safelight. */
 type Habits = {
@@ -50,8 +50,8 @@ export function HabitsProvider({ children }: { children: ReactNode }) {
       length: (mm, digits) =>
         inches ? `${(mm / 25.4).toFixed((digits ?? 0) + 2)} in` : `${mm.toFixed(digits ?? 0)} mm`,
       lengthUnit: inches ? "in" : "mm",
-      toField: (mm) => (inches ? (mm / 25.4).toFixed(3) : String(Math.round(mm * 100) / 100)),
-      fromField: (text) => (numberTyped(text) ?? Number.NaN) * (inches ? 25.4 : 1),
+      toField: (mm) => lengthWritten(mm, inches),
+      fromField: (text) => lengthTyped(text, inches) ?? Number.NaN,
       mesh: (name, perCm) => (inches ? `${Math.round(perCm * 2.54)}/in` : name),
     }),
     [inches, safe],

@@ -3,14 +3,15 @@ import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { useNewJob } from "../../api/use";
 import { useHabits } from "../../ui/habits";
+import { useLengthText } from "../../ui/lengthText";
 import { Action, Entry, Field, Trouble } from "../../ui/Parts";
 
 /** From a picture to a job: the width of the print and the garment is all that it takes. */
 export function NewJob({ file, setFile }: { file: File | null; setFile: (file: File | null) => void }) {
   const make = useNewJob();
   const go = useNavigate();
-  const { fromField, toField, lengthUnit } = useHabits();
-  const [width, setWidth] = useState(toField(300));
+  const { fromField, lengthUnit } = useHabits();
+  const [width, setWidth] = useLengthText(300);
   const [hex, setHex] = useState("#1b2440");
   const [name, setName] = useState("");
   const [preview, setPreview] = useState("");

@@ -5,6 +5,7 @@ import { useTrade } from "../../api/use";
 import { Bench, Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { type AtHand, useAtHand } from "../../ui/JobFrame";
+import { useLengthText } from "../../ui/lengthText";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 import { Drawn } from "./Drawn";
@@ -56,9 +57,9 @@ export function ArtStage() {
 /** How plates meet: the choke of the base and the trap. */
 function Edges({ at }: { at: AtHand<"art"> }) {
   const { job, work } = at;
-  const { toField, fromField, lengthUnit } = useHabits();
-  const [choke, setChoke] = useState(toField(job.chokeMm));
-  const [trap, setTrap] = useState(toField(job.trap.value ?? 0));
+  const { fromField, lengthUnit } = useHabits();
+  const [choke, setChoke] = useLengthText(job.chokeMm);
+  const [trap, setTrap] = useLengthText(job.trap.value ?? 0);
   const chokeMm = fromField(choke);
   const trapMm = fromField(trap);
   const change: JobChange = {
@@ -108,10 +109,10 @@ function Size({ at }: { at: AtHand<"art"> }) {
   const trade = useTrade().data;
   const { job, work } = at;
   const { toField, fromField, lengthUnit } = useHabits();
-  const [width, setWidth] = useState(toField(job.widthMm));
-  const [height, setHeight] = useState(toField(job.heightMm));
-  const [across, setAcross] = useState(toField(job.acrossMm));
-  const [drop, setDrop] = useState(toField(job.dropMm));
+  const [width, setWidth] = useLengthText(job.widthMm);
+  const [height, setHeight] = useLengthText(job.heightMm);
+  const [across, setAcross] = useLengthText(job.acrossMm);
+  const [drop, setDrop] = useLengthText(job.dropMm);
   const [hex, setHex] = useState(job.garmentHex);
   const [name, setName] = useState(job.garmentName);
   const [quantity, setQuantity] = useState(String(job.quantity));

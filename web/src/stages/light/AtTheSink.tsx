@@ -46,7 +46,7 @@ export function AtTheSink({
         <Text color={plate.sinkCheck.canPrint ? "ink" : "madder"} maxW="70ch">
           {plate.sinkCheck.says}
         </Text>
-        {!plate.sinkCheck.canPrint && plate.frameId !== null && (
+        {(!plate.sinkCheck.canPrint || plate.stencilNow?.oldPicture) && plate.frameId !== null && (
           <Box mt="10px">
             <Text fontWeight="700">Make it again. How did the stencil come off frame {plate.frameLabel}?</Text>
             <Reclaiming frameId={plate.frameId} again />

@@ -3,7 +3,8 @@ import { useEffect, useRef, useState } from "react";
 import type { PlateOn } from "../../api/client";
 import { figureText } from "../../ui/figures";
 import { useHabits } from "../../ui/habits";
-import { Action } from "../../ui/Parts";
+import { numberTyped } from "../../ui/number";
+import { Action, Entry, Field } from "../../ui/Parts";
 
 /** The time as a count-down: one figure, readable across the dark room. The lamp is switched by hand. */
 export function Burn({
@@ -19,6 +20,7 @@ export function Burn({
   const aim = Math.round((plate.light.value ?? 0) * 2) / 2;
   const [startedAt, setStartedAt] = useState<number | null>(null);
   const [left, setLeft] = useState(0);
+  const [asked, setAsked] = useState<string | null>(null);
   const ended = useRef<HTMLButtonElement>(null);
   const { mesh } = useHabits();
   useEffect(() => {
@@ -68,12 +70,43 @@ export function Burn({
             <Action quiet onClick={() => burned(0)}>
               It was not burned
             </Action>
+          ) : asked !== null ? (
+            <Box
+              as="form"
+              display="flex"
+              gap="10px"
+              alignItems="end"
+              flexWrap="wrap"
+              onSubmit={(e: React.FormEvent) => {
+                e.preventDefault();
+                const told = numberTyped(asked);
+                if (told === null || !(told > 0)) return;
+                setAsked(null);
+                burned(told);
+              }}
+            >
+              <Field label="Burned for, seconds">
+                <Entry
+                  autoFocus
+                  inputMode="decimal"
+                  value={asked}
+                  aria-invalid={Number.isNaN(numberTyped(asked) ?? 0)}
+                  onChange={(e) => setAsked(e.target.value)}
+                />
+              </Field>
+              <Action type="submit" disabled={!((numberTyped(asked) ?? 0) > 0)}>
+                Burned
+              </Action>
+              <Action quiet onClick={() => setAsked(null)}>
+                Not yet
+              </Action>
+            </Box>
           ) : startedAt === null ? (
             <>
               <Action onClick={() => setStartedAt(performance.now())} disabled={plate.frameId === null || aim <= 0}>
                 Count down {aim} s
               </Action>
-              <Action quiet onClick={() => burned(aim)} disabled={plate.frameId === null || aim <= 0}>
+              <Action quiet onClick={() => setAsked("")} disabled={plate.frameId === null}>
                 Burned already
               </Action>
             </>

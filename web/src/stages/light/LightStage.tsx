@@ -35,7 +35,9 @@ export function LightStage() {
             burned={(seconds) => work.plate.mutate({ plateId: plate.id, burnedSeconds: seconds })}
           />
           <Trouble of={work.plate.error} field="burnedSeconds" />
-          {plate.burnedSeconds === null && plate.frameId !== null && <Mind plate={plate} />}
+          {(plate.burnedSeconds === null || plate.stencilNow?.oldPicture) && plate.frameId !== null && (
+            <Mind plate={plate} />
+          )}
           {plate.burnedSeconds === null && plate.frameId !== null && (
             <BeforeLight
               key={`card of ${plate.id} ${plate.frameId}`}

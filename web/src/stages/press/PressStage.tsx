@@ -24,6 +24,11 @@ export function PressStage() {
       wide={400}
       tool={
         <Box display="flex" flexDirection="column" gap="22px">
+          {plate.mind !== "" && (
+            <Text role="status" borderWidth="3px" borderColor="madder" color="madder" fontWeight="700" p="12px 16px">
+              {plate.mind}
+            </Text>
+          )}
           {isKey ? (
             <Heading note={plate.orderReason}>
               {plate.name} is the key: set it in the middle of its knobs and lock it. The others are brought to it.

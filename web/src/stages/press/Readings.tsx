@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { JobOn, PlateChange, PlateOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
+import { swapped } from "../../ui/lengths";
 import { Action, Entry, Trouble } from "../../ui/Parts";
 
 /** Where the plate landed, less where the key landed, at as many marks as were read. */
@@ -17,7 +18,7 @@ export function Readings({
   save: (prints: NonNullable<PlateChange["prints"]>) => void;
   error: unknown;
 }) {
-  const { toField, fromField, lengthUnit } = useHabits();
+  const { toField, fromField, lengthUnit, inches } = useHabits();
   const known = (name: string) => plate.register?.marks.find((m) => m.mark === name);
   const [fields, setFields] = useState<Record<string, [string, string]>>(() =>
     Object.fromEntries(
@@ -28,6 +29,16 @@ export function Readings({
     ),
   );
   const [wrong, setWrong] = useState("");
+  const [were, setWere] = useState(inches);
+  if (were !== inches) {
+    // What stands in the fields is converted, never taken for the other unit.
+    setWere(inches);
+    setFields((was) =>
+      Object.fromEntries(
+        Object.entries(was).map(([m, [x, y]]) => [m, [swapped(x, were, inches), swapped(y, were, inches)]]),
+      ),
+    );
+  }
   const set = (name: string, i: 0 | 1, text: string) => {
     setWrong("");
     setFields((was) => ({ ...was, [name]: i === 0 ? [text, was[name]?.[1] ?? ""] : [was[name]?.[0] ?? "", text] }));

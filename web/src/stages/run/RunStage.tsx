@@ -65,6 +65,11 @@ export function RunStage() {
                   <td className="readout">{i + 1}</td>
                   <Box as="td" fontWeight="700" pr="14px">
                     {p.name}
+                    {p.mind !== "" && (
+                      <Text role="status" color="madder" fontSize="small" maxW="30ch">
+                        {p.mind}
+                      </Text>
+                    )}
                   </Box>
                   <Box as="td" pr="14px">
                     <span
