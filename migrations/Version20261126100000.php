@@ -15,12 +15,13 @@ final class Version20261126100000 extends AbstractMigration
         $this->addSql('ALTER TABLE plate ADD COLUMN picture VARCHAR(40) DEFAULT NULL');
         $this->addSql('ALTER TABLE plate ADD COLUMN read_of VARCHAR(40) DEFAULT NULL');
         $this->addSql('ALTER TABLE stencil ADD COLUMN picture VARCHAR(40) DEFAULT NULL');
+        $this->addSql('ALTER TABLE dark_room ADD COLUMN hands INTEGER DEFAULT 2 NOT NULL');
         $this->addSql('ALTER TABLE stencil ADD COLUMN burned_damp BOOLEAN DEFAULT 0 NOT NULL');
     }
 
     public function down(Schema $schema): void
     {
-        foreach (['plate' => ['picture', 'read_of'], 'stencil' => ['picture', 'burned_damp']] as $table => $columns) {
+        foreach (['plate' => ['picture', 'read_of'], 'stencil' => ['picture', 'burned_damp'], 'dark_room' => ['hands']] as $table => $columns) {
             foreach ($columns as $column) {
                 $this->addSql("ALTER TABLE $table DROP COLUMN $column");
             }

@@ -6,19 +6,19 @@ namespace Ektype\Core\Darkroom;
 
 /**
  * Gives each screen in turn the earliest times that are still free: coated and at once laid to dry, burned when dry,
- * washed out at once after, dried again, taped. A screen that comes later in turn may slip into a gap, never push.
+ * washed out at once after, dried again, taped. A screen that comes later in turn may slip into a gap, never push. Coating,
+ * placing the film, washing out and taping each take a hand.
  */
 final class Timetable
 {
-    /** Less than this is the same moment, minutes. */
     private const INSTANT = 1e-9;
+    /** Looked for a time so often a screen has none: a room that fits it has one long before. */
+    private const MOST_LOOKS = 10_000;
 
     /** @var array<string, list<array{float, float}>> busy times of each resource, in order */
     private array $busy = [];
-    /** @var array<int, float> when a drying place is taken or given back, in order, minutes */
-    private array $turns = [];
-    /** @var array<int, int> drying places taken from each of these times to the next */
-    private array $taken = [];
+    private Occupied $drying;
+    private Occupied $hands;
     /** @var list<PlannedStep> */
     private array $steps = [];
 
@@ -28,9 +28,21 @@ final class Timetable
 
     public function __construct(private readonly Darkroom $room)
     {
+        $this->drying = new Occupied($room->dryingPlaces);
+        $this->hands = new Occupied($room->hands);
     }
 
-    /** @param list<ScreenWork> $order */
+    public function __clone()
+    {
+        $this->drying = clone $this->drying;
+        $this->hands = clone $this->hands;
+    }
+
+    /**
+     * @param list<ScreenWork> $order
+     *
+     * @throws ImpossibleRoom where a screen takes longer in one go than the room is open
+     */
     public static function of(array $order, Darkroom $room): Plan
     {
         $table = new self($room);
@@ -47,22 +59,33 @@ final class Timetable
         return new Plan($order, $this->steps);
     }
 
+    /** @throws ImpossibleRoom where the screen takes longer in one go than the room is open */
     public function place(ScreenWork $s): void
     {
+        $cannot = $this->room->cannot($s);
+        if ($cannot !== '') {
+            throw ImpossibleRoom::at('screens', $cannot);
+        }
         $dry = $this->coated($s);
         $this->lay($s, 'dry', $dry, $s->dryMin);
         $from = $dry + $s->dryMin;
+        $placing = min(Handling::BURN, $s->exposeMin);
+        $looks = 0;
         do {
-            $expose = $this->free('lamp '.$s->lamp, $from, $s->exposeMin);
-            $wash = $this->free('sink', $expose + $s->exposeMin, $s->washMin);
-            $redry = $this->dryFrom($wash + $s->washMin, $s->redryMin);
-            // Burned, it is washed out and laid down without waiting: else it is burned later.
+            // Burned, it is washed out and laid down without waiting: it fits the day as a whole, or it is burned later.
+            $expose = $this->free('lamp '.$s->lamp, $from, $s->exposeMin, $placing, $s->exposeMin + $s->washMin);
+            $wash = $this->free('sink', $expose + $s->exposeMin, $s->washMin, $s->washMin);
+            $redry = $this->drying->freeFrom($wash + $s->washMin, $s->redryMin);
             $from = $expose + max(0.0, $wash - $expose - $s->exposeMin, $redry - $wash - $s->washMin);
-        } while ($from > $expose + 1e-9);
+            $this->mustEnd($s, ++$looks);
+        } while ($from > $expose + self::INSTANT);
         $this->take($s, 'expose', 'lamp '.$s->lamp, $expose, $s->exposeMin);
+        $this->hands->take($expose, $placing);
         $this->take($s, 'wash', 'sink', $wash, $s->washMin);
+        $this->hands->take($wash, $s->washMin);
         $this->lay($s, 'redry', $redry, $s->redryMin);
-        $tape = $this->room->attended($redry + $s->redryMin, $s->tapeMin);
+        $tape = $this->handed($redry + $s->redryMin, $s->tapeMin, $s->tapeMin);
+        $this->hands->take($tape, $s->tapeMin);
         $this->steps[] = new PlannedStep($s->name, 'tape', $tape, $tape + $s->tapeMin);
         $this->lateness += max(0.0, $tape + $s->tapeMin - $s->dueMin);
         $this->endsMin = max($this->endsMin, $tape + $s->tapeMin);
@@ -73,80 +96,62 @@ final class Timetable
     {
         if ($s->coatMin <= 0) {
             // It lies there already: nobody need come for it.
-            return $this->dryFrom($s->readyMin, $s->dryMin);
+            return $this->drying->freeFrom($s->readyMin, $s->dryMin);
         }
         $from = $s->readyMin;
+        $looks = 0;
         // A coated screen is wet: it must find a drying place the moment it leaves the coater.
         do {
-            $coat = $this->free('coater', $from, $s->coatMin);
-            $dry = $this->dryFrom($coat + $s->coatMin, $s->dryMin);
+            $coat = $this->free('coater', $from, $s->coatMin, $s->coatMin);
+            $dry = $this->drying->freeFrom($coat + $s->coatMin, $s->dryMin);
             $from = $dry - $s->coatMin;
-        } while ($dry > $coat + $s->coatMin + 1e-9);
+            $this->mustEnd($s, ++$looks);
+        } while ($dry > $coat + $s->coatMin + self::INSTANT);
         $this->take($s, 'coat', 'coater', $coat, $s->coatMin);
+        $this->hands->take($coat, $s->coatMin);
 
         return $dry;
     }
 
-    /** The first time at which a resource and somebody to use it are free for so long. */
-    private function free(string $resource, float $from, float $minutes): float
+    /**
+     * The first time at which a resource is free for so long, and a hand for the first part of it.
+     *
+     * @param float      $handMin how long a hand is needed from the start
+     * @param float|null $inOne   minutes for which somebody must be there without a break; null takes the resource’s own
+     */
+    private function free(string $resource, float $from, float $minutes, float $handMin, ?float $inOne = null): float
     {
-        $at = $this->room->attended($from, $minutes);
+        $inOne ??= $minutes;
+        $at = $this->handed($from, $inOne, $handMin);
         // Busy times stand in order: one pass finds the first gap that is wide enough.
         foreach ($this->busy[$resource] ?? [] as [$start, $end]) {
-            if ($start >= $at + $minutes - 1e-9) {
+            if ($start >= $at + $minutes - self::INSTANT) {
                 break;
             }
-            if ($end > $at + 1e-9) {
-                $at = $this->room->attended($end, $minutes);
+            if ($end > $at + self::INSTANT) {
+                $at = $this->handed($end, $inOne, $handMin);
             }
         }
 
         return $at;
     }
 
-    /** The first time from a moment on from which a drying place stays free for so long. */
-    private function dryFrom(float $from, float $minutes): float
+    /** The first time at which the room is open for so long, with a hand free for the first part of it. */
+    private function handed(float $from, float $minutes, float $handMin): float
     {
-        $at = $from;
-        $i = max(0, $this->firstTurnAfter($from + self::INSTANT) - 1);
-        for ($count = \count($this->turns) - 1; $i < $count && $this->turns[$i] < $at + $minutes - self::INSTANT; ++$i) {
-            $until = $this->turns[$i + 1];
-            if ($this->taken[$i] >= $this->room->dryingPlaces && $until > max($at, $this->turns[$i]) + self::INSTANT) {
-                $at = $until;
-            }
+        $at = $this->room->attended($from, $minutes);
+        while (($free = $this->hands->freeFrom($at, $handMin)) > $at + self::INSTANT) {
+            $at = $this->room->attended($free, $minutes);
         }
 
         return $at;
     }
 
-    /** @return int<0, max> which of the turns is the first that comes later than a moment; their number where none does */
-    private function firstTurnAfter(float $moment): int
+    private function mustEnd(ScreenWork $s, int $looks): void
     {
-        [$low, $high] = [0, \count($this->turns)];
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($this->turns[$middle] > $moment) {
-                $high = $middle;
-            } else {
-                $low = $middle + 1;
-            }
+        if ($looks > self::MOST_LOOKS) {
+            throw ImpossibleRoom::at('screens', \sprintf('%s finds no time in this room. Open longer, or add places to dry.', $s->name));
         }
-
-        return $low;
-    }
-
-    /** Notes that something turns at a moment: from then on as many places are taken as before. */
-    private function turnAt(float $moment): int
-    {
-        $i = $this->firstTurnAfter($moment);
-        if ($i === 0 || $this->turns[$i - 1] < $moment) {
-            array_splice($this->turns, $i, 0, [$moment]);
-            array_splice($this->taken, $i, 0, [$i === 0 ? 0 : $this->taken[$i - 1]]);
-
-            return $i;
-        }
-
-        return $i - 1;
     }
 
     private function take(ScreenWork $s, string $step, string $resource, float $at, float $minutes): void
@@ -163,13 +168,7 @@ final class Timetable
 
     private function lay(ScreenWork $s, string $step, float $at, float $minutes): void
     {
-        if ($minutes > 0) {
-            $from = $this->turnAt($at);
-            $to = $this->turnAt($at + $minutes);
-            for ($i = $from; $i < $to; ++$i) {
-                ++$this->taken[$i];
-            }
-        }
+        $this->drying->take($at, $minutes);
         $this->steps[] = new PlannedStep($s->name, $step, $at, $at + $minutes);
     }
 }

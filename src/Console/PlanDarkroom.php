@@ -34,6 +34,7 @@ final class PlanDarkroom extends JsonCommand
             60 * $opens,
             60 * ($asked->openH->yMm ?? self::CLOSES_H),
             60 * ($asked->startsH ?? $opens),
+            $asked->hands,
         );
         $screens = self::screens($asked->screens);
         $plan = Planner::plan($screens, $room);

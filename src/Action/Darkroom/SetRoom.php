@@ -24,6 +24,7 @@ final readonly class SetRoom implements Change
         private ?CoatSchool $coatSchool = null,
         private ?float $sharpFromPerInch = null,
         private ?float $rulingDivisor = null,
+        private ?int $hands = null,
     ) {
     }
 
@@ -57,6 +58,7 @@ final readonly class SetRoom implements Change
         [$room->temperatureC, $room->humidityPct, $room->airMS] = [$air->temperatureC, $air->humidityPct, $air->airMS];
         [$room->opensMin, $room->closesMin] = [60 * $opens, 60 * $closes];
         $room->dryingPlaces = $this->dryingPlaces ?? $room->dryingPlaces;
+        $room->hands = $this->hands ?? $room->hands;
         $room->coatSchool = $this->coatSchool ?? $room->coatSchool;
         $room->sharpFromPerInch = $this->sharpFromPerInch ?? $room->sharpFromPerInch;
         $room->rulingDivisor = $this->rulingDivisor ?? $room->rulingDivisor;

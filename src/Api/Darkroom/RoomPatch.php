@@ -24,6 +24,8 @@ final readonly class RoomPatch
         public ?CoatSchool $coatSchool = null,
         public ?float $sharpFromPerInch = null,
         public ?float $rulingDivisor = null,
+        #[Within(1, 50)]
+        public ?int $hands = null,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class RoomPatch
             $this->coatSchool,
             $this->sharpFromPerInch,
             $this->rulingDivisor,
+            $this->hands,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Console\Asked;
 
 use Ektype\App\Request\Within;
+use Ektype\Core\Darkroom\Darkroom;
 use Ektype\Core\Unit\Point;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -23,6 +24,8 @@ final readonly class RoomAsked
         public int $dryingPlaces = 8,
         #[Within(0, 24, 'h')]
         public ?float $startsH = null,
+        #[Within(1, 50)]
+        public int $hands = Darkroom::USUAL_HANDS,
     ) {
     }
 }

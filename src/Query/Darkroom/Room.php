@@ -27,6 +27,7 @@ final readonly class Room
         public float $sharpFromPerInch,
         public float $rulingDivisor,
         public string $caution,
+        public int $hands,
     ) {
     }
 
@@ -44,6 +45,7 @@ final readonly class Room
             $of->sharpFromPerInch,
             $of->rulingDivisor,
             Drying::caution($of->temperatureC, $of->humidityPct),
+            $of->hands,
         );
     }
 }

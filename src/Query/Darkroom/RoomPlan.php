@@ -15,6 +15,7 @@ final readonly class RoomPlan
      * @param float              $firstComeLatenessMin the same where screens are made as their jobs came in
      * @param float              $bestLatenessMin      the same when the plan chooses
      * @param bool               $byHand               whether the printer chose the order
+     * @param list<string>       $cannot               screens that can never be made in this room, each with its reason
      * @param int                $left                 screens that are not planned: there are more than a room can see at once
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class RoomPlan
         public float $bestLatenessMin,
         public int $left,
         public Room $room,
+        public array $cannot,
     ) {
     }
 }

@@ -8,6 +8,7 @@ use Ektype\App\Query\Moment;
 use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Darkroom\Darkroom;
 use Ektype\Core\Darkroom\DryingPlaces;
 use Ektype\Core\Darkroom\Handling;
 use Ektype\Core\Darkroom\ImpossibleRoom;
@@ -33,11 +34,11 @@ final readonly class SeeDarkroom
     public function plan(array $order = []): RoomPlan
     {
         return $this->moment->see(static function (Snapshot $shop) use ($order): RoomPlan {
-            $toMake = self::toMake($shop);
-            $seen = \array_slice($toMake, 0, self::MOST, true);
-            $work = array_map(static fn (ScreenToMake $s): ScreenWork => $s->work, array_values($seen));
             $starts = 60.0 * (int) $shop->now->format('G') + (int) $shop->now->format('i');
             $room = $shop->room()->room($starts);
+            [$toMake, $cannot] = self::possible(self::toMake($shop), $room);
+            $seen = \array_slice($toMake, 0, self::MOST, true);
+            $work = array_map(static fn (ScreenToMake $s): ScreenWork => $s->work, array_values($seen));
             $best = Planner::plan($work, $room);
             $plan = $order === [] ? $best : Timetable::of(self::ordered($order, $seen), $room);
 
@@ -54,8 +55,28 @@ final readonly class SeeDarkroom
                 $best->lateness,
                 \count($toMake) - \count($seen),
                 Room::of($shop->room()),
+                $cannot,
             );
         });
+    }
+
+    /**
+     * @param array<int, ScreenToMake> $toMake
+     *
+     * @return array{array<int, ScreenToMake>, list<string>} what the room can make, and why it cannot make the others
+     */
+    private static function possible(array $toMake, Darkroom $room): array
+    {
+        $cannot = [];
+        foreach ($toMake as $id => $screen) {
+            $why = $room->cannot($screen->work);
+            if ($why !== '') {
+                $cannot[] = $screen->plate->name.' of '.$screen->plate->job->name.substr($why, \strlen($screen->work->name));
+                unset($toMake[$id]);
+            }
+        }
+
+        return [$toMake, $cannot];
     }
 
     /** @return array<int, ScreenToMake> by plate, as the jobs came in */

@@ -37,6 +37,10 @@ class DarkRoom
     #[ORM\Column]
     public int $dryingPlaces = 8;
 
+    /** How many people coat, burn and wash out. */
+    #[ORM\Column(options: ['default' => Room::USUAL_HANDS])]
+    public int $hands = Room::USUAL_HANDS;
+
     /** Minutes after midnight. */
     #[ORM\Column]
     public int $opensMin = 480;
@@ -69,6 +73,6 @@ class DarkRoom
 
     public function room(float $startsMin): Room
     {
-        return new Room($this->dryingPlaces, $this->opensMin, $this->closesMin, $startsMin);
+        return new Room($this->dryingPlaces, $this->opensMin, $this->closesMin, $startsMin, $this->hands);
     }
 }

@@ -19,6 +19,7 @@ export function Air({ room }: { room: Room }) {
         <Said label="Humidity" value={`${room.humidityPct.toFixed(0)} %`} out={room.humidityPct > 50} />
         <Said label="Moving" value={`${room.airMS.toFixed(1)} m/s`} />
         <Said label="Drying places" value={String(room.dryingPlaces)} />
+        <Said label="People" value={String(room.hands)} />
         <Said label="Somebody there" value={`${room.opensH} to ${room.closesH} h`} />
         <Text fontSize="small" color="quiet">
           {room.readAt ? `Read ${moment(room.readAt)}.` : "Assumed: nobody has read the air yet."}
@@ -63,6 +64,7 @@ function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => voi
     humidityPct: String(room.humidityPct),
     airMS: String(room.airMS),
     dryingPlaces: String(room.dryingPlaces),
+    hands: String(room.hands),
     opensH: String(room.opensH),
     closesH: String(room.closesH),
   };
@@ -75,6 +77,7 @@ function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => voi
     ["humidityPct", "Humidity, %"],
     ["airMS", "Moving air, m/s"],
     ["dryingPlaces", "Drying places"],
+    ["hands", "People at work"],
     ["opensH", "Opens at, h"],
     ["closesH", "Closes at, h"],
   ];

@@ -64,6 +64,11 @@ export function DarkroomShelf() {
       }
     >
       <Air room={data.room} />
+      {data.cannot.map((why) => (
+        <Text key={why} role="alert" color="madder" fontWeight="700" mb="8px">
+          {why}
+        </Text>
+      ))}
       {data.screens.length > 0 && (
         <>
           <Text fontWeight="700" fontSize="lead" color={late.length > 0 ? "madder" : "ink"}>
