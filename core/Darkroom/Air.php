@@ -26,25 +26,25 @@ final readonly class Air
         Drying::hours(100, $temperatureC, $humidityPct, $airMS);
     }
 
-    public function dryHours(float $wetUm): float
+    public function dryHours(float $waterUm): float
     {
-        return Drying::hours($wetUm, $this->temperatureC, $this->humidityPct, $this->airMS);
+        return Drying::hours($waterUm, $this->temperatureC, $this->humidityPct, $this->airMS);
     }
 
     /** @param string|null $readAt when somebody read it; null while it is only assumed */
-    public function figure(float $wetUm, ?string $readAt): Figure
+    public function figure(float $waterUm, ?string $readAt): Figure
     {
-        $hours = $this->dryHours($wetUm);
+        $hours = $this->dryHours($waterUm);
 
         return new Figure(
             $hours,
             'h',
             $this->humidityPct > Drying::MOST_HUMIDITY ? Sign::OutOfBounds : Sign::Reckoned,
             $readAt === null ? 'trade default, air assumed' : 'trade default, air read '.$readAt,
-            'Wet film ÷ (1 − humidity), faster when warm and in moving air',
+            'Water in the wet film ÷ (1 − humidity), faster when warm and in moving air',
             [
                 \sprintf('%.0f °C, %.0f %% humidity, air %.1f m/s', $this->temperatureC, $this->humidityPct, $this->airMS),
-                \sprintf('wet film %.0f µm', $wetUm),
+                \sprintf('%.0f µm of water have to leave it', $waterUm),
             ],
             '',
             'Read the air in the dark room: it is set there.',

@@ -11,8 +11,8 @@ namespace Ektype\Core\Darkroom;
  */
 final class Drying
 {
-    /** Of 100 µm of wet emulsion at 25 °C, 40 % humidity and still air, hours (heuristic). */
-    private const USUAL_HOURS = 2.0;
+    /** Until 100 µm of water have left an emulsion at 25 °C, 40 % humidity and still air, hours (heuristic). */
+    private const USUAL_HOURS = 1.3;
     private const DOUBLES_EVERY_K = 12.0;
     /** Air of one metre a second dries so many times as fast as still air (heuristic). */
     private const MOVING = 2.5;
@@ -22,13 +22,13 @@ final class Drying
     public const MOST_C = 40.0;
 
     /**
-     * @param float $wetUm       of emulsion
+     * @param float $waterUm     that has to leave
      * @param float $humidityPct relative
      * @param float $airMS       metres a second
      *
      * @throws ImpossibleAir where the air cannot be like that
      */
-    public static function hours(float $wetUm, float $temperatureC, float $humidityPct, float $airMS = 0.0): float
+    public static function hours(float $waterUm, float $temperatureC, float $humidityPct, float $airMS = 0.0): float
     {
         if ($humidityPct < 0 || $humidityPct > 100) {
             throw ImpossibleAir::at(
@@ -49,7 +49,7 @@ final class Drying
         $warm = 2 ** (($temperatureC - 25) / self::DOUBLES_EVERY_K);
         $moving = 1 + (self::MOVING - 1) * sqrt($airMS);
 
-        return self::USUAL_HOURS * $wetUm / 100 / ($dry * $warm * $moving);
+        return self::USUAL_HOURS * $waterUm / 100 / ($dry * $warm * $moving);
     }
 
     /** What the air means for the screen; empty where it is right. */

@@ -12,6 +12,8 @@ final readonly class Mesh
 {
     /** Fabric is about this many threads thick (heuristic). */
     public const THICKNESS_PER_THREAD = 1.6;
+    /** A thread that goes over and under is so much longer than the cloth (heuristic). */
+    private const CRIMP = 1.05;
     /** Two threads cross: woven cloth is never thicker than this many. */
     private const MOST_THREADS_THICK = 2.5;
 
@@ -84,6 +86,15 @@ final readonly class Mesh
         $this->finestLineMm = $this->pitchUm / 1000;
         $this->finestGapMm = (2 * $threadUm + $this->openingUm) / 1000;
         $this->volumeCm3M2 = $this->openAreaPct / 100 * $this->thicknessUm;
+    }
+
+    /**
+     * What is not thread in the fabric, µm: its thickness less two systems of round threads, a twentieth longer for their
+     * crimp. A stencil fills it.
+     */
+    public function voidsUm(): float
+    {
+        return max(0.0, $this->thicknessUm - self::CRIMP * 2 * \M_PI * $this->threadUm ** 2 / 4 / $this->pitchUm);
     }
 
     public function threadsPerInch(): float

@@ -41,6 +41,10 @@ final class StencilFigure
                     100 * $target->shareOfFabric,
                     $target->forDetail ? 'detail' : 'bold work',
                 ),
+                ...array_map(static fn (float $um): string => \sprintf(
+                    'a gauge reading of %.0f µm was left out: no coat comes out so far from the others. Zero the gauge on bare mesh and read that screen again',
+                    $um,
+                ), $told->leftOut),
             ],
             $school,
             $gaugedUm === null ? 'A gauge reading of the coated screen replaces it, and makes every other one surer.' : '',
@@ -50,17 +54,18 @@ final class StencilFigure
     }
 
     /** Emulsion for a frame, ml. */
-    public static function emulsion(Coating $coating, float $insideWidthMm, float $insideHeightMm): Figure
+    public static function emulsion(Coating $coating, float $insideWidthMm, float $insideHeightMm, float $eomUm): Figure
     {
         return new Figure(
-            StencilModel::emulsionMl($coating, $insideWidthMm, $insideHeightMm),
+            StencilModel::emulsionMl($coating, $insideWidthMm, $insideHeightMm, $eomUm),
             'ml',
             Sign::Reckoned,
             'geometry and the coating model',
-            'Wet film over and in the mesh × inside of the frame, a quarter more for the trough',
+            '(Voids of the fabric + emulsion over mesh) ÷ solids × inside of the frame, a quarter more for trough and pot',
             [
                 \sprintf('%.0f × %.0f mm inside', $insideWidthMm, $insideHeightMm),
-                \sprintf('wet film %.0f µm', StencilModel::wetUm($coating)),
+                \sprintf('dry %.0f µm: the voids of the fabric and the emulsion over mesh', StencilModel::dryUm($coating, $eomUm)),
+                \sprintf('wet %.0f µm, %.0f %% of it solids: as many ml a m²', StencilModel::wetUm($coating, $eomUm), $coating->solidsPct),
             ],
             '',
             'Never start a frame with less than a full trough.',

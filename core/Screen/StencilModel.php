@@ -33,8 +33,17 @@ final readonly class StencilModel
     /** From screen to screen, and of the gauge, of the logarithm (heuristic). */
     private const SCATTER_SD = 0.1;
 
+    /** Trough and pot keep a quarter more (heuristic). */
+    private const WITH_TROUGH = 1.25;
+    /** A reading this far off the others, of the logarithm, is no coat: 1.6 times; alone, three times (heuristic). */
+    private const WILD_AMONG_OTHERS = 0.47;
+    private const WILD_ALONE = 1.1;
+    private const ENOUGH_TO_JUDGE = 4;
+
     private LinearBelief $belief;
     private int $restsOn;
+    /** @var array<string, list<float>> by emulsion, µm */
+    private array $leftOut;
 
     /**
      * @param list<GaugedCoating> $readings
@@ -52,14 +61,23 @@ final readonly class StencilModel
             $priors['emulsion '.$emulsion] = [0.0, self::EMULSION_SD];
         }
         $this->belief = new LinearBelief($priors);
-        $this->restsOn = \count($readings);
+        foreach ($readings as $i => $reading) {
+            if ($reading->eomUm <= 0 || $reading->eomUm > 400) {
+                throw UnusableGauge::at("readings[$i].eom", \sprintf('A gauge reading of %.1f µm cannot be emulsion over mesh; 2 to 100 µm is usual. Zero the gauge on the bare mesh and read again.', $reading->eomUm));
+            }
+        }
+        $wild = self::wild($readings);
+        $leftOut = [];
+        $this->restsOn = \count($readings) - \count($wild);
         foreach ($readings as $i => $reading) {
             [$of, $eom] = [$reading->coating, $reading->eomUm];
-            if ($eom <= 0 || $eom > 400) {
-                throw UnusableGauge::at("readings[$i].eom", \sprintf('A gauge reading of %.1f µm cannot be emulsion over mesh; 2 to 100 µm is usual. Zero the gauge on the bare mesh and read again.', $eom));
+            if (\in_array($i, $wild, true)) {
+                $leftOut[$of->emulsion][] = $eom;
+                continue;
             }
             $this->belief->observe(self::terms($of), log($eom / self::built($of)), self::SCATTER_SD);
         }
+        $this->leftOut = $leftOut;
     }
 
     /**
@@ -86,6 +104,7 @@ final readonly class StencilModel
             $coating->mesh->thicknessUm + $eom,
             100 * $eom / $coating->mesh->thicknessUm,
             $this->restsOn,
+            $this->leftOut[$coating->emulsion] ?? [],
         );
     }
 
@@ -140,10 +159,26 @@ final readonly class StencilModel
         return $best ?? $like;
     }
 
-    /** Wet film that has to dry, over and in the mesh, µm. */
-    public static function wetUm(Coating $c): float
+    /**
+     * What is left when it is dry: the voids of the fabric filled, and the emulsion over mesh on top, µm.
+     *
+     * @param float|null $eomUm as told or gauged; null takes the formula’s
+     */
+    public static function dryUm(Coating $c, ?float $eomUm = null): float
     {
-        return $c->filmUm !== null ? $c->filmUm : self::built($c) / ($c->solidsPct / 100) + $c->mesh->volumeCm3M2;
+        return $c->filmUm ?? $c->mesh->voidsUm() + ($eomUm ?? self::built($c));
+    }
+
+    /** What is laid on, µm, which is also ml/m²: dry ÷ solids by volume. A capillary film is laid as it is. */
+    public static function wetUm(Coating $c, ?float $eomUm = null): float
+    {
+        return $c->filmUm ?? self::dryUm($c, $eomUm) / ($c->solidsPct / 100);
+    }
+
+    /** What has to leave it, µm of water: wet less dry. A capillary film is dry; the mesh under it was wetted to take it. */
+    public static function waterUm(Coating $c, ?float $eomUm = null): float
+    {
+        return $c->filmUm !== null ? $c->mesh->voidsUm() : self::wetUm($c, $eomUm) - self::dryUm($c, $eomUm);
     }
 
     /**
@@ -166,9 +201,40 @@ final readonly class StencilModel
     }
 
     /** Emulsion for one side of a frame and all its coats, ml: what stays on the screen and a share for the trough (heuristic: a quarter more). */
-    public static function emulsionMl(Coating $c, float $insideWidthMm, float $insideHeightMm): float
+    public static function emulsionMl(Coating $c, float $insideWidthMm, float $insideHeightMm, ?float $eomUm = null): float
     {
-        return $c->filmUm !== null ? 0.0 : 1.25 * $insideWidthMm * $insideHeightMm / 1e6 * self::wetUm($c);
+        return $c->filmUm !== null ? 0.0 : self::WITH_TROUGH * $insideWidthMm * $insideHeightMm / 1e6 * self::wetUm($c, $eomUm);
+    }
+
+    /**
+     * Which readings cannot be true beside the others: a gauge that slipped, or was not set to zero. From four of a kind on
+     * they are held against their median, before that against what any shop gets.
+     *
+     * @param list<GaugedCoating> $readings
+     *
+     * @return list<int>
+     */
+    private static function wild(array $readings): array
+    {
+        $of = [];
+        foreach ($readings as $i => $reading) {
+            $c = $reading->coating;
+            $of[$c->emulsion.($c->filmUm === null ? $c->edge->value : 'film')][$i] = log($reading->eomUm / self::built($c));
+        }
+        $wild = [];
+        foreach ($of as $shares) {
+            $sorted = array_values($shares);
+            sort($sorted);
+            $known = \count($sorted) >= self::ENOUGH_TO_JUDGE;
+            $middle = $known ? $sorted[intdiv(\count($sorted), 2)] : 0.0;
+            foreach ($shares as $i => $share) {
+                if (abs($share - $middle) > ($known ? self::WILD_AMONG_OTHERS : self::WILD_ALONE)) {
+                    $wild[] = $i;
+                }
+            }
+        }
+
+        return $wild;
     }
 
     /** @return array<string, float> */

@@ -41,20 +41,21 @@ final class PredictStencil extends JsonCommand
             'high_um' => round($told->highUm, 3),
             'eom_pct' => round($told->shareOfFabricPct, 2),
             'edges' => StencilModel::roughness($coating->mesh, $told->eomUm),
-            'emulsion_ml_m2' => round(StencilModel::emulsionMl($coating, 1000, 1000), 1),
+            'emulsion_ml_m2' => round(StencilModel::emulsionMl($coating, 1000, 1000, $told->eomUm), 1),
             'thickness_um' => round($told->thicknessUm, 2),
             'rests_on' => $told->restsOn,
+            'left_out_um' => $told->leftOut,
             'wanted_um' => ['low' => round($target->lowUm, 2), 'wanted' => round($target->eomUm, 2), 'high' => round($target->highUm, 2)],
             'recipe' => ['edge' => $recipe->edge, 'print_coats' => $recipe->printCoats, 'squeegee_coats' => $recipe->squeegeeCoats],
-            ...($asked->air === null ? [] : self::drying($coating, $asked->air)),
+            ...($asked->air === null ? [] : self::drying($coating, $told->eomUm, $asked->air)),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function drying(Coating $coating, AirAsked $air): array
+    private static function drying(Coating $coating, float $eomUm, AirAsked $air): array
     {
         try {
-            $hours = Drying::hours(StencilModel::wetUm($coating), $air->temperatureC, $air->humidityPct, $air->airMS);
+            $hours = Drying::hours(StencilModel::waterUm($coating, $eomUm), $air->temperatureC, $air->humidityPct, $air->airMS);
         } catch (ImpossibleAir $not) {
             throw $not->within('air');
         }

@@ -111,8 +111,8 @@ final class StencilBook
             $coating->emulsion,
             StencilFigure::thickness($coating, $told, null, $room->coatWords()),
             round($told->shareOfFabricPct, 1),
-            StencilFigure::emulsion($coating, $width, $height),
-            $room->air()->figure(StencilModel::wetUm($coating), $room->readAt?->format('Y-m-d H:i')),
+            StencilFigure::emulsion($coating, $width, $height, $told->eomUm),
+            $room->air()->figure(StencilModel::waterUm($coating, $told->eomUm), $room->readAt?->format('Y-m-d H:i')),
             StencilModel::roughness($mesh, $told->eomUm),
             $room->coatWords(),
             array_values(array_filter([

@@ -47,7 +47,7 @@ final readonly class Recipes
 
     public function dryHours(Coating $coating): float
     {
-        return $this->rooms->ours()->air()->dryHours(StencilModel::wetUm($coating));
+        return $this->rooms->ours()->air()->dryHours(StencilModel::waterUm($coating, $this->told($coating)->eomUm));
     }
 
     public static function like(Mesh $mesh, ?Emulsion $emulsion, float $sharpFromPerInch): Coating
