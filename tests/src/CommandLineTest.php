@@ -275,7 +275,8 @@ final class CommandLineTest extends TestCase
         );
         self::assertEqualsWithDelta(21.0, $film['eom_um'], 1e-6);
         self::assertSame(0, (int) $film['emulsion_ml_m2']);
-        self::assertEqualsWithDelta(2.0 * 30 / 100, $film['drying_h'], 0.01);
+        // The mesh under it was wetted: 88 − 2.1 × 7.7 × π × 55² / 4000 = 49.6 µm of water.
+        self::assertEqualsWithDelta(1.3 * 49.58 / 100, $film['drying_h'], 0.006);
     }
 
     public function testShowsMeshesMoireStencilsRackAndPlan(): void

@@ -83,7 +83,7 @@ final class OldPictureTest extends ShopTestCase
 
         // Dry, the same look moves the times.
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 0]);
-        $this->connection()->executeStatement("UPDATE stencil SET ready_at = '2020-01-01 08:00:00'");
+        $this->allDry();
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 60]);
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['scum' => true, 'pinholes' => false, 'lostDots' => false, 'closedLines' => false, 'blur' => false]]);
         self::assertGreaterThan($before, $this->aim($id, $other));
@@ -107,7 +107,7 @@ final class OldPictureTest extends ShopTestCase
         $id = $this->twoDotsOnFrames();
         $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1];
         $this->ask('POST', '/api/frames/'.$plate['frameId'].'/coat', []);
-        $this->connection()->executeStatement("UPDATE stencil SET ready_at = '2020-01-01 08:00:00'");
+        $this->allDry();
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => $this->aim($id, $plate['id'])]);
 
         return [$id, $plate['id'], $plate['frameId']];

@@ -68,6 +68,7 @@ final class ScreensTest extends ShopTestCase
     {
         [$id, $plate, $frame] = $this->jobWithFrames();
         $this->ask('POST', "/api/frames/$frame/coat", []);
+        $this->allDry();
         $time = fn (): float => $this->plate($id, 1)['light']['value'];
         $before = $time();
         self::assertSame(

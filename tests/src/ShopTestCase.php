@@ -213,6 +213,14 @@ abstract class ShopTestCase extends WebTestCase
         return isset($answer['turn']) ? $this->laid($answer) : $answer;
     }
 
+    /** Time goes by until every coat is dry. */
+    protected function allDry(): void
+    {
+        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
+        self::assertInstanceOf(\Doctrine\DBAL\Connection::class, $connection);
+        $connection->executeStatement("UPDATE stencil SET ready_at = '2020-01-01 08:00:00'");
+    }
+
     /** Does all waiting work, as a worker would. */
     protected function work(): void
     {
