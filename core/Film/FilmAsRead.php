@@ -12,9 +12,17 @@ final readonly class FilmAsRead
     /** Films that differ by less are of one size, mm. */
     private const SAME_SIZE_MM = 0.1;
 
-    /** @param list<Point> $marks */
-    public function __construct(public string $file, public float $wideMm, public float $highMm, public array $marks)
-    {
+    /**
+     * @param list<Point>     $marks
+     * @param list<FlagFound> $flags
+     */
+    public function __construct(
+        public string $file,
+        public float $wideMm,
+        public float $highMm,
+        public array $marks,
+        public array $flags = [],
+    ) {
     }
 
     public function isAsLargeAs(self $other): bool

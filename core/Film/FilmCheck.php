@@ -24,9 +24,10 @@ final readonly class FilmCheck
 
     /**
      * @param list<FilmAsRead> $films
-     * @param list<Point>      $plan  where the marks ought to lie on the film; empty where there is none
+     * @param list<Point>      $plan    where the marks ought to lie on the film; empty where there is none
+     * @param bool             $flagged whether the set was made with a flag beside the top mark
      */
-    public static function of(array $films, array $plan = []): self
+    public static function of(array $films, array $plan = [], bool $flagged = false): self
     {
         $places = $plan !== [] ? $plan : self::shared($films);
         $says = [];
@@ -37,6 +38,10 @@ final readonly class FilmCheck
             $one = self::checked($film, $places, $shift);
             $checked[] = $one;
             array_push($says, ...self::troubles($film, $films[0], $one, $places, $shift));
+            $lies = Flag::says($film->flags, $film->marks, $flagged);
+            if ($lies !== '') {
+                $says[] = $film->file.': '.$lies;
+            }
         }
 
         return new self(

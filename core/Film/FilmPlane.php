@@ -30,7 +30,7 @@ final class FilmPlane
         $rows = self::ticks($rows, $sheet);
         $rows = self::label($rows, $sheet, $label);
         $perMm = $sheet->dpi / 25.4;
-        foreach ($sheet->wedge() as [$x, $y, $width, $height]) {
+        foreach ($sheet->blacks() as [$x, $y, $width, $height]) {
             for ($line = (int) round($y * $perMm), $end = (int) round(($y + $height) * $perMm); $line < $end; ++$line) {
                 $rows[$line] = self::span($rows[$line], $x * $perMm, ($x + $width) * $perMm, $sheet->widthPx);
             }

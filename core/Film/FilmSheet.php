@@ -66,6 +66,29 @@ final readonly class FilmSheet
     }
 
     /**
+     * The black square beside the top mark; null where the print is too narrow for it.
+     *
+     * @return array{float, float, float, float}|null x, y, width, height, mm from the film's top left corner
+     */
+    public function flag(): ?array
+    {
+        if ($this->mm($this->artWidthPx) / 2 + self::MARK_OFF_MM - RegistrationMark::ARM_MM < Flag::OFF_MM + Flag::SIDE_MM) {
+            return null;
+        }
+        $top = $this->onFilm(0.0, $this->mm($this->artHeightPx) / 2 + self::MARK_OFF_MM);
+
+        return [$top->xMm + Flag::OFF_MM - Flag::SIDE_MM / 2, $top->yMm - Flag::SIDE_MM / 2, Flag::SIDE_MM, Flag::SIDE_MM];
+    }
+
+    /** @return list<array{float, float, float, float}> all rectangles of black beside the print: the flag and the wedge */
+    public function blacks(): array
+    {
+        $flag = $this->flag();
+
+        return [...($flag === null ? [] : [$flag]), ...$this->wedge()];
+    }
+
+    /**
      * Where a point of the print lies on the film.
      *
      * @return Point from the film's top left corner, right and down

@@ -111,10 +111,11 @@ final class SeparateArt extends Command
             if (is_file($out)) {
                 throw UnreadableRequest::at('out', \sprintf('“%s” is a file, not a folder. Give another --out.', $out));
             }
+            $older = is_dir($out) ? FilmSetWriter::olderSet(ShopFiles::in($out)) : [];
             $path = $input->getArgument('art');
             $path = \is_string($path) ? $path : '';
             $result = SpotSeparation::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $request);
-            $this->films($result, $request, basename($path), $out, $formats, $printer, $asked->media !== null, $asked->stepWedge);
+            $this->films($result, $request, basename($path), $out, $formats, $printer, $asked->media !== null, $asked->stepWedge, $older);
         } catch (UnreadableRequest $unread) {
             return Told::refuse(
                 $output,
@@ -146,7 +147,10 @@ final class SeparateArt extends Command
         return self::SUCCESS;
     }
 
-    /** @param list<string> $formats */
+    /**
+     * @param list<string> $formats
+     * @param list<string> $older   files of a set that lies there already
+     */
     private function films(
         SpotResult $result,
         SpotRequest $request,
@@ -156,6 +160,7 @@ final class SeparateArt extends Command
         FilmPrinter $printer,
         bool $nested,
         bool $wedge,
+        array $older,
     ): void {
         $count = \count($result->plates);
         $sheet = new FilmSheet(
@@ -235,6 +240,10 @@ final class SeparateArt extends Command
         }
         foreach ($names as $name) {
             rename($aside.'/'.$name, $out.'/'.$name);
+        }
+        // Films of two sets, one beside the other, would be burned together.
+        foreach (array_diff($older, $names) as $left) {
+            ShopFiles::in($out)->remove($left);
         }
         rmdir($aside);
     }

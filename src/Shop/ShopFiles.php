@@ -41,6 +41,14 @@ final readonly class ShopFiles
         return $this->files->fileExists($path);
     }
 
+    /** Nothing happens where it is not there. */
+    public function remove(string $path): void
+    {
+        if ($this->files->fileExists($path)) {
+            $this->files->delete($path);
+        }
+    }
+
     public function removeFolder(string $path): void
     {
         $this->files->deleteDirectory($path);

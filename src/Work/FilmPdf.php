@@ -115,7 +115,7 @@ final class FilmPdf extends \FPDF
         }
         $this->Line(3, $height / 2, 9, $height / 2);
         $this->Line($width - 9, $height / 2, $width - 3, $height / 2);
-        foreach ($sheet->wedge() as [$x, $y, $wide, $high]) {
+        foreach ($sheet->blacks() as [$x, $y, $wide, $high]) {
             $this->Rect($x, $y, $wide, $high, 'F');
         }
         $label = (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $plate->label);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
+use Ektype\App\Shop\Kept;
 use Ektype\App\Shop\ShopFiles;
 use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlane;
@@ -16,6 +17,7 @@ use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\Rescaled;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Raster\TiffFile;
+use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Process\Process;
 
 /** Writes a film set in the formats asked for, and the manifest beside them. */
@@ -213,6 +215,36 @@ final class FilmSetWriter
     }
 
     /**
+     * The files of a set that was written here before: they go once the new one is whole, or films of two sets would be
+     * burned together.
+     *
+     * @return list<string>
+     *
+     * @throws UnknownFormat where there is a manifest that is none of a film set
+     */
+    public static function olderSet(ShopFiles $files): array
+    {
+        if (!$files->has('manifest.json')) {
+            return [];
+        }
+        try {
+            $plates = Kept::fromJson($files->read('manifest.json'))->objects('plates');
+        } catch (Refusal) {
+            throw UnknownFormat::at('out', 'There is a manifest in that folder that is none of a film set, so nothing was written. Give an empty folder.');
+        }
+        $names = ['films.pdf', 'nested.pdf', 'films.zip'];
+        foreach ($plates as $plate) {
+            foreach (['png', 'tiff', 'svg'] as $kind) {
+                if ($plate->has($kind) && preg_match('/^[\w.-]+$/', $plate->text($kind)) === 1) {
+                    $names[] = $plate->text($kind);
+                }
+            }
+        }
+
+        return $names;
+    }
+
+    /**
      * @param list<string> $formats
      *
      * @return array<string, string> the files of one plate, as the manifest names them
@@ -248,6 +280,7 @@ final class FilmSetWriter
             'dpi' => $sheet->dpi,
             'marks' => $marks,
             'step_wedge' => $sheet->stepWedge,
+            ...($sheet->flag() === null ? [] : ['flag_mm' => array_map(static fn (float $mm): float => round($mm, 4), $sheet->flag())]),
             'film_printer' => [
                 'name' => $printer->name,
                 'density' => $printer->density,

@@ -37,7 +37,7 @@ final class FilmSvg
         }
         $drawn .= \sprintf('<path d="M3 %1$.4FH9M%2$.4F %1$.4FH%3$.4F"/>', $height / 2, $width - 9, $width - 3);
         $blacks = '';
-        foreach ($sheet->wedge() as [$x, $y, $wide, $high]) {
+        foreach ($sheet->blacks() as [$x, $y, $wide, $high]) {
             $blacks .= \sprintf('<rect x="%.4F" y="%.4F" width="%.4F" height="%.4F"/>', $x, $y, $wide, $high);
         }
 

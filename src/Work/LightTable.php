@@ -7,6 +7,7 @@ namespace Ektype\App\Work;
 use Ektype\App\Shop\Kept;
 use Ektype\Core\Film\FilmAsRead;
 use Ektype\Core\Film\FilmCheck;
+use Ektype\Core\Film\Flag;
 use Ektype\Core\Film\MarkFinder;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Unit\Point;
@@ -48,11 +49,13 @@ final readonly class LightTable
         foreach ($names as $i => $name) {
             for ($page = 1, $pages = $this->reader->pages($dir.'/'.$name); $page <= $pages; ++$page) {
                 [$plane, $dpiX, $dpiY] = $this->reader->read($dir.'/'.$name, $page);
+                $marks = MarkFinder::in($plane, $dpiX, $dpiY);
                 $films[] = new FilmAsRead(
                     $pages > 1 ? \sprintf('%s, page %d', $name, $page) : $name,
                     $plane->width * 25.4 / $dpiX,
                     $plane->height * 25.4 / $dpiY,
-                    MarkFinder::in($plane, $dpiX, $dpiY),
+                    $marks,
+                    Flag::on($plane, $dpiX, $dpiY, $marks),
                 );
                 if ($keep !== null) {
                     $keep($name, $page, $plane);
@@ -63,23 +66,33 @@ final readonly class LightTable
             }
         }
 
-        return FilmCheck::of($films, self::plan($dir.'/manifest.json'));
+        $manifest = self::manifest($dir.'/manifest.json');
+
+        return FilmCheck::of($films, self::plan($manifest), $manifest !== null && $manifest->has('flag_mm'));
     }
 
     /**
-     * @return list<Point> nothing where there is no manifest
+     * @return Kept|null null where there is none
      *
      * @throws UnreadableFilms where there is one that cannot be read: nobody could tell whether the films keep to the plan
      */
-    private static function plan(string $manifest): array
+    private static function manifest(string $manifest): ?Kept
     {
         if (!is_file($manifest)) {
-            return [];
+            return null;
         }
         try {
-            $given = Kept::fromJson((string) file_get_contents($manifest));
+            return Kept::fromJson((string) file_get_contents($manifest));
         } catch (Refusal) {
             throw UnreadableFilms::at('manifest.json', 'The manifest beside the films is no JSON, so nobody can tell whether they keep to their plan. Write the set again, or take the manifest away to check the films against each other only.');
+        }
+    }
+
+    /** @return list<Point> where the marks ought to lie; nothing where there is no manifest */
+    private static function plan(?Kept $given): array
+    {
+        if ($given === null) {
+            return [];
         }
         // Films that a printer will stretch are written shorter by as much.
         $scale = $given->has('film_printer') && $given->object('film_printer')->has('scale_error_pct') ? $given->object('film_printer')->pair('scale_error_pct') : [0.0, 0.0];

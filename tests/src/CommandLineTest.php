@@ -42,6 +42,38 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    /** Written again into the same folder, nothing of the older set is left to be burned with the new one; a mirrored film is seen. */
+    public function testAnOlderSetIsNeverMixedWithTheNewOneAndAMirroredFilmIsSeen(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-again-'.getmypid();
+        $art = $out.'.svg';
+        file_put_contents($art, '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40"><circle cx="20" cy="20" r="14" fill="#f0e2b0"/><rect x="38" y="6" width="16" height="28" fill="#b84a30"/></svg>');
+        try {
+            $run = self::run1(['art:separate', $art, '--width-mm=60', '--garment=#1b2436', '--formats=png,tiff', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            file_put_contents($out.'/notes.txt', 'mine');
+            $run = self::run1(['art:separate', $art, '--width-mm=60', '--garment=#ffffff', '--formats=png', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            self::assertSame(['01-straw.png', '02-rust.png', 'manifest.json', 'notes.txt'], array_values(array_diff((array) scandir($out), ['.', '..'])));
+            self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
+
+            $film = new \Imagick($out.'/02-rust.png');
+            $film->flopImage();
+            $film->writeImage($out.'/02-rust.png');
+            $check = self::run1(['films:check', $out]);
+            self::assertSame(2, $check->getExitCode());
+            self::assertStringContainsString('02-rust.png: it lies mirrored', $check->getOutput());
+
+            file_put_contents($out.'/manifest.json', '{"mine": 1}');
+            $run = self::run1(['art:separate', $art, '--width-mm=60', '--garment=#ffffff', '--out='.$out]);
+            self::assertSame(1, $run->getExitCode());
+            self::assertStringContainsString('none of a film set', $run->getErrorOutput());
+            self::assertSame('{"mine": 1}', file_get_contents($out.'/manifest.json'));
+        } finally {
+            (new Filesystem())->remove([$out, $art]);
+        }
+    }
+
     public function testWritesEveryFormatTrueToSizeAndReadsThemBack(): void
     {
         $out = sys_get_temp_dir().'/ektype-formats-'.getmypid();
