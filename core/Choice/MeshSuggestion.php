@@ -8,6 +8,7 @@ use Ektype\Core\Ink\Deposit;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshCatalogue;
 use Ektype\Core\Mesh\ToneRange;
+use Ektype\Core\Plate\PlateRole;
 
 /**
  * Ranks meshes for a plate: the usual range for its role, ink and substrate, then what geometry demands of its finest line
@@ -24,6 +25,8 @@ final class MeshSuggestion
     /** A deposit up to this much off the one wanted is near enough, 0–1; each doubling beyond costs two (heuristic). */
     private const DEPOSIT_NEAR = 0.25;
     private const DEPOSIT_OFF = 2.0;
+    /** What is usual counts so much where somebody asked for a deposit (heuristic). */
+    private const USUAL_BESIDE_A_WISH = 0.15;
     /** Beyond this too little ink passes for hand work, threads per inch (heuristic). */
     private const FINEST_BY_HAND = 355.0;
     private const TOO_FINE = 2.0;
@@ -53,7 +56,8 @@ final class MeshSuggestion
         $usual ??= UsualRange::of($q);
         $perInch = $mesh->threadsPerInch();
         $judged = [
-            new Judgement($usual->cost($perInch), true, $usual->says($perInch)),
+            // Ink that was asked for outweighs what is usual.
+            new Judgement(($q->depositUm === null ? 1.0 : self::USUAL_BESIDE_A_WISH) * $usual->cost($perInch), true, $usual->says($perInch)),
             self::line($mesh, $q),
             self::gap($mesh, $q),
             self::ruling($mesh, $q),
@@ -135,6 +139,15 @@ final class MeshSuggestion
         $range = ToneRange::on($mesh, $q->lpi);
         $lost = max(0.0, $range->lightest - $q->tones->lightest) + max(0.0, $q->tones->darkest - $range->darkest);
         [$from, $to] = [100 * $q->tones->lightest, 100 * $q->tones->darkest];
+
+        if ($lost > 1e-9 && $q->role === PlateRole::Base) {
+            return new Judgement(0.0, true, \sprintf(
+                'under tones of %.0f to %.0f %% it loses the lightest under %.0f %%: rather those than its ink',
+                $from,
+                $to,
+                100 * $range->lightest,
+            ));
+        }
 
         return $lost > 1e-9
             ? new Judgement(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Choice;
 
+use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Substrate;
@@ -11,8 +12,12 @@ use Ektype\Core\Plate\Substrate;
 /** The range of mesh that is usual for a plate, threads per inch (trade picks). */
 final readonly class UsualRange
 {
-    /** Lines up to this width count as detail, mm (heuristic). */
-    private const DETAIL_MM = 0.5;
+    /** Lines of this width and wider are bold, of this and thinner detail; between the two it goes over gradually, mm (heuristic). */
+    private const BOLD_MM = 0.8;
+    private const DETAIL_MM = 0.25;
+    /** Up to this ruling the usual meshes for tone serve; from this one on the finest are wanted, lines per inch (heuristic). */
+    private const COARSE_LPI = 55.0;
+    private const FINE_LPI = 85.0;
 
     private function __construct(public float $from, public float $to, public string $for)
     {
@@ -20,24 +25,70 @@ final readonly class UsualRange
 
     public static function of(MeshQuestion $q): self
     {
-        $detailed = $q->lpi !== null || ($q->finestLineMm !== null && $q->finestLineMm <= self::DETAIL_MM);
-
         return match (true) {
-            $q->ink->isCoarse() => new self(25, 86, $q->ink->value.' ink with its coarse pigment'),
-            $q->substrate === Substrate::Paper => new self(195, 305, 'paper with thin ink'),
+            $q->ink->isCoarse() => self::coarse($q->ink),
+            $q->substrate === Substrate::Paper => $q->role === PlateRole::Colour
+                ? new self(195, 305, 'paper with thin ink')
+                : new self(155, 230, 'opaque white on paper'),
             $q->substrate === Substrate::Rigid => new self(255, 355, 'hard smooth surfaces and small type'),
-            $q->role === PlateRole::Base && !Garment::isLight($q->garment) => $detailed
-                ? new self(180, 230, 'a base under detail or tone')
-                : new self(110, 160, 'a bold base on dark cloth'),
-            $q->role === PlateRole::Highlight => $detailed ? new self(
-                200,
-                255,
-                'a fine highlight',
-            ) : new self(160, 230, 'a highlight white'),
-            $q->lpi !== null => new self(200, 305, 'tone on garments'),
-            $detailed => new self(200, 255, 'fine spot colour'),
-            default => new self(110, 165, 'bold spot colour on garments'),
+            $q->role === PlateRole::Base && !Garment::isLight($q->garment) => $q->lpi === null
+                ? self::between($q, new self(110, 160, 'a bold base on dark cloth'), new self(180, 230, 'a base under detail'))
+                // It gives its ink whatever the colours over it are printed through.
+                : new self(225, 235, 'a base under halftones'),
+            $q->role === PlateRole::Highlight => self::between(
+                $q,
+                new self(160, 230, 'a highlight white'),
+                new self(200, 255, 'a fine highlight'),
+            ),
+            $q->lpi !== null => self::tone($q->lpi),
+            $q->ink === InkKind::WaterBased && $q->substrate->isSoft() => self::between(
+                $q,
+                new self(155, 230, 'water-based ink on soft cloth'),
+                new self(200, 255, 'fine spot colour'),
+            ),
+            default => self::between(
+                $q,
+                new self(110, 165, 'bold spot colour on garments'),
+                new self(200, 255, 'fine spot colour'),
+            ),
         };
+    }
+
+    private static function coarse(InkKind $ink): self
+    {
+        return match ($ink) {
+            InkKind::Glitter => new self(25, 61, 'glitter, whose flakes need openings three times their size'),
+            InkKind::Puff => new self(61, 110, 'puff and the base under it'),
+            default => new self(86, 125, 'metallic ink'),
+        };
+    }
+
+    /** The finer the ruling, the finer the mesh: from the usual ones for tone to the finest, without a step. */
+    private static function tone(float $lpi): self
+    {
+        $share = max(0.0, min(1.0, log($lpi / self::COARSE_LPI) / log(self::FINE_LPI / self::COARSE_LPI)));
+
+        return self::mixed(new self(200, 305, 'tone on garments'), new self(355, 420, 'a very fine ruling'), $share);
+    }
+
+    /** Bold and detailed lines have ranges of their own; a line between the two lies between them. */
+    private static function between(MeshQuestion $q, self $bold, self $detail): self
+    {
+        return self::mixed($bold, $detail, match (true) {
+            $q->lpi !== null => 1.0,
+            $q->finestLineMm === null => 0.0,
+            default => max(0.0, min(1.0, log(self::BOLD_MM / $q->finestLineMm) / log(self::BOLD_MM / self::DETAIL_MM))),
+        });
+    }
+
+    /** @param float $share of the second, 0–1 */
+    private static function mixed(self $one, self $two, float $share): self
+    {
+        return new self(
+            $one->from ** (1 - $share) * $two->from ** $share,
+            $one->to ** (1 - $share) * $two->to ** $share,
+            $share < 0.5 ? $one->for : $two->for,
+        );
     }
 
     /** Distance from the middle of the range, in doublings of the count; outside the range it counts four times. */

@@ -22,6 +22,12 @@ enum Substrate: string
         return $this !== self::Paper && $this !== self::Rigid;
     }
 
+    /** Cloth that is worn next to the skin or is thin: a heavy layer of ink makes a board of it. */
+    public function isSoft(): bool
+    {
+        return \in_array($this, [self::Cotton, self::Polyester, self::TriBlend, self::Nylon], true);
+    }
+
     /** How much higher the screen stands off than over flat cloth (heuristic). */
     public function offContactFactor(): float
     {
