@@ -42,6 +42,8 @@ final class ExposureModel
     private array $emulsionKinds = [];
     /** @var array<string, float> */
     private array $emulsionFactors = [];
+    /** @var array<string, string> names of lamps, emulsions and films as they were spelled first */
+    private array $names = [];
     /** @var list<int> which test each observation came from */
     private array $testOf = [];
 
@@ -51,7 +53,7 @@ final class ExposureModel
      */
     public function __construct(array $tests, array $asked)
     {
-        $settings = [...array_map(static fn (TestReading $t): Setting => $t->setting, $tests), ...$asked];
+        $settings = array_map($this->spelled(...), [...array_map(static fn (TestReading $t): Setting => $t->setting, $tests), ...$asked]);
         foreach ($settings as $setting) {
             if ($setting->lampKind !== null) {
                 $this->lampKinds[$setting->lamp] ??= $setting->lampKind;
@@ -120,6 +122,26 @@ final class ExposureModel
         );
     }
 
+    /** A name is one whatever its case and the spaces round it: it is called as it was spelled first. */
+    private function spelled(Setting $s): Setting
+    {
+        $name = fn (string $kind, string $name): string => $this->names[$kind.mb_strtolower(trim($name))] ??= trim($name);
+        [$lamp, $emulsion, $film] = [$name('lamp ', $s->lamp), $name('emulsion ', $s->emulsion), $name('film ', $s->film)];
+
+        return $lamp === $s->lamp && $emulsion === $s->emulsion && $film === $s->film ? $s : new Setting(
+            $lamp,
+            $s->lampKind,
+            $emulsion,
+            $s->emulsionKind,
+            $s->thicknessUm,
+            $s->dyed,
+            $film,
+            $s->distanceMm,
+            $s->lampHours,
+            $s->emulsionFactor,
+        );
+    }
+
     private static function isOneSided(TestReading $test): bool
     {
         return $test->bestS === null && ($test->lowS === null || $test->highS === null);
@@ -144,6 +166,7 @@ final class ExposureModel
     /** @return array<string, float> coefficient => factor */
     private function terms(Setting $s): array
     {
+        $s = $this->spelled($s);
         $terms = [
             'lamp '.$s->lamp => 1.0,
             'emulsion '.$s->emulsion => 1.0,
@@ -165,6 +188,7 @@ final class ExposureModel
 
     private function distanceTerm(Setting $s): float
     {
+        $s = $this->spelled($s);
         $kind = $this->lampKinds[$s->lamp] ?? null;
         if ($s->distanceMm === null || $kind?->isPointLike() === false) {
             return 0.0;

@@ -26,7 +26,7 @@ final readonly class Readings
      */
     public function __construct(array $prints)
     {
-        /** @var array<string, list<Reading>> $byMark */
+        /** @var array<array-key, list<Reading>> $byMark a name of digits is a number to PHP */
         $byMark = [];
         foreach ($prints as $p => $readings) {
             foreach ($readings as $r => $reading) {
@@ -66,7 +66,7 @@ final readonly class Readings
                 $squares += ($reading->offXMm - $x) ** 2 + ($reading->offYMm - $y) ** 2;
             }
             $free += $n - 1;
-            $means[] = new Reading($mark, $readings[0]->xMm, $readings[0]->yMm, $x, $y);
+            $means[] = new Reading((string) $mark, $readings[0]->xMm, $readings[0]->yMm, $x, $y);
         }
         $this->means = $means;
         $this->repeatMm = $free > 0 ? sqrt($squares / $free) : null;

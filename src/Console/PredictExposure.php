@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\ExposureAsked;
-use Ektype\App\Console\Asked\SettingAsked;
 use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\PredictedTime;
 use Ektype\Core\Exposure\Setting;
@@ -32,7 +31,14 @@ final class PredictExposure extends JsonCommand
                 throw $not->within(\sprintf('tests[%d]', $i));
             }
         }
-        $settings = array_map(static fn (SettingAsked $s): Setting => $s->setting(), $asked->ask);
+        $settings = [];
+        foreach ($asked->ask as $i => $setting) {
+            try {
+                $settings[] = $setting->setting();
+            } catch (UnusableTest $not) {
+                throw $not->within(\sprintf('ask[%d]', $i));
+            }
+        }
         $model = new ExposureModel($tests, $settings);
 
         return ['answers' => array_map(static fn (Setting $setting): array => self::told($model->predict($setting)), $settings)];

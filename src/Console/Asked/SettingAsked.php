@@ -9,8 +9,9 @@ use Ektype\App\Request\Words;
 use Ektype\Core\Exposure\EmulsionKind;
 use Ektype\Core\Exposure\LampKind;
 use Ektype\Core\Exposure\Setting;
+use Ektype\Core\Exposure\UnusableTest;
 
-/** What is put under the light. Kinds that nobody knows count as not told. */
+/** What is put under the light. */
 final readonly class SettingAsked
 {
     public function __construct(
@@ -31,18 +32,30 @@ final readonly class SettingAsked
     ) {
     }
 
+    /** @throws UnusableTest where a kind is named that nobody knows */
     public function setting(): Setting
     {
         return new Setting(
             $this->lamp,
-            LampKind::tryFrom(self::word($this->lampKind)),
+            $this->lampKind === null ? null : LampKind::tryFrom(self::word($this->lampKind)) ?? throw UnusableTest::at('lamp_kind', self::unknown('lamp', $this->lampKind, LampKind::cases())),
             $this->emulsion,
-            EmulsionKind::tryFrom(self::word($this->emulsionKind)),
+            $this->emulsionKind === null ? null : EmulsionKind::tryFrom(self::word($this->emulsionKind)) ?? throw UnusableTest::at('emulsion_kind', self::unknown('emulsion', $this->emulsionKind, EmulsionKind::cases())),
             $this->thicknessUm,
             $this->dyed,
             $this->film,
             $this->distanceMm,
             $this->lampHours,
+        );
+    }
+
+    /** @param list<\BackedEnum> $known */
+    private static function unknown(string $what, string $kind, array $known): string
+    {
+        return \sprintf(
+            '“%s” is no kind of %s that is known here: %s are. Leave the kind out where it is none of them.',
+            mb_strimwidth($kind, 0, 40, '…'),
+            $what,
+            implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $known)),
         );
     }
 
