@@ -137,7 +137,9 @@ final class MeshSuggestion
             return null;
         }
         $range = ToneRange::on($mesh, $q->lpi);
-        $lost = max(0.0, $range->lightest - $q->tones->lightest) + max(0.0, $q->tones->darkest - $range->darkest);
+        // Bare cloth and solid ink are no tones: the mesh holds them at any ruling.
+        $lost = ($q->tones->lightest <= 0 ? 0.0 : max(0.0, $range->lightest - $q->tones->lightest))
+            + ($q->tones->darkest >= 1 ? 0.0 : max(0.0, $q->tones->darkest - $range->darkest));
         [$from, $to] = [100 * $q->tones->lightest, 100 * $q->tones->darkest];
 
         if ($lost > 1e-9 && $q->role === PlateRole::Base) {

@@ -31,6 +31,12 @@ final readonly class Moire
     /** Half tone beats strongest with the mesh on either side of it. */
     public const TONE = 0.4;
     private const ANGLE_STEP = 0.5;
+    /** Rosettes of two plates up to this are texture, from there to the next they become a fault, beyond the last slow again, mm. */
+    private const TEXTURE_MM = 2.0;
+    private const FAULT_FROM_MM = 3.0;
+    private const FAULT_TO_MM = 20.0;
+    /** A texture disturbs so much of a fault of the same contrast (heuristic). */
+    private const TEXTURE = 0.1;
 
     public function __construct(private Mesh $mesh, private float $meshAngleDeg = 0.0, private float $tone = self::TONE)
     {
@@ -140,7 +146,8 @@ final readonly class Moire
                 }
                 $swing = 2 * $a * $b * self::weight($frequency, $seen, $gone);
                 if (abs($swing) > 1e-6) {
-                    $beats[] = new MoireBeat(1 / $frequency, abs($swing) / \M_SQRT2, [$fx + $gx, $fy + $gy], $swing);
+                    $contrast = abs($swing) / \M_SQRT2 * self::disturbs(1 / $frequency);
+                    $beats[] = new MoireBeat(1 / $frequency, $contrast, [$fx + $gx, $fy + $gy], $swing);
                 }
             }
         }
@@ -226,6 +233,17 @@ final readonly class Moire
     private static function seen(float $ruling): array
     {
         return [min(1 / self::SEEN_FROM_MM, self::BELOW_RULING * $ruling), min(1 / self::GONE_AT_MM, self::LOST_IN_RULING * $ruling)];
+    }
+
+    /** How much a pattern of two plates disturbs by its period: a small rosette is texture, some millimetres are a fault, 0–1. */
+    private static function disturbs(float $periodMm): float
+    {
+        return match (true) {
+            $periodMm <= self::TEXTURE_MM => self::TEXTURE,
+            $periodMm < self::FAULT_FROM_MM => self::TEXTURE + (1 - self::TEXTURE) * ($periodMm - self::TEXTURE_MM) / (self::FAULT_FROM_MM - self::TEXTURE_MM),
+            $periodMm <= self::FAULT_TO_MM => 1.0,
+            default => max(0.0, 1 - ($periodMm - self::FAULT_TO_MM) / (2 * (self::LONGEST_MM - self::FAULT_TO_MM))),
+        };
     }
 
     private static function weight(float $frequency, float $seen, float $gone): float

@@ -10,10 +10,11 @@ use Ektype\Core\Plate\Substrate;
 final readonly class JobHead
 {
     /**
-     * @param int          $turn    of the shop: benches that were seen in another turn are stale
-     * @param string       $pullKey changes whenever the pull has to be drawn anew
-     * @param list<Strip>  $plates  in print order
-     * @param JobTask|null $task    work that is under way or has failed
+     * @param int          $turn      of the shop: benches that were seen in another turn are stale
+     * @param string       $pullKey   changes whenever the pull has to be drawn anew
+     * @param list<Strip>  $plates    in print order
+     * @param JobTask|null $task      work that is under way or has failed
+     * @param string       $pressMind what the press has no place for; empty where it has
      */
     public function __construct(
         public int $id,
@@ -44,6 +45,7 @@ final readonly class JobHead
         public array $plates,
         public NextStep $next,
         public ?JobTask $task,
+        public string $pressMind,
     ) {
     }
 }

@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Mesh;
 
+use Ektype\Core\Choice\MeshQuestion;
+use Ektype\Core\Choice\MeshSuggestion;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\Moire;
+use Ektype\Core\Mesh\MoireBeat;
 use Ektype\Core\Mesh\MoirePicture;
 use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Plate\Tones;
 use Ektype\Core\Unit\Refusal;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -84,5 +93,41 @@ final class PlatesMoireTest extends TestCase
                 self::assertLessThanOrEqual(round($other->score, 1), round($one->score, 1));
             }
         }
+    }
+
+    /** Of two patterns that swing alike, a rosette of 1.1 mm is texture and 4.3 mm are a fault. */
+    public function testARosetteIsTextureAndSomeMillimetresAreAFault(): void
+    {
+        // 45 lpi: turned against each other by δ the first orders beat with 25.4 / 45 / (2 sin δ/2) mm.
+        $turnFor = static fn (float $mm): float => 2 * rad2deg(asin(25.4 / 45 / $mm / 2));
+        $strongest = static function (float $mm) use ($turnFor): MoireBeat {
+            $near = array_values(array_filter(
+                Moire::betweenPlates(new Halftone(45, 20), new Halftone(45, 20 + $turnFor($mm))),
+                static fn (MoireBeat $b): bool => abs($b->periodMm - $mm) < 0.02 * $mm,
+            ));
+            self::assertNotEmpty($near, "a beat of $mm mm");
+
+            return $near[0];
+        };
+        $swings = [];
+        $contrasts = [];
+        foreach ([1.1, 1.9, 4.3, 12.0, 19.0] as $mm) {
+            $beat = $strongest($mm);
+            $swings["$mm"] = abs($beat->swing);
+            $contrasts["$mm"] = $beat->contrast * \M_SQRT2 / abs($beat->swing);
+        }
+        self::assertEqualsWithDelta(['1.1' => 0.1, '1.9' => 0.1, '4.3' => 1.0, '12' => 1.0, '19' => 1.0], $contrasts, 1e-6);
+        self::assertEqualsWithDelta($swings['4.3'], $swings['12'], 1e-6, 'the ink swings alike: it is the eye that tells them apart');
+        self::assertGreaterThan(5 * Moire::scoreOf([$strongest(1.1)]), Moire::scoreOf([$strongest(4.3)]));
+    }
+
+    public function testBareClothAndSolidInkAreNotToBeRemapped(): void
+    {
+        $asks = static fn (float $from, float $to): MeshQuestion => new MeshQuestion(PlateRole::Colour, Substrate::Cotton, InkKind::Plastisol, null, 45.0, Lab::of(Srgb::fromHex('#101010')), tones: new Tones($from, $to));
+        $mesh = new Mesh(120, 34);
+        self::assertStringNotContainsString('remapped', MeshSuggestion::judge($mesh, $asks(0.0, 1.0))->why);
+        self::assertStringContainsString('remapped', MeshSuggestion::judge($mesh, $asks(0.01, 1.0))->why);
+        self::assertStringContainsString('remapped', MeshSuggestion::judge($mesh, $asks(0.0, 0.99))->why);
+        self::assertStringNotContainsString('remapped', MeshSuggestion::judge($mesh, $asks(0.1, 0.8))->why);
     }
 }

@@ -171,6 +171,11 @@ export function JobFrame() {
           stop={() => job.task && work.stop.mutate(job.task.id)}
         />
       )}
+      {job.pressMind !== "" && (
+        <Text role="status" px="28px" py="8px" borderBottomWidth="1px" borderColor="line" borderLeftWidth="6px" borderLeftColor="amber">
+          {job.pressMind}
+        </Text>
+      )}
       <Box px="28px">
         <Trouble
           of={
