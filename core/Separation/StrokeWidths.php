@@ -22,6 +22,9 @@ final readonly class StrokeWidths
     /** Thinner and shorter than this is a sliver (heuristic). */
     private const SLIVER_MM = 0.1;
     private const SLIVER_LENGTH_MM = 1.5;
+    /** What is thin rules the mesh from this length on, all thinner places together, and from this share of all lines (heuristic). */
+    private const COUNTS_MM = 2.0;
+    private const COUNTS_SHARE = 0.01;
     private const HAIR_MM = 0.12;
     private const HAIR_LENGTH_MM = 0.8;
     /** Edges that lean together more than this are a wedge, not a line, radians (heuristic). */
@@ -56,15 +59,24 @@ final readonly class StrokeWidths
     }
 
     /**
-     * Slivers where shapes cross are listed but are not the finest line: no film draws them.
+     * All are listed, but a place rules the mesh by its length: tips and corners are thin for a moment, and nobody misses
+     * them; slivers where shapes cross are on no film.
      *
      * @param list<ThinPlace> $places thinnest first
      */
     private static function finest(array $places): ?float
     {
-        foreach ($places as $place) {
-            if ($place->widthMm >= self::SLIVER_MM || $place->lengthMm >= self::SLIVER_LENGTH_MM) {
-                return $place->widthMm;
+        $lines = array_values(array_filter(
+            $places,
+            static fn (ThinPlace $p): bool => $p->widthMm >= self::SLIVER_MM || $p->lengthMm >= self::SLIVER_LENGTH_MM,
+        ));
+        $all = array_sum(array_map(static fn (ThinPlace $p): float => $p->lengthMm, $lines));
+        $counts = min($all, max(self::COUNTS_MM, self::COUNTS_SHARE * $all));
+        $so = 0.0;
+        foreach ($lines as $line) {
+            $so += $line->lengthMm;
+            if ($so >= $counts - 1e-9) {
+                return $line->widthMm;
             }
         }
 
