@@ -99,4 +99,27 @@ final class RackTest extends ShopTestCase
         $this->ask('PATCH', "/api/jobs/$second", ['widthMm' => 900]);
         self::assertStringContainsString('No frame for', $this->ask('POST', "/api/jobs/$second/frames", null, 422)['detail']);
     }
+
+    /** A frame that suits badly is taken with its reason, and once it is coated what comes after is next. */
+    public function testABadChoiceIsTakenWithItsReasonAndTheNextStepGoesOn(): void
+    {
+        $id = $this->bring('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40"><rect x="5" y="5" width="20" height="30" fill="#b84a30"/><rect x="30" y="18" width="25" height="0.2" fill="#b84a30"/></svg>', ['garmentHex' => '#ffffff'])['id'];
+        $this->work();
+        $this->ask('POST', "/api/jobs/$id/films", null, 202);
+        $this->work();
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][0]['id'];
+        $bad = array_values(array_filter(
+            $this->ask('GET', '/api/shop')['frames'],
+            static fn (array $f): bool => $f['state'] === 'bare' && $f['mesh']['threadsPerCm'] < 45 && $f['tensionNPerCm'] > 16,
+        ))[0]['id'];
+        $this->ask('PATCH', "/api/plates/$plate", ['frameId' => $bad]);
+        $next = $this->ask('GET', "/api/jobs/$id")['next'];
+        self::assertStringContainsString('suits Rust badly: its mesh does not hold the finest of it', $next['sentence']);
+        self::assertStringContainsString('or go on with it', $next['sentence']);
+        self::assertSame('out', $this->ask('GET', "/api/jobs/$id")['plates'][0]['stages']['screens']);
+        $this->ask('POST', "/api/frames/$bad/coat", []);
+        $next = $this->ask('GET', "/api/jobs/$id")['next'];
+        self::assertSame('light', $next['stage'], $next['sentence']);
+        self::assertSame('out', $this->ask('GET', "/api/jobs/$id")['plates'][0]['stages']['screens'], 'the mark stays');
+    }
 }

@@ -14,12 +14,13 @@ use Ektype\Core\Unit\Figure;
 final readonly class PlateStanding
 {
     /**
+     * @param string       $unsuited   why its frame suits it badly; empty where it suits
      * @param list<string> $first      what must be done to its frame before it can be burned
      * @param bool         $oldPicture whether its screen was burned with a picture that it had before
      */
     public function __construct(
         public Plate $plate,
-        public bool $screenSuits,
+        public string $unsuited,
         public array $first,
         public ?StencilNow $stencil,
         public ?float $burnedSeconds,

@@ -107,7 +107,7 @@ final readonly class SeeJob
 
         return new PlateStanding(
             $plate,
-            $book->judged($i)->holds && ($book->placement($plate)->fits ?? true),
+            $book->unsuited($i),
             $book->first($plate),
             $on === null ? null : $shop->stencilBook()->now($on),
             $on?->burnedSeconds(),
@@ -161,7 +161,7 @@ final readonly class SeeJob
             $ready($job->filmsAreCurrent()),
             match (true) {
                 $s->plate->frame === null => Readiness::Open,
-                !$s->screenSuits => Readiness::Out,
+                $s->unsuited !== '' => Readiness::Out,
                 default => $ready($s->first === []),
             },
             match (true) {

@@ -72,10 +72,17 @@ final class WhatNext
                     $one->plate->idOrFail(),
                 );
             }
-            if (!$one->screenSuits) {
+            // A frame that suits badly may be taken all the same: once it is coated for the plate, what comes after is next.
+            if ($one->unsuited !== '' && $one->first !== []) {
                 return new NextStep(
                     'screens',
-                    \sprintf('Frame %s does not suit %s.', $one->plate->frame->label, $one->plate->name),
+                    \sprintf(
+                        'Frame %s suits %s badly: %s. Choose another, or go on with it: %s it.',
+                        $one->plate->frame->label,
+                        $one->plate->name,
+                        $one->unsuited,
+                        $one->first[0],
+                    ),
                     'Choose',
                     Does::Go,
                     $one->plate->idOrFail(),

@@ -108,6 +108,19 @@ final class ScreenBook
         );
     }
 
+    /** Why the frame of a plate suits it badly; empty where it suits, or none is chosen. */
+    public function unsuited(int $i): string
+    {
+        $plate = $this->plates[$i];
+
+        return match (true) {
+            $plate->frame === null => '',
+            !$this->judged($i)->holds => 'its mesh does not hold the finest of it',
+            ($this->placement($plate)->fits ?? true) === false => 'the print takes more of it than is usual',
+            default => '',
+        };
+    }
+
     /** @return list<string> what must be done to the frame of a plate before it can be burned */
     public function first(Plate $plate): array
     {
