@@ -16,6 +16,10 @@ final class SpotSeparation
     public const WIDEST_MM = 2000.0;
     /** A film larger than this cannot be made at once, pixels: 600 × 600 mm at 1200 dpi is just inside. */
     private const MOST_PIXELS = 820_000_000;
+    /** Blends on so much of the picture are told (heuristic). */
+    private const BLENDS_FROM = 0.005;
+    /** Compression smears colour beside every edge. */
+    private const BLENDS_FROM_LOSSY = 0.025;
 
     /**
      * @param (callable(string, float): void)|null $progress told the step and its share done, 0–1
@@ -208,6 +212,11 @@ final class SpotSeparation
     private static function warnings(ArtRaster $art, SpotRequest $request, array $strays): array
     {
         $warnings = [];
+        $blends = Blends::share($art);
+        if ($blends >= ($art->lossy ? self::BLENDS_FROM_LOSSY : self::BLENDS_FROM)) {
+            $cm2 = $blends * $request->widthMm ** 2 * $art->height / $art->width / 100;
+            $warnings[] = \sprintf('About %.0f %% of the picture, %s cm², runs from one colour into another: blends, shadows or blurred edges. Spot plates cut that into bands with hard edges. Draw it flat, or keep it for a halftone.', max(1.0, 100 * $blends), $cm2 < 10 ? \sprintf('%.1f', $cm2) : \sprintf('%.0f', $cm2));
+        }
         $ppi = $art->ppi($request->widthMm);
         if ($ppi < self::LEAST_PPI) {
             $warnings[] = \sprintf('The art has %.0f pixels an inch at %.0f mm wide; under %.0f the edges of flat colours print soft or stepped. Bring it larger, or print it no wider than %.0f mm.', $ppi, $request->widthMm, self::LEAST_PPI, $art->width * 25.4 / self::LEAST_PPI);
