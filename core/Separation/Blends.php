@@ -19,8 +19,11 @@ final class Blends
     private const LEAST = 10;
     private const MOST = 120;
     /** How far off the straight way it may run, of 255, beside a share of the change (heuristic). */
-    private const OFF = 4.0;
-    private const OFF_SHARE = 0.15;
+    private const OFF = 3.0;
+    private const OFF_SHARE = 0.05;
+    /** The same in a compressed picture. */
+    private const OFF_LOSSY = 4.0;
+    private const OFF_SHARE_LOSSY = 0.15;
     private const ASKED = 60_000;
 
     /** @return float share of the picture, 0–1 */
@@ -60,8 +63,8 @@ final class Blends
         if ($change < self::LEAST || $change > self::MOST) {
             return false;
         }
-        $allowed = self::OFF + self::OFF_SHARE * $change;
-        foreach ([[-$dx, -$dy, -1.0], [-intdiv($dx, 2), -intdiv($dy, 2), -0.5], [0, 0, 0.0], [intdiv($dx, 2), intdiv($dy, 2), 0.5]] as [$ox, $oy, $place]) {
+        $allowed = $art->lossy ? self::OFF_LOSSY + self::OFF_SHARE_LOSSY * $change : self::OFF + self::OFF_SHARE * $change;
+        foreach ([[-$dx, -$dy, -1.0], [-intdiv($dx, 2), -intdiv($dy, 2), -0.5], [-intdiv($dx, 4), -intdiv($dy, 4), -0.25], [0, 0, 0.0], [intdiv($dx, 4), intdiv($dy, 4), 0.25], [intdiv($dx, 2), intdiv($dy, 2), 0.5]] as [$ox, $oy, $place]) {
             $here = self::at($art, $x + $ox, $y + $oy);
             for ($c = 0; $c < 3; ++$c) {
                 if (abs($here[$c] - ($one[$c] + ($two[$c] - $one[$c]) * (1 + $place) / 2)) > $allowed) {
