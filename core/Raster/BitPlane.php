@@ -58,6 +58,21 @@ final readonly class BitPlane
         return new self($this->width, $this->height, $this->bytes & ~$other->bytes);
     }
 
+    /**
+     * From bytes of which nobody knows what their writer left beyond the width: there nothing prints.
+     *
+     * @throws \LengthException where the bytes are not those of the size
+     */
+    public static function within(int $width, int $height, string $bytes): self
+    {
+        if ($width % 8 !== 0) {
+            $stride = ($width + 7) >> 3;
+            $bytes &= str_repeat(str_repeat("\xff", $stride - 1).\chr(0xFF << (8 - $width % 8) & 255), $height);
+        }
+
+        return new self($width, $height, $bytes);
+    }
+
     public function isBlank(): bool
     {
         return strspn($this->bytes, "\0") === \strlen($this->bytes);

@@ -85,7 +85,7 @@ final class TiffFile
         $per = (int) $one(296, 2) === 3 ? 2.54 : 1.0;
 
         return [
-            new BitPlane($width, $height, substr($bytes, 0, (($width + 7) >> 3) * $height)),
+            BitPlane::within($width, $height, substr($bytes, 0, (($width + 7) >> 3) * $height)),
             $one(282, 72) * $per,
             $one(283, 72) * $per,
         ];

@@ -107,7 +107,7 @@ final class FilmReader
             throw $this->unreadable($path);
         }
 
-        return [new BitPlane((int) $head[1], (int) $head[2], substr($pbm, \strlen($head[0]))), self::PDF_DPI, self::PDF_DPI];
+        return [BitPlane::within((int) $head[1], (int) $head[2], substr($pbm, \strlen($head[0]))), self::PDF_DPI, self::PDF_DPI];
     }
 
     /** A picture of grey or colour taken as black and white at half its light. */
@@ -120,10 +120,8 @@ final class FilmReader
         $picture->thresholdImage(0.5 * \Imagick::getQuantumRange()['quantumRangeLong']);
         $picture->setImageDepth(1);
         $picture->setImageFormat('GRAY');
-        $bytes = ~$picture->getImageBlob();
-        $width = $picture->getImageWidth();
 
-        return new BitPlane($width, $picture->getImageHeight(), $bytes);
+        return BitPlane::within($picture->getImageWidth(), $picture->getImageHeight(), ~$picture->getImageBlob());
     }
 
     private function unreadable(string $path): UnreadableFilms

@@ -81,14 +81,8 @@ final class ScannedPositive
         $picture->thresholdImage($threshold / 255 * \Imagick::getQuantumRange()['quantumRangeLong']);
         $picture->setImageDepth(1);
         $picture->setImageFormat('GRAY');
-        $bytes = ~$picture->getImageBlob();
-        $width = $sheet->artWidthPx;
-        if ($width % 8 !== 0) {
-            $stride = ($width + 7) >> 3;
-            $bytes &= str_repeat(str_repeat("\xff", $stride - 1).\chr(0xFF << (8 - $width % 8) & 255), $sheet->artHeightPx);
-        }
 
-        return new BitPlane($width, $sheet->artHeightPx, $bytes);
+        return BitPlane::within($sheet->artWidthPx, $sheet->artHeightPx, ~$picture->getImageBlob());
     }
 
     /** @return array{\Imagick, float} the scan in grey, and its pixels per inch */

@@ -29,6 +29,25 @@ final class ColourTest extends TestCase
         }
     }
 
+    /** CIE 15: under Y = 216/24389 lightness is 24389/27 · Y, and so dark greys of sRGB are straight in Y = c / 255 / 12.92. */
+    public function testTheDarkestGreysFollowTheStraightPart(): void
+    {
+        for ($c = 0; $c <= 10; ++$c) {
+            $lab = Lab::of(new Srgb($c, $c, $c));
+            self::assertEqualsWithDelta(24389 / 27 * $c / 255 / 12.92, $lab->l, 1e-4);
+            self::assertEqualsWithDelta([0.0, 0.0], [$lab->a, $lab->b], 0.01);
+        }
+        // The two parts meet where CIE says: L* = 8, and rise on both sides of it.
+        self::assertEqualsWithDelta(8.0, Lab::fromLinear(216 / 24389, 216 / 24389, 216 / 24389)->l, 1e-6);
+        $before = -1.0;
+        for ($i = 0; $i < 400; ++$i) {
+            $l = Lab::fromLinear($i / 20000, $i / 20000, $i / 20000)->l;
+            self::assertGreaterThan($before, $l);
+            self::assertLessThan(0.1, $before < 0 ? 0.0 : $l - $before, 'no jump');
+            $before = $l;
+        }
+    }
+
     public function testEveryChannelSurvivesLinearLight(): void
     {
         for ($c = 0; $c < 256; ++$c) {

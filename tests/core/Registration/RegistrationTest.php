@@ -110,6 +110,41 @@ final class RegistrationTest extends TestCase
         }
     }
 
+    /**
+     * One or two knobs anywhere, pushing anyhow: no other turns of them leave less, where the frame goes no further than
+     * they push it. What a contact moves by is reckoned here from the frame's own motion.
+     */
+    public function testAFewKnobsAnywhereLeaveTheLeast(): void
+    {
+        $random = new Randomizer(new Mt19937(21));
+        for ($try = 0; $try < 12; ++$try) {
+            $readings = self::readings(self::MARKS, static fn (float $x, float $y): array => [0.4 - 0.002 * $y, -0.3 + 0.002 * $x]);
+            $knobs = [];
+            for ($i = 0; $i <= $try % 2; ++$i) {
+                $angle = $random->getInt(0, 359) * \M_PI / 180;
+                $knobs[] = new Knob(
+                    "knob $i",
+                    new Point((float) $random->getInt(-250, 250), (float) $random->getInt(-350, 350)),
+                    new Point(3 * cos($angle), 3 * sin($angle)),
+                    0.5 + $random->getInt(0, 20) / 10,
+                );
+            }
+            $mending = RegistrationSolver::mend($readings, MisfitFit::of($readings), $knobs);
+            if ($mending->turns === []) {
+                continue;
+            }
+            $turns = array_column($mending->turns, 'turns');
+            $best = self::leftBy($readings, $knobs, $turns);
+            foreach (array_keys($knobs) as $i) {
+                foreach ([-0.003, 0.003] as $more) {
+                    $other = $turns;
+                    $other[$i] += $more;
+                    self::assertGreaterThan($best, self::leftBy($readings, $knobs, array_values($other)), "try $try, knob $i, $more of a turn more");
+                }
+            }
+        }
+    }
+
     public function testMarksOnALineLeaveTheRestUnknown(): void
     {
         $misfit = self::fit([[0.0, 160.0], [0.0, -160.0]], static fn (float $x, float $y): array => [0.1 - 0.001 * $y, 0.2 + 0.0005 * $y]);
@@ -262,6 +297,46 @@ final class RegistrationTest extends TestCase
         $all = $det(0, 1, 2);
 
         return [$det(3, 1, 2) / $all, $det(0, 3, 2) / $all, $det(0, 1, 3) / $all];
+    }
+
+    /**
+     * Sum of squares at the marks, after the least motion (a turn weighed by the marks' distance) that moves each contact
+     * by what its knob was turned.
+     *
+     * @param list<Knob>  $knobs
+     * @param list<float> $turns
+     */
+    private static function leftBy(Readings $readings, array $knobs, array $turns): float
+    {
+        $arm = sqrt(array_sum(array_map(static fn (array $m): float => $m[0] ** 2 + $m[1] ** 2, self::MARKS)) / \count(self::MARKS));
+        // One or two rows: the least motion is Gᵀ (G Gᵀ)⁻¹ of what is asked, written out.
+        $rows = $asked = [];
+        foreach ($knobs as $i => $knob) {
+            $length = hypot($knob->pushes->xMm, $knob->pushes->yMm);
+            [$ux, $uy] = [$knob->pushes->xMm / $length, $knob->pushes->yMm / $length];
+            $rows[] = [$ux, $uy, ($uy * $knob->at->xMm - $ux * $knob->at->yMm) / $arm];
+            $asked[] = $turns[$i] * $knob->mmPerTurn;
+        }
+        $dot = static fn (int $i, int $j): float => $rows[$i][0] * $rows[$j][0] + $rows[$i][1] * $rows[$j][1] + $rows[$i][2] * $rows[$j][2];
+        if (\count($rows) === 1) {
+            $pull = [$asked[0] / $dot(0, 0)];
+        } else {
+            $det = $dot(0, 0) * $dot(1, 1) - $dot(0, 1) ** 2;
+            $pull = [($dot(1, 1) * $asked[0] - $dot(0, 1) * $asked[1]) / $det, ($dot(0, 0) * $asked[1] - $dot(0, 1) * $asked[0]) / $det];
+        }
+        $motion = [0.0, 0.0, 0.0];
+        foreach ($pull as $i => $by) {
+            for ($c = 0; $c < 3; ++$c) {
+                $motion[$c] += $by * $rows[$i][$c];
+            }
+        }
+        $sum = 0.0;
+        foreach ($readings->means as $r) {
+            $turn = $motion[2] / $arm;
+            $sum += ($r->offXMm + $motion[0] - $turn * $r->yMm) ** 2 + ($r->offYMm + $motion[1] + $turn * $r->xMm) ** 2;
+        }
+
+        return $sum;
     }
 
     private static function noise(Randomizer $random, float $sd): float

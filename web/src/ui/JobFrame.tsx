@@ -172,7 +172,15 @@ export function JobFrame() {
         />
       )}
       {job.pressMind !== "" && (
-        <Text role="status" px="28px" py="8px" borderBottomWidth="1px" borderColor="line" borderLeftWidth="6px" borderLeftColor="amber">
+        <Text
+          role="status"
+          px="28px"
+          py="8px"
+          borderBottomWidth="1px"
+          borderColor="line"
+          borderLeftWidth="6px"
+          borderLeftColor="amber"
+        >
           {job.pressMind}
         </Text>
       )}
