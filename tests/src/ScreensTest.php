@@ -257,7 +257,7 @@ final class ScreensTest extends ShopTestCase
         $shop = $this->ask('POST', '/api/shop/emulsions', ['name' => 'Short lived', 'kind' => 'photopolymer'], 201);
         $new = array_column($shop['emulsions'], 'id', 'name')['Short lived'];
         $this->ask('POST', "/api/frames/$frame/coat", ['emulsionId' => $new]);
-        self::assertStringContainsString('0 step tests, 1 stencils', $this->ask('DELETE', "/api/shop/emulsions/$new", null, 422)['detail']);
+        self::assertStringContainsString('1 stencil rests on it', $this->ask('DELETE', "/api/shop/emulsions/$new", null, 422)['detail']);
         $this->ask('POST', '/api/undo');
         $this->ask('DELETE', "/api/shop/emulsions/$new");
         self::assertNull($this->ask('GET', "/api/frames/$frame")['stencil']);

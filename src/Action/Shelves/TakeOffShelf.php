@@ -123,15 +123,21 @@ final readonly class TakeOffShelf implements Change
 
     private static function restsOnIt(int $tests, int $stencils, int $jobs): void
     {
-        if ($tests + $stencils + $jobs > 0) {
-            throw Refused::because(
-                \sprintf(
-                    '%d step tests, %d stencils and %d jobs rest on it. What was learned would be lost: it stays.',
-                    $tests,
-                    $stencils,
-                    $jobs,
-                ),
-            );
+        $resting = array_filter(['step test' => $tests, 'stencil' => $stencils, 'job' => $jobs]);
+        if ($resting === []) {
+            return;
         }
+        $said = array_map(
+            static fn (string $what, int $many): string => \sprintf('%d %s%s', $many, $what, $many === 1 ? '' : 's'),
+            array_keys($resting),
+            $resting,
+        );
+        $last = (string) array_pop($said);
+        throw Refused::because(\sprintf(
+            '%s %s on it, so it stays: %s',
+            $said === [] ? $last : implode(', ', $said).' and '.$last,
+            array_sum($resting) === 1 ? 'rests' : 'rest',
+            $tests + $stencils > 0 ? 'what was learned would be lost.' : 'give the job another first.',
+        ));
     }
 }
