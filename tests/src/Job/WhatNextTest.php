@@ -105,7 +105,7 @@ final class WhatNextTest extends TestCase
             'unsuited' => ['unsuited' => 'its lines are finer than the mesh holds', 'first' => ['coat']],
         ] as $fault => $with) {
             $worst[1] = $this->plate(1, $with);
-            $next = WhatNext::of($this->job, $worst, null);
+            $next = $this->of($worst);
             self::assertSame(11, $next->plateId, $fault);
             $wants[$fault] = $next->stage.': '.$next->sentence.' / '.$next->button;
         }
@@ -127,11 +127,11 @@ final class WhatNextTest extends TestCase
     public function testAnEarlierStageOfAnyPlateComesBeforeALaterOne(): void
     {
         $plates = [$this->plate(0, ['register' => null]), $this->plate(1, ['register' => null]), $this->plate(2, ['burnedSeconds' => null])];
-        self::assertSame(12, WhatNext::of($this->job, $plates, null)->plateId, 'the third is not burned yet');
+        self::assertSame(12, $this->of($plates)->plateId, 'the third is not burned yet');
         $third = $this->job->platesInOrder()[2];
         $third->frame = null;
         $plates[0] = $this->plate(0, ['first' => ['coat']]);
-        $next = WhatNext::of($this->job, $plates, null);
+        $next = $this->of($plates);
         self::assertSame(['screens', 'Choose a frame for Rust.', 12], [$next->stage, $next->sentence, $next->plateId]);
     }
 
@@ -139,14 +139,14 @@ final class WhatNextTest extends TestCase
     {
         $plates = $this->standing();
         $plates[2] = $this->plate(2, ['unsuited' => 'it is slack', 'burnedSeconds' => null]);
-        self::assertStringContainsString('Burn frame C for Rust.', WhatNext::of($this->job, $plates, null)->sentence);
+        self::assertStringContainsString('Burn frame C for Rust.', $this->of($plates)->sentence);
     }
 
     public function testThePlateThatTheOthersAreSetByHasNoReadings(): void
     {
         $plates = $this->standing();
         $plates[0] = $this->plate(0, ['register' => null]);
-        self::assertSame('All plates are in register: print.', WhatNext::of($this->job, $plates, null)->sentence);
+        self::assertSame('All plates are in register: print.', $this->of($plates)->sentence);
     }
 
     #[TestWith([42.4, 'Bench', '42 s on the Bench'])]
@@ -160,12 +160,18 @@ final class WhatNextTest extends TestCase
         $this->job->lamp = new Lamp($lamp, LampKind::Led, 100);
         $plates = $this->standing();
         $plates[1] = $this->plate(1, ['burnedSeconds' => null, 'light' => self::light($seconds)]);
-        self::assertSame($button, WhatNext::of($this->job, $plates, null)->button);
+        self::assertSame($button, $this->of($plates)->button);
+    }
+
+    /** @param array<PlateStanding> $plates */
+    private function of(array $plates): NextStep
+    {
+        return WhatNext::of($this->job, array_values($plates), null);
     }
 
     private function next(): NextStep
     {
-        return WhatNext::of($this->job, $this->standing(), null);
+        return $this->of($this->standing());
     }
 
     /** @return array{string, Does, string} */
