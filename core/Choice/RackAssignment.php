@@ -8,8 +8,7 @@ use Ektype\Core\Screen\Tension;
 
 /**
  * The best frames of the rack for the plates of a job, of like tension. For every window of tension that a frame opens,
- * the cheapest set within it is found exactly, plate by plate over all sets of plates; what a frame costs a plate is
- * {@see FrameCost}.
+ * the cheapest set within it is found exactly, {@see CheapestSet}; what a frame costs a plate is {@see FrameCost}.
  */
 final class RackAssignment
 {
@@ -30,48 +29,16 @@ final class RackAssignment
             ),
             $plates,
         );
+        $sums = array_map(static fn (array $row): array => array_map(static fn (FrameCost $c): float => $c->cost, $row), $costs);
         $free = array_filter($rack, static fn (int $i): bool => ($costs[0][$i] ?? null)?->obstacles === [], \ARRAY_FILTER_USE_KEY);
         $best = new CheapestSet(self::NO_FRAME * \count($plates), []);
         foreach ($free as $lowest) {
             $window = array_keys(array_filter($free, static fn (RackFrame $f): bool => $f->tensionNPerCm >= $lowest->tensionNPerCm - 1e-9 && $f->tensionNPerCm <= $lowest->tensionNPerCm + Tension::LIKE + 1e-9));
-            $found = self::cheapest(\count($plates), $window, $costs);
+            $found = CheapestSet::of($window, $sums, self::NO_FRAME);
             $best = $found->cost < $best->cost - 1e-9 ? $found : $best;
         }
 
-        return self::described($plates, $rack, $costs, $best, \count($rack) - \count($free));
-    }
-
-    /**
-     * @param list<int>                   $frames
-     * @param list<array<int, FrameCost>> $costs
-     */
-    private static function cheapest(int $plates, array $frames, array $costs): CheapestSet
-    {
-        // By the set of plates that have a frame: what it costs, and how.
-        $sets = [0 => new CheapestSet(0.0, [])];
-        foreach ($frames as $frame) {
-            $next = $sets;
-            foreach ($sets as $set => $so) {
-                for ($plate = 0; $plate < $plates; ++$plate) {
-                    if (($set & 1 << $plate) !== 0) {
-                        continue;
-                    }
-                    $with = $set | 1 << $plate;
-                    $sum = $so->cost + $costs[$plate][$frame]->cost;
-                    if (!isset($next[$with]) || $sum < $next[$with]->cost) {
-                        $next[$with] = new CheapestSet($sum, $so->frames + [$plate => $frame]);
-                    }
-                }
-            }
-            $sets = $next;
-        }
-        $best = new CheapestSet(\INF, []);
-        foreach ($sets as $set => $so) {
-            $cost = $so->cost + self::NO_FRAME * ($plates - substr_count(decbin($set), '1'));
-            $best = $cost < $best->cost ? new CheapestSet($cost, $so->frames) : $best;
-        }
-
-        return $best;
+        return self::described($plates, $rack, $costs, $best);
     }
 
     /**
@@ -79,8 +46,9 @@ final class RackAssignment
      * @param list<RackFrame>             $rack
      * @param list<array<int, FrameCost>> $costs
      */
-    private static function described(array $plates, array $rack, array $costs, CheapestSet $chosen, int $away): RackChoice
+    private static function described(array $plates, array $rack, array $costs, CheapestSet $chosen): RackChoice
     {
+        $others = self::others($rack, $costs[0] ?? [], $chosen);
         $rows = [];
         $missing = [];
         $tensions = [];
@@ -88,11 +56,11 @@ final class RackAssignment
             if (!isset($chosen->frames[$i])) {
                 $mesh = MeshSuggestion::rank($plate->asks)[0]->mesh;
                 $missing[] = \sprintf(
-                    'No frame for %s: stretch one with %s (%.0f per inch), or free one%s.',
+                    'No frame for %s: stretch one with %s (%.0f per inch), or free one.%s',
                     $plate->name,
                     $mesh->name,
                     $mesh->threadsPerInch(),
-                    $away > 0 ? \sprintf('; %d are taken, too small or too slack', $away) : '',
+                    $others,
                 );
                 $rows[] = new RackRow($plate->name, null, '', []);
                 continue;
@@ -107,5 +75,33 @@ final class RackAssignment
         }
 
         return new RackChoice($rows, $tensions === [] ? 0.0 : max($tensions) - min($tensions), $chosen->cost, $missing);
+    }
+
+    /**
+     * Why the frames that are left cannot be had.
+     *
+     * @param list<RackFrame>       $rack
+     * @param array<int, FrameCost> $costs of any plate: what stands in the way of a frame is the same for all
+     */
+    private static function others(array $rack, array $costs, CheapestSet $chosen): string
+    {
+        $why = [];
+        foreach ($rack as $i => $frame) {
+            if (\in_array($i, $chosen->frames, true)) {
+                continue;
+            }
+            $in = match (true) {
+                $frame->takenBy !== '' && $costs[$i]->obstacles !== [] => 'taken',
+                $costs[$i]->obstacles !== [] => $costs[$i]->obstacles[0],
+                default => \sprintf('more than %.0f N/cm apart from those chosen', Tension::LIKE),
+            };
+            $why[$in] = ($why[$in] ?? 0) + 1;
+        }
+
+        return $why === [] ? '' : \sprintf(
+            ' Of the other %d frames: %s.',
+            array_sum($why),
+            implode(', ', array_map(static fn (string $in, int $many): string => "$many $in", array_keys($why), $why)),
+        );
     }
 }

@@ -70,6 +70,12 @@ final class AssignRack extends JsonCommand
                     \sprintf('Two frames are called “%s”: they would be mistaken for each other. Give each its own label.', $frame->label),
                 );
             }
+            if ($frame->insideMm->xMm <= 0 || $frame->insideMm->yMm <= 0) {
+                throw UnreadableRequest::at(
+                    \sprintf('frames[%d].inside_mm', $i),
+                    \sprintf('Frame “%s” has no size inside, so no print fits on it. Give the width and height within the bars in millimetres.', $frame->label),
+                );
+            }
             try {
                 $rack[$frame->label] = $frame->frame();
             } catch (UnwovenMesh $not) {

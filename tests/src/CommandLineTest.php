@@ -373,6 +373,7 @@ final class CommandLineTest extends TestCase
             'air.humidity_pct: Air holds 0 to 100',
         ];
         yield 'tension 90' => ['rack:assign', '{"print_mm":[200,200],"plates":[{"name":"a"}],"frames":[{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,560],"n_per_cm":90}]}', 'frames[0].n_per_cm'];
+        yield 'a frame of no size' => ['rack:assign', '{"print_mm":[200,200],"plates":[{"name":"a"}],"frames":[{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,0],"n_per_cm":20}]}', 'frames[0].inside_mm: Frame “1” has no size inside'];
         yield 'one label twice' => ['rack:assign', '{"print_mm":[200,200],"plates":[{"name":"a"}],"frames":[{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,560],"n_per_cm":20},{"label":"1","threads_per_cm":77,"thread_um":55,"inside_mm":[460,560],"n_per_cm":20}]}', 'Two frames are called “1”'];
         yield 'dates backwards' => ['darkroom:plan', '{"screens":[{"name":"a","coat_min":5,"dry_min":60,"expose_min":2,"wash_min":5,"redry_min":30,"tape_min":4,"due_min":10,"ready_min":60}]}', 'due before it can begin'];
         yield 'no json' => ['mesh:suggest', 'role=base', 'not JSON'];

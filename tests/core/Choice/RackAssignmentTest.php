@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Choice;
 
+use Ektype\Core\Choice\CheapestSet;
 use Ektype\Core\Choice\MeshQuestion;
 use Ektype\Core\Choice\PrintOnFrames;
 use Ektype\Core\Choice\RackAssignment;
@@ -99,6 +100,75 @@ final class RackAssignmentTest extends TestCase
             RackAssignment::best([$plates[0]], [$rack[0]], new PrintOnFrames(250, 300, 280), 'another job')->plates[0]->frame,
             'its own frame',
         );
+    }
+
+    /** The true reason: two frames of the right mesh hang there free, but at 24 N/cm beside 19. */
+    public function testUnlikeTensionIsSaidWhereItIsTheReason(): void
+    {
+        $mesh = new Mesh(77, 55);
+        $plates = array_map(static fn (int $i): RackPlate => self::plate("plate $i", PlateRole::Colour, 0.4), range(0, 3));
+        $rack = [
+            new RackFrame('a', $mesh, 460, 560, 19),
+            new RackFrame('b', $mesh, 460, 560, 20),
+            new RackFrame('c', $mesh, 460, 560, 21.5),
+            new RackFrame('tight', $mesh, 460, 560, 24),
+            new RackFrame('tighter', $mesh, 460, 560, 25),
+            new RackFrame('slack', $mesh, 460, 560, 14),
+            new RackFrame('elsewhere', $mesh, 460, 560, 20, FrameState::Burned, 0, 'another job'),
+        ];
+        $choice = RackAssignment::best($plates, $rack, new PrintOnFrames(250, 300, 280));
+        self::assertCount(1, $choice->missing);
+        self::assertStringContainsString(
+            'Of the other 4 frames: 2 more than 3 N/cm apart from those chosen, 1 under 15 N/cm, 1 taken.',
+            $choice->missing[0],
+        );
+        $all = RackAssignment::best(\array_slice($plates, 0, 3), $rack, new PrintOnFrames(250, 300, 280));
+        self::assertSame([], $all->missing);
+    }
+
+    /** Against every way to give frames or none, on costs of any size and sign; a plate without one costs 30. */
+    public function testTheCheapestSetIsTheCheapestOfEveryWay(): void
+    {
+        $random = new Randomizer(new Mt19937(17));
+        for ($try = 0; $try < 150; ++$try) {
+            $plates = $random->getInt(1, 4);
+            $frames = $random->getInt(0, 5);
+            $costs = [];
+            for ($i = 0; $i < $plates; ++$i) {
+                $row = [];
+                for ($j = 0; $j < $frames; ++$j) {
+                    $row[$j] = $random->getInt(-20, 450) / 10;
+                }
+                $costs[] = $row;
+            }
+            $found = CheapestSet::of(array_keys(array_fill(0, $frames, true)), $costs, 30.0);
+            self::assertEqualsWithDelta(self::leastOf($costs, 0, []), $found->cost, 1e-9, "try $try");
+            $sum = 30.0 * ($plates - \count($found->frames));
+            foreach ($found->frames as $plate => $frame) {
+                $sum += $costs[$plate][$frame];
+            }
+            self::assertEqualsWithDelta($found->cost, $sum, 1e-9, 'the frames named cost what is said');
+            self::assertSame(\count($found->frames), \count(array_unique($found->frames)), 'no frame twice');
+        }
+    }
+
+    /**
+     * @param list<array<int, float>> $costs
+     * @param list<int>               $taken
+     */
+    private static function leastOf(array $costs, int $plate, array $taken): float
+    {
+        if ($plate === \count($costs)) {
+            return 0.0;
+        }
+        $least = 30.0 + self::leastOf($costs, $plate + 1, $taken);
+        foreach ($costs[$plate] as $frame => $cost) {
+            if (!\in_array($frame, $taken, true)) {
+                $least = min($least, $cost + self::leastOf($costs, $plate + 1, [...$taken, $frame]));
+            }
+        }
+
+        return $least;
     }
 
     private static function plate(string $name, PlateRole $role, ?float $line): RackPlate
