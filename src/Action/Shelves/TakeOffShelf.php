@@ -123,7 +123,7 @@ final readonly class TakeOffShelf implements Change
 
     private static function restsOnIt(int $tests, int $stencils, int $jobs): void
     {
-        $resting = array_filter(['step test' => $tests, 'stencil' => $stencils, 'job' => $jobs]);
+        $resting = array_filter(['step test' => $tests, 'stencil' => $stencils, 'job' => $jobs], static fn (int $many): bool => $many > 0);
         if ($resting === []) {
             return;
         }
@@ -132,7 +132,7 @@ final readonly class TakeOffShelf implements Change
             array_keys($resting),
             $resting,
         );
-        $last = (string) array_pop($said);
+        $last = array_pop($said);
         throw Refused::because(\sprintf(
             '%s %s on it, so it stays: %s',
             $said === [] ? $last : implode(', ', $said).' and '.$last,

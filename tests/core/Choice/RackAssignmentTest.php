@@ -148,7 +148,7 @@ final class RackAssignmentTest extends TestCase
                 $sum += $costs[$plate][$frame];
             }
             self::assertEqualsWithDelta($found->cost, $sum, 1e-9, 'the frames named cost what is said');
-            self::assertSame(\count($found->frames), \count(array_unique($found->frames)), 'no frame twice');
+            self::assertSame($found->frames, array_unique($found->frames), 'no frame twice');
         }
     }
 

@@ -13,9 +13,9 @@ final class StepWedgeTest extends TestCase
 {
     public function testEveryWidthStandsTwiceInInkAndOnceOpen(): void
     {
-        self::assertSame([0.1, 0.15, 0.2, 0.3, 0.5], StepWedge::WIDTHS_MM, 'the words of the light table name these');
         $blacks = StepWedge::blacks();
         foreach (StepWedge::WIDTHS_MM as $i => $width) {
+            self::assertEqualsWithDelta([0.1, 0.15, 0.2, 0.3, 0.5][$i], $blacks[2 * $i][2], 1e-9, 'the widths that the trade reads');
             [$one, $two] = [$blacks[2 * $i], $blacks[2 * $i + 1]];
             self::assertEqualsWithDelta([$width, $width], [$one[2], $two[2]], 1e-9);
             // Lines closer than 0.3 mm would fill each other in: then the gap fails before the line does.
@@ -40,7 +40,7 @@ final class StepWedgeTest extends TestCase
                 self::assertTrue($x + $width <= $other[0] + 1e-9 || $other[0] + $other[2] <= $x + 1e-9, 'two of its parts overlap');
             }
         }
-        self::assertEqualsWithDelta(5.0, end($blacks)[2], 1e-9, 'a patch for the densitometer');
+        self::assertEqualsWithDelta(5.0, $blacks[\count($blacks) - 1][2], 1e-9, 'a patch for the densitometer');
     }
 
     public function testADrawnFilmIsReadBackAndAVectorOneIsNot(): void

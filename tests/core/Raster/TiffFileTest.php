@@ -108,7 +108,7 @@ final class TiffFileTest extends TestCase
         [$short, $long] = $little ? ['v', 'V'] : ['n', 'N'];
         $tags += [256 => $plane->width, 257 => $plane->height, 258 => 1, 259 => 1, 262 => 0, 277 => 1, 278 => $plane->height, 296 => 2];
         $bytes = $tags[262] === 1 ? ~$plane->bytes : $plane->bytes;
-        $strips = str_split($bytes, $plane->stride * max(1, $tags[278]));
+        $strips = str_split($bytes, max(1, $plane->stride * $tags[278]));
         $body = '';
         $offsets = $counts = [];
         foreach ($strips as $strip) {
@@ -116,9 +116,9 @@ final class TiffFileTest extends TestCase
             $counts[] = \strlen($strip);
             $body .= $strip.(\strlen($strip) % 2 === 1 ? "\0" : '');
         }
-        $list = static fn (array $values): string => implode('', array_map(static fn (int $v): string => pack($long, $v), $values));
+        $list = static fn (int ...$values): string => implode('', array_map(static fn (int $v): string => pack($long, $v), $values));
         $at = 8 + \strlen($body);
-        $body .= $list($offsets).$list($counts).str_repeat(pack($long.$long, (int) round($per * 1000), 1000), 2);
+        $body .= $list(...$offsets).$list(...$counts).str_repeat(pack($long.$long, (int) round($per * 1000), 1000), 2);
         $many = \count($strips);
         $tags[273] = $many === 1 ? $offsets[0] : $at;
         $tags[279] = $many === 1 ? $counts[0] : $at + 4 * $many;
