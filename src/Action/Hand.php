@@ -8,4 +8,6 @@ namespace Ektype\App\Action;
 final class Hand
 {
     public string $page = '';
+    /** The turn of the shop that the page shows; null where it did not say. */
+    public ?int $seen = null;
 }

@@ -8,7 +8,9 @@ use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Action\Undo\RowJournal;
 use Ektype\App\Action\Work\LongWork;
 use Ektype\App\Shop\Change\Change as Recorded;
+use Ektype\App\Shop\Change\TouchedRow;
 use Ektype\App\Shop\Task\Task;
+use Ektype\App\Shop\Turn;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
 
@@ -22,6 +24,7 @@ final readonly class ShopDoor
         private EntityManagerInterface $entities,
         private ShopFloor $floor,
         private RowJournal $journal,
+        private Turn $turn,
         private ClockInterface $clock,
         private MessageBusInterface $bus,
     ) {
@@ -50,7 +53,10 @@ final readonly class ShopDoor
             $touched = $this->journal->end();
             $named = self::named($recorded);
             if ($recorded !== [] && !$touched->isEmpty()) {
-                $this->floor->changes->keep(new Recorded($this->floor->hand->page, $this->clock->now(), $named, $touched->rows));
+                $now = new Recorded($this->floor->hand->page, $this->clock->now(), $named, $touched->rows);
+                $now->turn = $this->turn->now();
+                $this->sawWhatItChanges($touched->rows);
+                $this->floor->changes->keep($now);
                 $this->entities->flush();
             }
             foreach ($touched->made as $one) {
@@ -69,6 +75,30 @@ final readonly class ShopDoor
             }
             $this->entities->clear();
             throw $fault;
+        }
+    }
+
+    /**
+     * A page that says which turn it shows does not change unseen what another page has changed since.
+     *
+     * @param list<TouchedRow> $rows
+     *
+     * @throws Refused where it would
+     */
+    private function sawWhatItChanges(array $rows): void
+    {
+        $hand = $this->floor->hand;
+        foreach ($hand->seen === null ? [] : $this->floor->changes->afterTurnByOthers($hand->seen, $hand->page) as $other) {
+            foreach ($other->rows() as $theirs) {
+                foreach ($rows as $ours) {
+                    if ($ours->setsWhat($theirs)) {
+                        throw Refused::because(\sprintf(
+                            'Another page has changed the same in the meantime: “%s”. Yours was not written over it. Look at what stands there now, and give it again if you still want it.',
+                            $other->what,
+                        ));
+                    }
+                }
+            }
         }
     }
 

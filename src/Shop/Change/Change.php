@@ -22,6 +22,10 @@ class Change
     #[ORM\Column]
     public bool $undone = false;
 
+    /** The turn of the shop at which it was made. */
+    #[ORM\Column(options: ['default' => 0])]
+    public int $turn = 0;
+
     #[ORM\Column(length: self::LONGEST)]
     public string $what;
 

@@ -45,6 +45,15 @@ final readonly class Changes extends Shelf
         return $page === '' ? null : $this->shelf()->findOneBy(['page' => $page, 'undone' => true], ['id' => 'ASC']);
     }
 
+    /** @return list<Change> done by other pages after a turn of the shop and still standing, latest first */
+    public function afterTurnByOthers(int $turn, string $page): array
+    {
+        return $this->asked(
+            'SELECT c FROM '.Change::class.' c WHERE c.turn > :turn AND c.undone = false AND c.page <> :page ORDER BY c.id DESC',
+            ['turn' => $turn, 'page' => $page],
+        );
+    }
+
     /** @return list<Change> done since by other hands and still standing, latest first */
     public function sinceByOthers(Change $change): array
     {

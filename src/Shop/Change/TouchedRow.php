@@ -50,6 +50,25 @@ final readonly class TouchedRow
         );
     }
 
+    /**
+     * Whether two changes set the same value of a row. What is kept as a list or a plan is not one value: a change of it adds
+     * to what it finds, under the lock.
+     */
+    public function setsWhat(self $other): bool
+    {
+        if ($this->table !== $other->table || $this->id !== $other->id) {
+            return false;
+        }
+        $both = array_intersect($this->changed(), $other->changed());
+
+        return array_filter($both, fn (string $column): bool => !self::isMany($this->after[$column] ?? null)) !== [];
+    }
+
+    private static function isMany(mixed $value): bool
+    {
+        return \is_string($value) && preg_match('/^[\[{]/', $value) === 1;
+    }
+
     public function isUnchanged(): bool
     {
         return $this->before === $this->after;

@@ -61,6 +61,24 @@ const page = (() => {
 
 export const api = createClient<paths>({ baseUrl: "", headers: { "X-Page": page } });
 
+/** The turn of the shop at which the head that is shown was told. */
+let seen: number | undefined;
+const HEAD = /\/api\/jobs\/\d+$/;
+// What another page has changed since is not changed again unseen: the shop is told what this page shows.
+api.use({
+  onRequest({ request }) {
+    const path = new URL(request.url).pathname;
+    if (seen !== undefined && request.method !== "GET" && /^\/api\/(jobs|plates)\/\d/.test(path)) {
+      request.headers.set("X-Seen", String(seen));
+    }
+  },
+  async onResponse({ request, response }) {
+    if (!response.ok || !HEAD.test(new URL(request.url).pathname)) return;
+    const head = (await response.clone().json()) as { turn?: number };
+    if (typeof head.turn === "number") seen = Math.max(seen ?? 0, head.turn);
+  },
+});
+
 /** What went wrong, as problem details tell it. */
 export class Problem extends Error {
   constructor(
