@@ -99,8 +99,8 @@ final class RackAssignment
         }
 
         return $why === [] ? '' : \sprintf(
-            ' Of the other %d frames: %s.',
-            array_sum($why),
+            ' Of the other %s: %s.',
+            array_sum($why) === 1 ? 'frame' : array_sum($why).' frames',
             implode(', ', array_map(static fn (string $in, int $many): string => "$many $in", array_keys($why), $why)),
         );
     }

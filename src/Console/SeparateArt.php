@@ -134,11 +134,12 @@ final class SeparateArt extends Command
         }
         $output->writeln(
             \sprintf(
-                '%d films of %.1f × %.1f mm at %.0f dpi are in %s.',
-                \count($result->plates),
+                '%s of %.1f × %.1f mm at %.0f dpi %s in %s.',
+                \count($result->plates) === 1 ? '1 film' : \count($result->plates).' films',
                 $result->widthMm,
                 $result->heightMm,
                 $result->dpi,
+                \count($result->plates) === 1 ? 'is' : 'are',
                 $out,
             ),
             OutputInterface::OUTPUT_RAW,

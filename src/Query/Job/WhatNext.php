@@ -45,8 +45,8 @@ final class WhatNext
             ),
             $job->filmsPath === null => new NextStep(
                 'films',
-                \sprintf('Write the films of %d plates.', $plates),
-                'Write the films',
+                $plates === 1 ? 'Write the film of the plate.' : \sprintf('Write the films of %d plates.', $plates),
+                $plates === 1 ? 'Write the film' : 'Write the films',
                 Does::Films,
             ),
             !$job->filmsAreCurrent() => new NextStep(

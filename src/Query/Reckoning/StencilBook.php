@@ -192,10 +192,11 @@ final class StencilBook
         return match (true) {
             $emulsion === null || $left === null || $left > 7 => '',
             $left < 0 => \sprintf(
-                '%s was mixed on %s and is over its pot life by %d days: stencils from it break down early. Mix a fresh pot.',
+                '%s was mixed on %s and is over its pot life by %d %s: stencils from it break down early. Mix a fresh pot.',
                 $emulsion->name,
                 $emulsion->mixedOn,
                 -$left,
+                $left === -1 ? 'day' : 'days',
             ),
             default => \sprintf('%s has %d %s of its pot life left.', $emulsion->name, $left, $left === 1 ? 'day' : 'days'),
         };

@@ -63,6 +63,7 @@ final class WhatNextTest extends TestCase
         $this->job->filmsPath = null;
         self::assertSame(['films', Does::Films, 'Write the films'], $this->does());
         self::assertSame('Write the films of 3 plates.', $this->next()->sentence);
+        self::assertSame('Write the film of the plate.', $this->of([$this->plate(0)])->sentence);
         $this->job->separationKey = 'of other art';
         self::assertSame(['art', Does::Separate, 'Separate again'], $this->does());
         $this->job->separationPath = null;
