@@ -93,6 +93,20 @@ test("keys lead everywhere, units swap, anything is found", async ({ page }) => 
   await expect(page).toHaveURL(/\/lamps$/);
 });
 
+test("a quick hand finds what the slow shop has not told yet", async ({ page }) => {
+  await page.route("**/api/shop", async (route) => {
+    await new Promise((done) => setTimeout(done, 1500));
+    await route.continue();
+  });
+  await page.goto("/jobs");
+  await expect(page.getByRole("heading", { name: "Jobs" })).toBeVisible();
+  await page.keyboard.press("/");
+  await page.keyboard.type("old tube");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("Looking through the shop")).toBeVisible();
+  await expect(page).toHaveURL(/\/lamps$/);
+});
+
 test("a shelf refuses what is not woven, takes a frame, and gives it back", async ({ page }) => {
   await page.goto("/rack");
   await page.getByRole("button", { name: "Add a frame" }).click();

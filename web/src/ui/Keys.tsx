@@ -1,5 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { useHand } from "../api/hand";
 import { useJobs, useShop } from "../api/use";
@@ -79,6 +79,8 @@ function Help({ close }: { close: () => void }) {
 function Find({ close }: { close: () => void }) {
   const [text, setText] = useState("");
   const [at, setAt] = useState(0);
+  // A quick hand is through before the shop has come: then what is found first is opened as it comes.
+  const [wanted, setWanted] = useState(false);
   const go = useNavigate();
   const job = jobIn(useLocation().pathname);
   const jobs = useJobs().data;
@@ -108,6 +110,12 @@ function Find({ close }: { close: () => void }) {
     close();
     go(to);
   };
+  const looking = jobs === undefined || shop === undefined;
+  useEffect(() => {
+    if (!wanted || !found[0]) return;
+    close();
+    go(found[0].to);
+  }, [wanted, found, close, go]);
   return (
     <Sheet label="Find anything" close={close}>
       <Entry
@@ -118,10 +126,12 @@ function Find({ close }: { close: () => void }) {
         onChange={(e) => {
           setText(e.target.value);
           setAt(0);
+          setWanted(false);
         }}
         onKeyDown={(e: React.KeyboardEvent) => {
           const one = found[at];
           if (e.key === "Enter" && one) open(one.to);
+          if (e.key === "Enter" && !one) setWanted(looking);
           if (e.key === "ArrowDown") setAt(Math.min(found.length - 1, at + 1));
           if (e.key === "ArrowUp") setAt(Math.max(0, at - 1));
         }}
@@ -150,7 +160,7 @@ function Find({ close }: { close: () => void }) {
       ))}
       {found.length === 0 && (
         <Text color="quiet" p="12px 10px">
-          Nothing of that name in the shop.
+          {looking ? "Looking through the shop …" : "Nothing of that name in the shop."}
         </Text>
       )}
     </Sheet>
