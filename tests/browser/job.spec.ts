@@ -170,3 +170,35 @@ test("why opens on every figure and says where it comes from", async ({ page }) 
   await page.keyboard.press("Escape");
   await expect(why).toBeHidden();
 });
+
+test("what another page has set in the meantime is shown before it is set again", async ({ page, browser, baseURL }) => {
+  const other = await (await browser.newContext({ baseURL })).newPage();
+  // This page looks at its job every few seconds: here it does not get round to it before its hand is quicker.
+  let release = () => {};
+  let held = Promise.resolve();
+  await page.route(/\/api\/jobs\/2$/, async (route) => {
+    if (route.request().method() === "GET") await held;
+    await route.continue();
+  });
+  const width = (on: typeof page) => on.getByLabel("Print width, mm");
+  const keep = async (on: typeof page, mm: string) => {
+    await width(on).fill(mm);
+    await on.getByRole("button", { name: "Keep", exact: true }).click();
+  };
+  for (const on of [page, other]) {
+    await on.goto("/jobs/2/art");
+    await expect(width(on)).toHaveValue("290");
+  }
+  held = new Promise<void>((done) => {
+    release = done;
+  });
+  await keep(other, "250");
+  await expect(other.locator("header")).toContainText("front 250 mm");
+  await keep(page, "240");
+  await expect(page.getByRole("alert")).toContainText("Another page has changed the same in the meantime");
+  await expect(page.locator("header")).toContainText("front 290 mm");
+  release();
+  await expect(page.locator("header")).toContainText("front 250 mm");
+  await keep(page, "240");
+  await expect(page.locator("header")).toContainText("front 240 mm");
+});

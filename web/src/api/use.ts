@@ -41,22 +41,41 @@ export function useJobWork(id: number) {
     for (const key of ["jobs", "shop", "darkroom", "frame", "frames", "hand"])
       void queries.invalidateQueries({ queryKey: [key] });
   };
+  // What was refused may have been asked of a job that is not so any more: it is looked at anew.
+  const onError = () => void queries.invalidateQueries({ queryKey: ["job", id] });
   const path = { params: { path: { id } } };
   return {
     change: useMutation({
       mutationFn: (body: JobChange) => answer(api.PATCH("/api/jobs/{id}", { ...path, body })),
       onMutate,
       onSuccess,
+      onError,
     }),
     plate: useMutation({
       mutationFn: ({ plateId, ...body }: PlateChange & { plateId: number }) =>
         answer(api.PATCH("/api/plates/{id}", { params: { path: { id: plateId } }, body })),
       onMutate,
       onSuccess,
+      onError,
     }),
-    separate: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/separate", path)), onMutate, onSuccess }),
-    films: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/films", path)), onMutate, onSuccess }),
-    frames: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/frames", path)), onMutate, onSuccess }),
+    separate: useMutation({
+      mutationFn: () => answer(api.POST("/api/jobs/{id}/separate", path)),
+      onMutate,
+      onSuccess,
+      onError,
+    }),
+    films: useMutation({
+      mutationFn: () => answer(api.POST("/api/jobs/{id}/films", path)),
+      onMutate,
+      onSuccess,
+      onError,
+    }),
+    frames: useMutation({
+      mutationFn: () => answer(api.POST("/api/jobs/{id}/frames", path)),
+      onMutate,
+      onSuccess,
+      onError,
+    }),
     copy: useMutation({
       mutationFn: () => answer(api.POST("/api/jobs/{id}/copy", path)),
       onSuccess: (copy) => {
@@ -64,8 +83,18 @@ export function useJobWork(id: number) {
         void queries.invalidateQueries({ queryKey: ["jobs"] });
       },
     }),
-    finish: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/finish", path)), onMutate, onSuccess }),
-    reopen: useMutation({ mutationFn: () => answer(api.POST("/api/jobs/{id}/reopen", path)), onMutate, onSuccess }),
+    finish: useMutation({
+      mutationFn: () => answer(api.POST("/api/jobs/{id}/finish", path)),
+      onMutate,
+      onSuccess,
+      onError,
+    }),
+    reopen: useMutation({
+      mutationFn: () => answer(api.POST("/api/jobs/{id}/reopen", path)),
+      onMutate,
+      onSuccess,
+      onError,
+    }),
     remove: useMutation({
       mutationFn: () => answer(api.DELETE("/api/jobs/{id}", path)),
       onSuccess: (jobs) => {
@@ -81,6 +110,7 @@ export function useJobWork(id: number) {
       },
       onMutate,
       onSuccess,
+      onError,
     }),
     again: useMutation({
       mutationFn: async (task: number) => {
@@ -89,6 +119,7 @@ export function useJobWork(id: number) {
       },
       onMutate,
       onSuccess,
+      onError,
     }),
   };
 }
