@@ -45,17 +45,17 @@ final readonly class BitPlane
 
     public function or(self $other): self
     {
-        return new self($this->width, $this->height, $this->bytes | $other->bytes);
+        return new self($this->width, $this->height, Bits::or($this->bytes, $other->bytes));
     }
 
     public function and(self $other): self
     {
-        return new self($this->width, $this->height, $this->bytes & $other->bytes);
+        return new self($this->width, $this->height, Bits::and($this->bytes, $other->bytes));
     }
 
     public function without(self $other): self
     {
-        return new self($this->width, $this->height, $this->bytes & ~$other->bytes);
+        return new self($this->width, $this->height, Bits::without($this->bytes, $other->bytes));
     }
 
     /**
@@ -81,11 +81,6 @@ final readonly class BitPlane
     /** How many pixels print. */
     public function count(): int
     {
-        $sum = 0;
-        foreach (count_chars($this->bytes, 1) as $byte => $times) {
-            $sum += $times * substr_count(decbin($byte), '1');
-        }
-
-        return $sum;
+        return Bits::count($this->bytes);
     }
 }

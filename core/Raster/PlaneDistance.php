@@ -29,7 +29,7 @@ final class PlaneDistance
                 continue;
             }
             /** @var list<\GMP> $widened by so many pixels to each side */
-            $widened = [gmp_mul(gmp_import($row), gmp_pow(2, $reach))];
+            $widened = [Bits::number($row) << $reach];
             for ($step = 0; $step <= $reach && $step < $best; ++$step) {
                 foreach ($step === 0 ? [0] : [$step, -$step] as $dy) {
                     if ($step >= $best || $y + $dy < 0 || $y + $dy >= $one->height) {
@@ -37,7 +37,7 @@ final class PlaneDistance
                     }
                     if (!isset($rowsOfTwo[$y + $dy])) {
                         $other = $two->row($y + $dy);
-                        $rowsOfTwo[$y + $dy] = $other === $blank ? gmp_init(0) : gmp_mul(gmp_import($other), gmp_pow(2, $reach));
+                        $rowsOfTwo[$y + $dy] = $other === $blank ? gmp_init(0) : Bits::number($other) << $reach;
                     }
                     $other = $rowsOfTwo[$y + $dy];
                     if (gmp_sign($other) === 0) {
@@ -46,7 +46,7 @@ final class PlaneDistance
                     $half = (int) floor(sqrt(max(0.0, $best * $best - $step * $step - 1e-6)));
                     while (\count($widened) <= $half) {
                         $last = $widened[\count($widened) - 1];
-                        $widened[] = gmp_or($last, gmp_or(gmp_mul($last, 2), gmp_div_q($last, 2)));
+                        $widened[] = $last | ($last << 1) | ($last >> 1);
                     }
                     if (gmp_sign(gmp_and($widened[$half], $other)) === 0) {
                         continue;

@@ -15,7 +15,7 @@ final class SideBySide
     /**
      * @template T
      *
-     * @param list<callable(): T> $pieces of about equal weight
+     * @param list<callable(): T> $pieces the heaviest first; whoever is free takes the next
      * @param bool                $worth  whether the pieces are large enough to be worth a process
      *
      * @return list<T> in the order of the pieces
@@ -28,6 +28,7 @@ final class SideBySide
         if (!$worth || $hands < 2 || \PHP_SAPI !== 'cli' || !\function_exists('pcntl_fork')) {
             return array_map(static fn (callable $piece): mixed => $piece(), $pieces);
         }
+        $tickets = self::tickets(\count($pieces));
         $children = [];
         for ($hand = 1; $hand < $hands; ++$hand) {
             $file = tempnam(sys_get_temp_dir(), 'ektype');
@@ -39,18 +40,14 @@ final class SideBySide
                 throw new \RuntimeException('No further process can be started.');
             }
             if ($child === 0) {
-                try {
-                    file_put_contents($file, serialize(self::share($pieces, $hand, $hands)));
-                } catch (\Throwable $fault) {
-                    file_put_contents($file, serialize($fault::class.': '.$fault->getMessage()));
-                }
+                file_put_contents($file, serialize(self::shareOf($pieces, $tickets)));
                 // Ends at once: what the child inherited, a database for one, is not its to close.
                 posix_kill(posix_getpid(), \SIGKILL);
             }
             $children[$hand] = [$child, $file];
         }
         try {
-            $results = self::share($pieces, 0, $hands);
+            $results = self::share($pieces, $tickets);
         } finally {
             $told = [];
             foreach ($children as $hand => [$child, $file]) {
@@ -61,10 +58,15 @@ final class SideBySide
         }
         foreach ($told as $text) {
             $theirs = $text === '' ? null : unserialize($text);
-            if (!\is_array($theirs)) {
-                throw new \RuntimeException('A part of the work broke off: '.(\is_string($theirs) ? $theirs : 'its process ended.'));
+            if (!\is_array($theirs) || !\is_array($theirs[0] ?? null)) {
+                throw new \RuntimeException('A part of the work broke off: its process ended.');
             }
-            $results += $theirs;
+            $results += $theirs[0];
+            $broke = $theirs[1] ?? null;
+            if (\is_int($broke) && isset($pieces[$broke])) {
+                // Done again here, so that its own fault comes out of it.
+                $results[$broke] = $pieces[$broke]();
+            }
         }
         ksort($results);
 
@@ -73,20 +75,67 @@ final class SideBySide
     }
 
     /**
+     * The numbers of the pieces, two bytes each, and then the end: whoever is free draws the next.
+     *
+     * @return resource
+     *
+     * @throws \RuntimeException where the machine gives no pair of sockets
+     */
+    private static function tickets(int $pieces)
+    {
+        $pair = stream_socket_pair(\STREAM_PF_UNIX, \STREAM_SOCK_STREAM, 0);
+        if ($pair === false || stream_socket_sendto($pair[0], pack('n*', ...range(0, $pieces - 1))) !== 2 * $pieces) {
+            throw new \RuntimeException('No further process can be started.');
+        }
+        fclose($pair[0]);
+
+        return $pair[1];
+    }
+
+    /**
      * @template T
      *
      * @param list<callable(): T> $pieces
+     * @param resource            $tickets
      *
      * @return array<int, T>
      */
-    private static function share(array $pieces, int $hand, int $hands): array
+    private static function share(array $pieces, $tickets): array
     {
         $done = [];
-        for ($i = $hand; $i < \count($pieces); $i += $hands) {
+        while (($i = self::drawn($tickets)) !== null) {
             $done[$i] = $pieces[$i]();
         }
 
         return $done;
+    }
+
+    /**
+     * @param list<callable(): mixed> $pieces
+     * @param resource                $tickets
+     *
+     * @return array{array<int, mixed>, int|null} what was done, and the piece that broke
+     */
+    private static function shareOf(array $pieces, $tickets): array
+    {
+        $done = [];
+        while (($i = self::drawn($tickets)) !== null) {
+            try {
+                $done[$i] = $pieces[$i]();
+            } catch (\Throwable) {
+                return [$done, $i];
+            }
+        }
+
+        return [$done, null];
+    }
+
+    /** @param resource $tickets */
+    private static function drawn($tickets): ?int
+    {
+        $ticket = (string) stream_socket_recvfrom($tickets, 2);
+
+        return \strlen($ticket) === 2 ? (\ord($ticket[0]) << 8) | \ord($ticket[1]) : null;
     }
 
     private static function cores(): int

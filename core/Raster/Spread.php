@@ -6,8 +6,8 @@ namespace Ektype\Core\Raster;
 
 /**
  * Euclidean choke and spread of a plane, by pixel centres: a spread pixel lies within the radius of a pixel
- * that prints, a choked one has no empty pixel within it. The disc is a stack of horizontal spans; a row as one
- * big integer is widened by shifts, so a whole row costs a few dozen machine-speed operations.
+ * that prints, a choked one has no empty pixel within it. The disc is a stack of horizontal spans; many
+ * rows as one big number are widened by shifts, so a whole plane costs a few dozen operations at machine speed.
  */
 final class Spread
 {
@@ -39,113 +39,58 @@ final class Spread
         if ($reach < 1) {
             return $plane;
         }
-        $width = $plane->width;
-        $height = $plane->height;
-        $stride = $plane->stride;
-        $pad = $stride * 8 - $width;
-        $halfWidths = [];
-        for ($dy = 0; $dy <= $reach; ++$dy) {
+        $halfWidths = [$reach];
+        for ($dy = 1; $dy <= $reach; ++$dy) {
             $halfWidths[$dy] = (int) floor(sqrt($radius * $radius - $dy * $dy) + 1e-9);
         }
-        $distinct = array_fill_keys($halfWidths, true);
-        $full = gmp_sub(gmp_pow(2, $width), 1);
-        $emptyRow = str_repeat("\0", $stride);
-        $invert = static fn (\GMP $bits): \GMP => gmp_xor($bits, $full);
-
-        // A choke is the spread of what is empty. Outside the plane all is empty, so the side borders spread inwards.
-        $border = [];
-        foreach (array_keys($distinct) as $half) {
-            $edge = $choke && $half > 0 ? gmp_sub(gmp_pow(2, min($half, $width)), 1) : gmp_init(0);
-            $border[$half] = gmp_and(gmp_or($edge, gmp_mul($edge, gmp_pow(2, max(0, $width - $half)))), $full);
+        // Each row gets room for what is widened beyond its end, so that rows in one number do not run into each other.
+        $room = str_repeat("\0", 8 * intdiv($plane->width + $reach + 63, 64) - $plane->stride);
+        $rowBytes = $plane->stride + \strlen($room);
+        $atOnce = max(4 * $reach, intdiv(Bits::AT_ONCE, $rowBytes));
+        $around = $reach + 1;
+        $done = '';
+        for ($from = 0; $from < $plane->height; $from += $atOnce) {
+            $first = max(0, $from - $around);
+            $rows = min($atOnce, $plane->height - $from);
+            $bytes = substr($plane->bytes, $first * $plane->stride, (min($plane->height, $from + $rows + $around) - $first) * $plane->stride);
+            if (strspn($bytes, "\0") === \strlen($bytes)) {
+                $done .= str_repeat("\0", $rows * $plane->stride);
+                continue;
+            }
+            $above = str_repeat("\0", ($around - $from + $first) * $rowBytes);
+            $length = ($rows + 2 * $around) * $rowBytes;
+            $bits = str_pad($above.implode($room, str_split($bytes, max(1, $plane->stride))).$room, $length, "\0");
+            $widened = self::disc(Bits::number($bits), $halfWidths, 8 * $rowBytes, $choke ? Bits::number(str_repeat("\xff", $length)) : null);
+            foreach (str_split(substr(Bits::bytes($widened, $length), $around * $rowBytes, $rows * $rowBytes), max(1, $rowBytes)) as $row) {
+                $done .= substr($row, 0, $plane->stride);
+            }
         }
 
-        /** @var array<int, array<int, string>> $widenedRows by row, then by half width */
-        $widenedRows = [];
-        $solidRow = self::bytes($full, $pad, $stride);
-        $emptyOutside = $choke ? $solidRow : $emptyRow;
-        $known = '';
-        $knownRows = [];
-        $prepare = static function (int $y) use (
-            &$widenedRows,
-            &$known,
-            &$knownRows,
-            $plane,
-            $pad,
-            $stride,
-            $choke,
-            $invert,
-            $distinct,
-            $border,
-            $full,
-            $reach,
-        ): void {
-            $row = $plane->row($y);
-            if ($row === $known && $knownRows !== []) {
-                $widenedRows[$y] = $knownRows;
-
-                return;
-            }
-            $bits = gmp_div_q(gmp_import($row), 2 ** $pad);
-            if ($choke) {
-                $bits = $invert($bits);
-            }
-            $rows = [];
-            if (gmp_sign($bits) === 0) {
-                foreach (array_keys($distinct) as $half) {
-                    $rows[$half] = self::bytes($border[$half], $pad, $stride);
-                }
-            } else {
-                $left = $right = $wide = $bits;
-                for ($half = 0; $half <= $reach; ++$half) {
-                    if ($half > 0) {
-                        $left = gmp_mul($left, 2);
-                        $right = gmp_div_q($right, 2);
-                        $wide = gmp_or($wide, gmp_or($left, $right));
-                    }
-                    if (isset($distinct[$half])) {
-                        $rows[$half] = self::bytes(gmp_and(gmp_or($wide, $border[$half]), $full), $pad, $stride);
-                    }
-                }
-            }
-            $known = $row;
-            $knownRows = $rows;
-            $widenedRows[$y] = $rows;
-        };
-
-        $out = [];
-        for ($y = 0; $y < min($reach, $height); ++$y) {
-            $prepare($y);
-        }
-        $lastParts = [];
-        $lastRow = '';
-        for ($y = 0; $y < $height; ++$y) {
-            if ($y + $reach < $height) {
-                $prepare($y + $reach);
-            }
-            $parts = [];
-            for ($dy = -$reach; $dy <= $reach; ++$dy) {
-                $half = $halfWidths[abs($dy)];
-                $parts[] = $widenedRows[$y + $dy][$half] ?? $emptyOutside;
-            }
-            if ($parts !== $lastParts) {
-                $lastParts = $parts;
-                $lastRow = $parts[0];
-                foreach ($parts as $part) {
-                    $lastRow |= $part;
-                }
-                if ($choke) {
-                    $lastRow = ~$lastRow & $solidRow;
-                }
-            }
-            $out[] = $lastRow;
-            unset($widenedRows[$y - $reach]);
-        }
-
-        return new BitPlane($width, $height, implode('', $out));
+        return $choke ? new BitPlane($plane->width, $plane->height, $done) : BitPlane::within($plane->width, $plane->height, $done);
     }
 
-    private static function bytes(\GMP $bits, int $pad, int $stride): string
+    /**
+     * Rows in one number, widened by a disc. From its ends inwards: what is widened so far moves a row up and a row down,
+     * and the next wider span of the disc is added.
+     *
+     * @param non-empty-array<int, int> $halfWidths of the disc, from its middle row on
+     * @param \GMP|null                 $all        every bit set: the empty is widened and not what prints
+     */
+    private static function disc(\GMP $bits, array $halfWidths, int $rowBits, ?\GMP $all): \GMP
     {
-        return str_pad(gmp_export(gmp_mul($bits, 2 ** $pad)), $stride, "\0", \STR_PAD_LEFT);
+        $wide = $all === null ? $bits : gmp_xor($bits, $all);
+        $half = 0;
+        $disc = null;
+        for ($dy = \count($halfWidths) - 1; $dy >= 0; --$dy) {
+            while ($half < $halfWidths[$dy]) {
+                // Two copies as far apart as they are wide leave no gap between them; a single pixel does.
+                $by = min(max(1, $half), $halfWidths[$dy] - $half);
+                $wide = $half === 0 ? $wide | ($wide << 1) | ($wide >> 1) : ($wide << $by) | ($wide >> $by);
+                $half += $by;
+            }
+            $disc = $disc === null ? $wide : $wide | ($disc << $rowBits) | ($disc >> $rowBits);
+        }
+
+        return $all === null ? $disc ?? $bits : gmp_xor(gmp_and($disc ?? $bits, $all), $all);
     }
 }

@@ -24,7 +24,7 @@ final class Blends
     /** The same in a compressed picture. */
     private const OFF_LOSSY = 4.0;
     private const OFF_SHARE_LOSSY = 0.15;
-    private const ASKED = 60_000;
+    private const ASKED = 30_000;
 
     /** @return float share of the picture, 0–1 */
     public static function share(ArtRaster $art): float
@@ -57,30 +57,27 @@ final class Blends
     /** Whether the colour runs evenly from one side of a place to the other. */
     private static function runs(ArtRaster $art, int $x, int $y, int $dx, int $dy): bool
     {
-        $one = self::at($art, $x - $dx, $y - $dy);
-        $two = self::at($art, $x + $dx, $y + $dy);
-        $change = max(abs($two[0] - $one[0]), abs($two[1] - $one[1]), abs($two[2] - $one[2]));
+        $here = 3 * ($y * $art->width + $x);
+        $away = 3 * ($dy * $art->width + $dx);
+        $change = 0;
+        for ($c = 0; $c < 3; ++$c) {
+            $change = max($change, abs(\ord($art->rgb[$here + $away + $c]) - \ord($art->rgb[$here - $away + $c])));
+        }
         if ($change < self::LEAST || $change > self::MOST) {
             return false;
         }
         $allowed = $art->lossy ? self::OFF_LOSSY + self::OFF_SHARE_LOSSY * $change : self::OFF + self::OFF_SHARE * $change;
-        foreach ([[-$dx, -$dy, -1.0], [-intdiv($dx, 2), -intdiv($dy, 2), -0.5], [-intdiv($dx, 4), -intdiv($dy, 4), -0.25], [0, 0, 0.0], [intdiv($dx, 4), intdiv($dy, 4), 0.25], [intdiv($dx, 2), intdiv($dy, 2), 0.5]] as [$ox, $oy, $place]) {
-            $here = self::at($art, $x + $ox, $y + $oy);
+        foreach ([0, -2, 2, -4, 4] as $part) {
+            $there = $part === 0 ? $here : $here + 3 * (intdiv($dy, $part) * $art->width + intdiv($dx, $part));
+            $share = $part === 0 ? 0.5 : 0.5 + 0.5 / $part;
             for ($c = 0; $c < 3; ++$c) {
-                if (abs($here[$c] - ($one[$c] + ($two[$c] - $one[$c]) * (1 + $place) / 2)) > $allowed) {
+                $one = \ord($art->rgb[$here - $away + $c]);
+                if (abs(\ord($art->rgb[$there + $c]) - $one - (\ord($art->rgb[$here + $away + $c]) - $one) * $share) > $allowed) {
                     return false;
                 }
             }
         }
 
         return true;
-    }
-
-    /** @return array{int, int, int} */
-    private static function at(ArtRaster $art, int $x, int $y): array
-    {
-        $at = 3 * ($y * $art->width + $x);
-
-        return [\ord($art->rgb[$at]), \ord($art->rgb[$at + 1]), \ord($art->rgb[$at + 2])];
     }
 }

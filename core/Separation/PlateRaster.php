@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\SideBySide;
 
 /**
  * Draws the plates at film resolution. Who owns a film pixel is decided between the four art pixels round it:
@@ -13,6 +14,10 @@ use Ektype\Core\Raster\BitPlane;
  */
 final class PlateRaster
 {
+    /** A film of so many pixels is drawn in bands. */
+    private const LARGE_PIXELS = 4_000_000;
+    private const BANDS = 8;
+
     /**
      * @param list<int>                    $leaders  the colours to draw; all others stay open
      * @param (callable(float): void)|null $progress told the share done, 0–1
@@ -24,6 +29,38 @@ final class PlateRaster
         if ($field->share === '' && $field->width === $filmWidth && $field->height === $filmHeight) {
             return self::pixelForPixel($field, $leaders, $progress);
         }
+        // In bands, so that every core draws; a small film is one band.
+        $bands = [];
+        $high = $filmWidth * $filmHeight < self::LARGE_PIXELS ? $filmHeight : (int) ceil($filmHeight / self::BANDS);
+        for ($from = 0; $from < $filmHeight; $from += $high) {
+            $to = min($filmHeight, $from + $high);
+            $bands[] = static function () use ($field, $filmWidth, $filmHeight, $leaders, $from, $to, $progress): array {
+                if ($progress !== null) {
+                    $progress($from / $filmHeight);
+                }
+
+                return self::band($field, $filmWidth, $filmHeight, $leaders, $from, $to);
+            };
+        }
+        $drawn = SideBySide::all($bands);
+        $planes = [];
+        foreach ($leaders as $leader) {
+            $planes[$leader] = new BitPlane($filmWidth, $filmHeight, implode('', array_column($drawn, $leader)));
+            foreach (array_keys($drawn) as $band) {
+                unset($drawn[$band][$leader]);
+            }
+        }
+
+        return $planes;
+    }
+
+    /**
+     * @param list<int> $leaders
+     *
+     * @return array<int, string> the rows of the film from one up to, not with, another, by leader
+     */
+    private static function band(ColourField $field, int $filmWidth, int $filmHeight, array $leaders, int $fromRow, int $toRow): array
+    {
         $width = $field->width;
         $stride = ($filmWidth + 7) >> 3;
         $perFilmX = $width / $filmWidth;
@@ -47,7 +84,7 @@ final class PlateRaster
         $planes = array_fill_keys($leaders, []);
         $lastTop = -1;
         $top = $bottom = $topSecond = $bottomSecond = $topShare = $bottomShare = $mixed = '';
-        for ($filmY = 0; $filmY < $filmHeight; ++$filmY) {
+        for ($filmY = $fromRow; $filmY < $toRow; ++$filmY) {
             $v = max(0.0, min($field->height - 1.0, ($filmY + 0.5) * $perFilmY - 0.5));
             $j = (int) floor($v + 1e-9);
             $down = max(0.0, $v - $j);
@@ -137,18 +174,9 @@ final class PlateRaster
             foreach ($rows as $leader => $row) {
                 $planes[$leader][] = $row;
             }
-            if ($progress !== null && ($filmY & 255) === 0) {
-                $progress($filmY / $filmHeight);
-            }
         }
 
-        $drawn = [];
-        foreach ($leaders as $leader) {
-            $drawn[$leader] = new BitPlane($filmWidth, $filmHeight, implode('', $planes[$leader]));
-            unset($planes[$leader]);
-        }
-
-        return $drawn;
+        return array_map(static fn (array $rows): string => implode('', $rows), $planes);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\Bits;
 use Ektype\Core\Raster\PlaneDistance;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Unit\Figure;
@@ -72,24 +73,22 @@ final class RegisterBudget
     /** Whether two planes lie edge to edge anywhere, over a side of a pixel. */
     public static function touch(BitPlane $one, BitPlane $two): bool
     {
-        $stride = $one->stride;
+        $stride = max(1, $one->stride);
         // Above and below: the planes against each other by one row.
-        if (trim(
-            substr($one->bytes, $stride) & substr($two->bytes, 0, -$stride),
-            "\0",
-        ) !== '' || trim(substr($two->bytes, $stride) & substr($one->bytes, 0, -$stride), "\0") !== '') {
+        if (Bits::meet(substr($one->bytes, $stride), $two->bytes) || Bits::meet(substr($two->bytes, $stride), $one->bytes)) {
             return true;
         }
-        $blank = str_repeat("\0", $stride);
-        for ($y = 0; $y < $one->height; ++$y) {
-            $a = $one->row($y);
-            $b = $two->row($y);
-            if ($a === $blank || $b === $blank) {
+        // Side by side: many rows in one number, each with room at its end.
+        $room = str_repeat("\0", 8 - $stride % 8);
+        $atOnce = $stride * max(1, intdiv(Bits::AT_ONCE, $stride + \strlen($room)));
+        for ($at = 0; $at < \strlen($one->bytes); $at += $atOnce) {
+            $rows = min($atOnce, \strlen($one->bytes) - $at);
+            if (strspn($one->bytes, "\0", $at, $rows) === $rows || strspn($two->bytes, "\0", $at, $rows) === $rows) {
                 continue;
             }
-            $first = gmp_import($a);
-            $second = gmp_import($b);
-            if (gmp_sign(gmp_and(gmp_or(gmp_mul($first, 2), gmp_div_q($first, 2)), $second)) !== 0) {
+            $first = Bits::number(implode($room, str_split(substr($one->bytes, $at, $rows), $stride)).$room);
+            $second = Bits::number(implode($room, str_split(substr($two->bytes, $at, $rows), $stride)).$room);
+            if (gmp_sign((($first << 1) | ($first >> 1)) & $second) !== 0) {
                 return true;
             }
         }

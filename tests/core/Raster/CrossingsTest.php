@@ -116,8 +116,43 @@ final class CrossingsTest extends TestCase
         foreach (SideBySide::all($pieces, false) as $i => $alone) {
             self::assertSame($alone->bytes, $together[$i]->bytes);
         }
+    }
+
+    public function testAFaultInAPieceComesOutAsItIsWhoeverDidThePiece(): void
+    {
+        $broken = static function (): int {
+            usleep(50_000);
+
+            throw new \LogicException('broken');
+        };
+        $whole = static fn (): int => 1;
+        foreach ([[$broken, $whole], [$whole, $broken], [$broken, $broken, $broken]] as $pieces) {
+            self::assertSame('broken', self::faultOf(static fn (): mixed => SideBySide::all($pieces)));
+        }
+    }
+
+    /** @param \Closure(): mixed $work */
+    private static function faultOf(\Closure $work): string
+    {
+        try {
+            $work();
+        } catch (\LogicException $fault) {
+            return $fault->getMessage();
+        }
+
+        return 'none';
+    }
+
+    public function testAPieceWhoseProcessIsKilledIsNotTakenForDone(): void
+    {
+        $here = getmypid();
+        $piece = static function () use ($here): int {
+            getmypid() === $here ? usleep(300_000) : posix_kill((int) getmypid(), \SIGKILL);
+
+            return 1;
+        };
         $this->expectException(\RuntimeException::class);
-        SideBySide::all([static fn (): int => 1, static fn (): int => throw new \LogicException('broken')]);
+        SideBySide::all([$piece, $piece, $piece]);
     }
 
     public static function scattered(int $width, int $height, float $share, int $seed): BitPlane

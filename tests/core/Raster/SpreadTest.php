@@ -49,6 +49,36 @@ final class SpreadTest extends TestCase
         }
     }
 
+    /** A plane of many rows is worked on in parts: where they meet, an edge moves as anywhere else. */
+    public function testNothingIsLostWherePartsOfAHighPlaneMeet(): void
+    {
+        $height = 40_000;
+        $bytes = str_repeat("\0", 6 * $height);
+        $random = new Randomizer(new Mt19937(5));
+        $dots = [];
+        for ($i = 0; $i < 900; ++$i) {
+            [$x, $y] = [$random->getInt(0, 44), $random->getInt(0, $height - 1)];
+            $at = 6 * $y + ($x >> 3);
+            $bytes = substr_replace($bytes, \chr(\ord($bytes[$at]) | 0x80 >> ($x & 7)), $at, 1);
+            $dots[] = [$x, $y];
+        }
+        $got = Spread::by(new BitPlane(45, $height, $bytes), 6.4);
+        $want = [];
+        foreach ($dots as [$x, $y]) {
+            for ($dy = -6; $dy <= 6; ++$dy) {
+                for ($dx = -6; $dx <= 6; ++$dx) {
+                    if ($dx * $dx + $dy * $dy <= 6.4 ** 2 && $x + $dx >= 0 && $x + $dx < 45 && $y + $dy >= 0 && $y + $dy < $height) {
+                        $want[45 * ($y + $dy) + $x + $dx] = true;
+                    }
+                }
+            }
+        }
+        self::assertSame(\count($want), $got->count());
+        foreach (array_keys($want) as $at) {
+            self::assertTrue($got->isSet($at % 45, intdiv($at, 45)));
+        }
+    }
+
     private static function nearest(BitPlane $plane, int $x, int $y, bool $printing): float
     {
         $least = \INF;
