@@ -23,7 +23,7 @@ final class Bits
     /** The number's last bytes, so many. */
     public static function bytes(\GMP $number, int $length): string
     {
-        return strrev(substr(str_pad(gmp_export($number, 8, self::WORDS), $length, "\0"), 0, $length));
+        return strrev(self::inOrder($number, $length));
     }
 
     public static function or(string $one, string $two): string
@@ -72,18 +72,20 @@ final class Bits
         $done = '';
         for ($at = 0, $length = min(\strlen($one), \strlen($two)); $at < $length; $at += self::AT_ONCE) {
             $here = min(self::AT_ONCE, $length - $at);
-            $made = gmp_export($op(
-                self::unordered(substr($one, $at, $here)),
-                self::unordered(substr($two, $at, $here)),
-            ), 8, self::WORDS);
-            $done .= substr(str_pad($made, $here, "\0"), 0, $here);
+            $done .= self::inOrder($op(self::unordered(substr($one, $at, $here)), self::unordered(substr($two, $at, $here))), $here);
         }
 
         return $done;
     }
 
-    /** As a number, the first byte lowest: where the order of the pixels is no matter. */
-    private static function unordered(string $bytes): \GMP
+    /** The bytes of such a number. */
+    public static function inOrder(\GMP $number, int $length): string
+    {
+        return substr(str_pad(gmp_export($number, 8, self::WORDS), $length, "\0"), 0, $length);
+    }
+
+    /** As a number whose lowest bits are the first byte: eight times as fast, where the order of the bits is no matter. */
+    public static function unordered(string $bytes): \GMP
     {
         return gmp_import($bytes.str_repeat("\0", -\strlen($bytes) & 7), 8, self::WORDS);
     }

@@ -8,6 +8,8 @@ namespace Ektype\Core\Raster;
 final readonly class CoverageMap
 {
     public const FULL = 64;
+    /** Planes so wide are counted in squares of 8 × 8. */
+    private const LARGE = 3200;
 
     public function __construct(public int $width, public int $height, public int $filmPixels, public string $bytes)
     {
@@ -19,7 +21,7 @@ final readonly class CoverageMap
      */
     public static function of(BitPlane $plane): self
     {
-        $square = $plane->width > 3200 ? 8 : 4;
+        $square = $plane->width > self::LARGE ? 8 : 4;
         $counts = [];
         for ($i = 0; $i < 256; ++$i) {
             $counts[] = \chr(substr_count(decbin($i), '1'));
@@ -42,5 +44,27 @@ final readonly class CoverageMap
         }
 
         return new self($width, $height, $square, implode('', $rows));
+    }
+
+    /** The same of a plane that is hardly larger than the screen: squares of 2 × 2. */
+    public static function fine(BitPlane $plane): self
+    {
+        // Each four bits become two digits, how many of either pair are set; two rows of digits are added as text.
+        $pairs = '';
+        for ($i = 0; $i < 16; ++$i) {
+            $pairs .= \chr(16 * (($i >> 3) + ($i >> 2 & 1)) + ($i >> 1 & 1) + ($i & 1));
+        }
+        $digits = static fn (string $row): \GMP => gmp_import(bin2hex(strtr(bin2hex($row), '0123456789abcdef', $pairs)));
+        $none = str_repeat("\0", $plane->stride);
+        $sums = implode('', array_map(static fn (int $sum): string => \chr(2 * \ord('0') + $sum), range(0, 4)));
+        $ofSum = implode('', array_map(static fn (int $sum): string => \chr(intdiv(self::FULL * $sum, 4)), range(0, 4)));
+        $width = 4 * $plane->stride;
+        $rows = [];
+        for ($y = 0; $y < $plane->height; $y += 2) {
+            $next = $y + 1 < $plane->height ? $plane->row($y + 1) : $none;
+            $rows[] = strtr(gmp_export(gmp_add($digits($plane->row($y)), $digits($next))), $sums, $ofSum);
+        }
+
+        return new self($width, intdiv($plane->height + 1, 2), 2, implode('', $rows));
     }
 }

@@ -27,6 +27,18 @@ interface Method
     public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null): SpotResult;
 
     /**
+     * What a first look at the print needs, with nothing measured.
+     *
+     * @param P           $plan
+     * @param PrintWanted $print on the screen
+     *
+     * @return list<FirstPlate> in print order; none where the plates are there as they are
+     *
+     * @throws ImpossibleSeparation where nothing would print
+     */
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array;
+
+    /**
      * @param P $plan
      *
      * @return list<Decision> what may be decided about a colour that was found

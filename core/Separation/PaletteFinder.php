@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\Bits;
 use Ektype\Core\Raster\SideBySide;
 
 /**
@@ -100,20 +101,26 @@ final class PaletteFinder
         $asked = 0;
         for ($y = $from; $y < $to; $y += $step) {
             $above = ($y - 1) * $stride;
-            for ($x = 1; $x < $art->width - 1; $x += $step) {
-                ++$asked;
-                $at = $above + ($x - 1) * 3;
-                $three = substr($rgb, $at, 9);
-                $red = \ord($three[0]);
-                $green = \ord($three[1]);
-                $blue = \ord($three[2]);
-                if ($three[3] === $three[0] && $three[4] === $three[1] && $three[5] === $three[2]
-                    && $three[6] === $three[0] && $three[7] === $three[1] && $three[8] === $three[2]
-                    && substr($rgb, $at + $stride, 9) === $three && substr($rgb, $at + 2 * $stride, 9) === $three) {
-                    $key = ($red << 16) | ($green << 8) | $blue;
-                    $exact[$key] = ($exact[$key] ?? 0) + 1;
+            $unlike = self::unlike($rgb, $above, $stride);
+            $x = 1;
+            while ($x < $art->width - 1) {
+                // From the pixel before on, so many are like their right neighbours and those below: one colour votes for all.
+                $alike = intdiv(strspn($unlike, "\0", 3 * $x - 3), 3);
+                if ($alike >= 2) {
+                    $votes = intdiv(min($alike, $art->width - $x) - 2, $step) + 1;
+                    $at = $above + 3 * $x;
+                    $key = (\ord($rgb[$at]) << 16) | (\ord($rgb[$at + 1]) << 8) | \ord($rgb[$at + 2]);
+                    $exact[$key] = ($exact[$key] ?? 0) + $votes;
+                    $asked += $votes;
+                    $x += $votes * $step;
                     continue;
                 }
+                ++$asked;
+                $at = $above + ($x - 1) * 3;
+                $x += $step;
+                $red = \ord($rgb[$at]);
+                $green = \ord($rgb[$at + 1]);
+                $blue = \ord($rgb[$at + 2]);
                 $sumRed = $sumGreen = $sumBlue = 0;
                 for ($line = 0; $line < 3; ++$line) {
                     $of = $at + $line * $stride;
@@ -136,6 +143,20 @@ final class PaletteFinder
         }
 
         return [$exact, $near, $asked];
+    }
+
+    /**
+     * Where three rows change: a pixel's bytes are 0 where it is the same in all three, its right neighbour too, and both
+     * are of one colour.
+     */
+    private static function unlike(string $rgb, int $above, int $stride): string
+    {
+        $first = Bits::unordered(substr($rgb, $above, $stride));
+        $second = Bits::unordered(substr($rgb, $above + $stride, $stride));
+        $third = Bits::unordered(substr($rgb, $above + 2 * $stride, $stride));
+        $down = gmp_or(gmp_xor($first, $second), gmp_xor($second, $third));
+
+        return Bits::inOrder(gmp_or(gmp_xor($first, $first >> 24), gmp_or($down, $down >> 24)), $stride);
     }
 
     /** @return array<int, int> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Colour\Lab;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\ColourName;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Plate\PlateRole;
@@ -20,7 +19,6 @@ final readonly class PlateMaking
 {
     /** A plate may serve as the base from this difference in lightness to the garment, L* (heuristic). */
     public const BASE_CONTRAST = 35.0;
-    private const BASE_WHITE = [246, 244, 238];
     /** Planes from this size on are worth a process of their own. */
     private const LARGE_BYTES = 500_000;
 
@@ -60,51 +58,39 @@ final readonly class PlateMaking
      */
     public static function of(array $planes, SpotPalette $colours, SpotRequest $request, float $heightMm, callable $tell): self
     {
-        $drafts = self::drafts($planes, $colours, $request);
         $large = \strlen(reset($planes)->bytes) > self::LARGE_BYTES;
-        $serving = self::serving($drafts, $colours->leaderOf($request->baseFrom));
-
         $tell('Building the base and the traps', 0.5);
-        $pieces = [static fn (): ?ChokedBase => self::base($drafts, $serving, $request)];
-        foreach (array_keys($drafts) as $i) {
-            $pieces[] = static fn (): BitPlane => Trap::one(
-                $drafts,
-                $i,
-                $request->trapMm / 25.4 * $request->dpi,
-                $request->trapMm > 0 ? Trap::OVERPRINT_MM / 25.4 * $request->dpi : 0,
-            );
-        }
-        $base = null;
-        $printed = [];
-        foreach (SideBySide::all($pieces, $large) as $made) {
-            if ($made instanceof BitPlane) {
-                $printed[] = $made;
-            } else {
-                $base = $made;
-            }
-        }
+        $laid = LaidPlates::of(self::drafts($planes, $colours, $request), $colours->leaderOf($request->baseFrom), $request, $large);
 
         $tell('Measuring the register budget', 0.7);
-        $budget = RegisterBudget::of($drafts, $printed, $request->dpi);
-        $warnings = self::warnings($drafts, $serving, $base, $request);
-        if ($base !== null && $serving !== null) {
-            // Full size where it shows, choked where another ink covers it; it goes down first.
-            $first = [$drafts[$serving]->asBase(), $printed[$serving]->or($base->plane)];
-            unset($drafts[$serving], $printed[$serving]);
-            $drafts = [$first[0], ...array_values($drafts)];
-            $printed = [$first[1], ...array_values($printed)];
-        } elseif ($base !== null && !$base->plane->isBlank()) {
-            $white = new Srgb(...self::BASE_WHITE);
-            $drafts = [new PlateDraft(PlateRole::Base, $white, $white, $base->plane, 'Base white'), ...$drafts];
-            $printed = [$base->plane, ...$printed];
-        }
+        $budget = RegisterBudget::of($laid->drafts, $laid->printed, $request->dpi);
+        $warnings = self::warnings($laid->drafts, $laid->serving, $laid->base, $request);
+        [$drafts, $printed] = $laid->withBase();
 
         return new self(
             self::measured($drafts, $printed, $request, $request->widthMm * $heightMm / 100, $tell, $large),
             $warnings,
             $budget,
-            $base->limited ?? [],
+            $laid->base->limited ?? [],
             WitnessSpots::of(self::maps($drafts, $printed, $large), $request->dpi),
+        );
+    }
+
+    /**
+     * What a first look at the print needs, with nothing measured.
+     *
+     * @param non-empty-array<int, BitPlane> $planes by leader, none over another
+     *
+     * @return list<FirstPlate> in print order
+     */
+    public static function first(array $planes, SpotPalette $colours, SpotRequest $request): array
+    {
+        [$drafts, $printed] = LaidPlates::of(self::drafts($planes, $colours, $request), $colours->leaderOf($request->baseFrom), $request, false)->withBase();
+
+        return array_map(
+            static fn (PlateDraft $d, BitPlane $plane): FirstPlate => new FirstPlate($d->role, $d->name, $d->colour, $d->leader < 0 ? null : $d->art, $d->ink, $plane),
+            $drafts,
+            $printed,
         );
     }
 
@@ -219,44 +205,6 @@ final readonly class PlateMaking
             ),
             $ordered,
             $names,
-        );
-    }
-
-    /** @param list<PlateDraft> $drafts */
-    private static function serving(array $drafts, ?int $leader): ?int
-    {
-        foreach ($drafts as $i => $draft) {
-            if ($leader !== null && $draft->leader === $leader) {
-                return $i;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * The base under all that needs one; null where nothing does.
-     *
-     * @param list<PlateDraft> $drafts
-     * @param int|null         $serving the plate that serves as the base
-     */
-    private static function base(array $drafts, ?int $serving, SpotRequest $request): ?ChokedBase
-    {
-        $needed = null;
-        foreach ($drafts as $i => $draft) {
-            if ($draft->onBase && $i !== $serving) {
-                $needed = $needed === null ? $draft->alone : $needed->or($draft->alone);
-            }
-        }
-        if ($needed === null) {
-            return null;
-        }
-
-        // Where a serving plate touches what it carries, ink runs on under ink: no choke there.
-        return ChokedBase::under(
-            $serving === null ? $needed : $needed->or($drafts[$serving]->alone),
-            $request->chokeMm / 25.4 * $request->dpi,
-            $request->dpi,
         );
     }
 

@@ -9,6 +9,9 @@ use Ektype\Core\Colour\Srgb;
 /** What the plates are for: the size of the print, the garment, the films, the press, and the inks of the shelf that were named. */
 final readonly class PrintWanted
 {
+    /** Plates that are only looked at are so long at the most, pixels: twice what a picture of a print on a screen has. */
+    private const SCREEN_PIXELS = 1800;
+
     /**
      * @param float                $dpi     film pixels per inch
      * @param float|null           $sigmaMm how far the press’s prints scatter; null where nobody measured it
@@ -21,5 +24,11 @@ final readonly class PrintWanted
         public ?float $sigmaMm,
         public array $shelf = [],
     ) {
+    }
+
+    /** The same print in plates for the screen and not for films. */
+    public function onScreen(float $heightMm): self
+    {
+        return new self($this->widthMm, $this->garment, min($this->dpi, self::SCREEN_PIXELS * 25.4 / max($this->widthMm, $heightMm)), $this->sigmaMm, $this->shelf);
     }
 }

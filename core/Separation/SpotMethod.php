@@ -30,6 +30,11 @@ final class SpotMethod implements Method
             : SpotSeparation::ofDrawn($art->drawn($plan), $request, $progress);
     }
 
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    {
+        return $plan->positives === [] ? SpotSeparation::first($art->raster($print), $this->request($plan, $print)) : [];
+    }
+
     public function offers(Plan $plan, FoundColour $colour): array
     {
         $again = $colour->leftOpen || $colour->printsAs !== $colour->hex || \in_array(

@@ -32,38 +32,10 @@ final class SpotSeparation
         [$filmWidth, $filmHeight] = self::filmSize($art, $request);
         $heightMm = $request->widthMm * $art->height / $art->width;
 
-        $tell('Finding the colours', 0.0);
-        $colours = SpotPalette::decided($art, $request);
+        $found = ColourPlanes::of($art, $request, $filmWidth, $filmHeight, $tell);
+        $colours = $found->colours;
         $strays = self::strays($colours);
-
-        $tell('Reading the edges', 0.1);
-        $owners = ColourFieldReader::clearOwners($art, $colours->palette);
-        $ground = $art->seeThrough ? null : Ground::colour($owners, $art->width, $art->height, $colours->palette);
-        $cutOut = $ground !== null && !$request->printGround && !isset($colours->open[$colours->palette->printsAs[$ground]]);
-        if ($cutOut) {
-            $owners = Ground::cutOut($owners, $art->width, $art->height, $ground, $colours->cutGround($ground));
-        }
-        $field = ColourFieldReader::read($art, $colours->palette, $owners);
-        unset($owners);
-
-        $leaders = $colours->printing();
-        if ($leaders === []) {
-            throw ImpossibleSeparation::at('art', 'Every colour of the picture is the garment’s own, or transparent: no plate would print. Check the garment colour, or bring the art with its colours.');
-        }
-        $planes = PlateRaster::draw(
-            $field,
-            $filmWidth,
-            $filmHeight,
-            $leaders,
-            static fn (float $share) => $tell('Drawing the plates', 0.2 + 0.3 * $share),
-        );
-        unset($field);
-        $planes = array_filter($planes, static fn (BitPlane $plane): bool => !$plane->isBlank());
-        if ($planes === []) {
-            throw ImpossibleSeparation::at('art', 'No colour of the picture holds a film pixel: nothing would print. Bring larger art.');
-        }
-
-        $planes = self::thickened($planes, $colours, $request);
+        $planes = $found->planes;
         $made = PlateMaking::of($planes, $colours, $request, $heightMm, $tell);
         $inked = array_sum(array_map(static fn (BitPlane $p): float => $p->count() / ($p->width * $p->height), $planes));
 
@@ -75,7 +47,7 @@ final class SpotSeparation
             $made->plates,
             self::described($colours),
             $strays,
-            $cutOut,
+            $found->cutOut,
             [...$art->remarks, ...$colours->warnings, ...self::warnings($art, $request, $strays), ...$made->warnings],
             ArtKind::of($colours->palette, \count($planes), $inked, $made->finestLineMm()),
             $made->budget,
@@ -85,29 +57,21 @@ final class SpotSeparation
     }
 
     /**
-     * What grows on one plate is knocked out of the others.
+     * The plates at the size of the screen, to look at while those of the films are drawn: the same colours, decisions,
+     * base and traps, with nothing measured.
      *
-     * @param non-empty-array<int, BitPlane> $planes
+     * @param SpotRequest $request at the screen’s resolution
      *
-     * @return non-empty-array<int, BitPlane>
+     * @return list<FirstPlate> in print order
+     *
+     * @throws ImpossibleSeparation as above
      */
-    private static function thickened(array $planes, SpotPalette $colours, SpotRequest $request): array
+    public static function first(ArtRaster $art, SpotRequest $request): array
     {
-        foreach ($request->thicken as $hex => $mm) {
-            $leader = $colours->leaderOf($hex);
-            if ($leader === null || !isset($planes[$leader])) {
-                continue;
-            }
-            $limit = $mm / 25.4 * $request->dpi;
-            $finest = StrokeWidths::of($planes[$leader], $request->dpi)->finestLineMm();
-            // A film pixel at each side is the least that can be added.
-            $grown = Thickened::lines($planes[$leader], $limit, max(2.0, $limit - min($limit, ($finest ?? $mm) / 25.4 * $request->dpi)));
-            foreach ($planes as $other => $plane) {
-                $planes[$other] = $other === $leader ? $grown : $plane->without($grown);
-            }
-        }
+        [$filmWidth, $filmHeight] = self::filmSize($art, $request);
+        $found = ColourPlanes::of($art, $request, $filmWidth, $filmHeight, static function (string $step, float $share): void {});
 
-        return $planes;
+        return PlateMaking::first($found->planes, $found->colours, $request);
     }
 
     /**

@@ -15,6 +15,8 @@ use Ektype\App\Shop\Task\TaskState;
 use Ektype\Core\Unit\Refusal;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Messenger\Stamp\DelayStamp;
 
 /** Does a task and keeps its progress. A task that fails says why and can be run again. */
 #[AsMessageHandler]
@@ -22,6 +24,8 @@ final readonly class LongWorkHandler
 {
     /** A task that took the worker down so often is not taken up a further time. */
     private const MOST_ATTEMPTS = 4;
+    /** Work on a job that another worker is at is tried again after so long, ms. */
+    private const LATER_MS = 1000;
 
     public function __construct(
         private Connection $connection,
@@ -30,6 +34,8 @@ final readonly class LongWorkHandler
         private Hand $hand,
         private SeparateJob $separate,
         private WriteFilms $films,
+        private JobHands $hands,
+        private MessageBusInterface $bus,
         private LoggerInterface $log,
     ) {
     }
@@ -41,30 +47,47 @@ final readonly class LongWorkHandler
         if ($task === null || !$task->state->isOpen()) {
             return;
         }
+        $first = $this->tasks->firstOpenOf($task->job);
+        $free = ($first === null || $first->id === $work->taskId)
+            && $this->hands->at($task->job->idOrFail(), fn () => $this->carryOut($work->taskId));
+        if (!$free) {
+            // Another worker is at the job, or is about to be: what was asked later comes later.
+            $this->bus->dispatch($work, [new DelayStamp(self::LATER_MS)]);
+        }
+    }
+
+    private function carryOut(int $taskId): void
+    {
+        // Read anew: another worker may have ended it just before.
+        $this->door->do();
+        $task = $this->tasks->find($taskId);
+        if ($task === null || !$task->state->isOpen()) {
+            return;
+        }
         if ($task->attempts >= self::MOST_ATTEMPTS) {
-            $this->door->do(new TurnTask($work->taskId, TaskState::Failed, 'The worker stopped in the middle of this several times. Bring the art smaller, or look whether the machine runs out of memory, and run it again.'));
+            $this->door->do(new TurnTask($taskId, TaskState::Failed, 'The worker stopped in the middle of this several times. Bring the art smaller, or look whether the machine runs out of memory, and run it again.'));
 
             return;
         }
         $this->hand->page = $task->page;
-        $this->door->do(new TurnTask($work->taskId, TaskState::Working));
-        $task = $this->tasks->get($work->taskId);
+        $this->door->do(new TurnTask($taskId, TaskState::Working));
+        $task = $this->tasks->get($taskId);
         try {
-            $progress = new TaskProgress($this->connection, $work->taskId);
+            $progress = new TaskProgress($this->connection, $taskId);
             match ($task->kind) {
-                TaskKind::Separate => $this->separate->run($task->job, $work->taskId, $progress),
-                TaskKind::Films => $this->films->run($task->job, $work->taskId, $progress),
+                TaskKind::Separate => $this->separate->run($task->job, $taskId, $progress),
+                TaskKind::Films => $this->films->run($task->job, $taskId, $progress),
             };
-            $this->door->do(new TurnTask($work->taskId, TaskState::Done));
+            $this->door->do(new TurnTask($taskId, TaskState::Done));
         } catch (StoppedByHand) {
             // The task says so itself.
         } catch (Refusal $refusal) {
-            $this->door->do(new TurnTask($work->taskId, TaskState::Failed, $refusal->getMessage()));
+            $this->door->do(new TurnTask($taskId, TaskState::Failed, $refusal->getMessage()));
         } catch (\Throwable $fault) {
-            $this->log->error('A task broke off.', ['task' => $work->taskId, 'exception' => $fault]);
+            $this->log->error('A task broke off.', ['task' => $taskId, 'exception' => $fault]);
             $this->door->do(
                 new TurnTask(
-                    $work->taskId,
+                    $taskId,
                     TaskState::Failed,
                     'The work broke off by a fault of the program, not of the art. Run it again; the log of the shop tells more.',
                 ),

@@ -6,22 +6,18 @@ namespace Ektype\App\Work;
 
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\KeepPlates;
-use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\ShopFiles;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Separation\Findings;
-use Ektype\Core\Separation\GivenInk;
-use Ektype\Core\Separation\PrintWanted;
 
 /** Separates a job's art by the method of its plan, and has the plates kept. */
 final readonly class SeparateJob
 {
     public function __construct(
         private Methods $methods,
-        private Inks $inks,
+        private JobPrint $print,
         private ArtOnGarment $art,
         private ScannedPositive $scans,
         private ShopFiles $files,
@@ -40,7 +36,7 @@ final readonly class SeparateJob
         $result = $method->separate(
             $plan,
             new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'),
-            $this->wanted($job),
+            $this->print->of($job),
             static fn (string $step, float $share) => $progress->tell($step, 0.1 + 0.8 * $share),
         );
         $folder = \sprintf('jobs/%d/separation-%d', $id, $taskId);
@@ -50,21 +46,5 @@ final readonly class SeparateJob
             $this->files->put(\sprintf('%s/%d.cover', $folder, $i), CoverageFile::of(CoverageMap::of($plate->plane)));
         }
         $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, Findings::of($result, $job->trapMm())));
-    }
-
-    private function wanted(Job $job): PrintWanted
-    {
-        $shelf = [];
-        foreach ($this->inks->all() as $ink) {
-            $shelf[$ink->idOrFail()] = new GivenInk($ink->name, Srgb::fromHex($ink->hex));
-        }
-
-        return new PrintWanted(
-            $job->widthMm,
-            Srgb::fromHex($job->garmentHex),
-            $job->filmProfile()->dpi,
-            $job->press?->registerSigmaMm,
-            $shelf,
-        );
     }
 }

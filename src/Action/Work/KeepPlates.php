@@ -7,20 +7,15 @@ namespace Ektype\App\Action\Work;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Jobs\GivenBack;
 use Ektype\App\Action\ShopFloor;
-use Ektype\App\Shop\Ink\Ink;
+use Ektype\App\Shop\Ink\FittingInk;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
-use Ektype\Core\Colour\Ciede2000;
-use Ektype\Core\Colour\Lab;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\SeparatedPlate;
 
 /** Stores what a separation has made. What was decided about the job meanwhile stays. */
 final readonly class KeepPlates implements Change
 {
-    /** An ink of the shelf is proposed for a colour this near, ΔE00 (heuristic); else the choice is left to the printer. */
-    private const NEAR_ENOUGH = 10.0;
     private const LISTED = 200;
 
     /**
@@ -64,7 +59,7 @@ final readonly class KeepPlates implements Change
             $plate = $before[$key] ?? new Plate($job, $i, $i, $made->name, $made->role, $made->colour->hex());
             unset($before[$key]);
             self::describe($plate, $i, $made);
-            $plate->ink = self::called($made->ink, $shelf) ?? $plate->ink ?? self::nearest($made->colour, $shelf);
+            $plate->ink = FittingInk::called($made->ink, $shelf) ?? $plate->ink ?? FittingInk::nearest($made->colour, $shelf);
             if (!$job->plates->contains($plate)) {
                 $job->plates->add($plate);
             }
@@ -93,34 +88,5 @@ final readonly class KeepPlates implements Change
         $plate->finestLineMm = $made->strokes->finestLineMm();
         $plate->finestGapMm = $made->strokes->finestGapMm();
         $plate->isThinAt(\array_slice($made->strokes->lines, 0, self::LISTED), \array_slice($made->strokes->gaps, 0, self::LISTED));
-    }
-
-    /** @param list<Ink> $shelf */
-    private static function called(string $name, array $shelf): ?Ink
-    {
-        foreach ($shelf as $ink) {
-            if ($name !== '' && $ink->name === $name) {
-                return $ink;
-            }
-        }
-
-        return null;
-    }
-
-    /** @param list<Ink> $shelf */
-    private static function nearest(Srgb $colour, array $shelf): ?Ink
-    {
-        $lab = Lab::of($colour);
-        $nearest = null;
-        $least = self::NEAR_ENOUGH;
-        foreach ($shelf as $ink) {
-            $distance = Ciede2000::between($lab, Lab::of(Srgb::fromHex($ink->hex)));
-            if ($distance < $least) {
-                $least = $distance;
-                $nearest = $ink;
-            }
-        }
-
-        return $nearest;
     }
 }

@@ -12,7 +12,9 @@ use Ektype\App\Api\Asking\Asked;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Query\Job\JobHead;
 use Ektype\App\Query\Job\SeeJob;
+use Ektype\App\Query\Pictures\FirstPull;
 use Ektype\App\Query\Pictures\PlatesAt;
+use Ektype\App\Query\Pictures\SeeFirstPull;
 use Ektype\App\Query\Pictures\SeePictures;
 use Ektype\App\Query\Plates\Costs;
 use Ektype\App\Query\Plates\PlatesBench;
@@ -32,6 +34,7 @@ final readonly class PlatesController
         private SeePlates $bench,
         private SeeCosts $costs,
         private SeePictures $pictures,
+        private SeeFirstPull $first,
         private Plates $plates,
     ) {
     }
@@ -77,6 +80,19 @@ final readonly class PlatesController
     public function pull(int $id, int $stop): Response
     {
         return Served::picture($this->pictures->pull($id, $stop));
+    }
+
+    /** The print and its plates at the size of the screen, drawn at once; the films’ own come after. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/first-pull', methods: ['GET'])]
+    public function first(int $id): FirstPull
+    {
+        return $this->first->of($id);
+    }
+
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/first-pull.png', methods: ['GET'])]
+    public function firstPicture(int $id): Response
+    {
+        return Served::picture($this->first->picture($id));
     }
 
     #[Route('/api/plates/{id<[0-9]{1,9}>}/film.png', methods: ['GET'])]

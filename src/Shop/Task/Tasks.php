@@ -39,4 +39,10 @@ final readonly class Tasks extends Shelf
     {
         return $this->shelf()->findOneBy(['job' => $job, 'kind' => $kind, 'state' => [TaskState::Waiting, TaskState::Working]]);
     }
+
+    /** What was asked first of a job and is not done. */
+    public function firstOpenOf(Job $job): ?Task
+    {
+        return $this->shelf()->findOneBy(['job' => $job, 'state' => [TaskState::Waiting, TaskState::Working]], ['id' => 'ASC']);
+    }
 }

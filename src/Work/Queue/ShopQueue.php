@@ -6,6 +6,7 @@ namespace Ektype\App\Work\Queue;
 
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Messenger\Envelope;
+use Symfony\Component\Messenger\Stamp\DelayStamp;
 use Symfony\Component\Messenger\Stamp\TransportMessageIdStamp;
 use Symfony\Component\Messenger\Transport\Serialization\SerializerInterface;
 use Symfony\Component\Messenger\Transport\TransportInterface;
@@ -28,7 +29,7 @@ final readonly class ShopQueue implements TransportInterface
         $this->connection->insert('work_queue', [
             'queue' => $this->queue,
             'body' => json_encode($this->serializer->encode($envelope), \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE),
-            'sent_at' => time(),
+            'sent_at' => time() + (int) ceil(($envelope->last(DelayStamp::class)?->getDelay() ?? 0) / 1000),
         ]);
 
         return $envelope->with(new TransportMessageIdStamp((string) $this->connection->lastInsertId()));
@@ -39,7 +40,7 @@ final readonly class ShopQueue implements TransportInterface
         $this->giveBackAbandoned();
         $me = self::owner();
         $taken = $this->connection->executeStatement(
-            'UPDATE work_queue SET owner = :me, taken_at = :now WHERE id = (SELECT id FROM work_queue WHERE queue = :queue AND owner IS NULL ORDER BY id LIMIT 1)',
+            'UPDATE work_queue SET owner = :me, taken_at = :now WHERE id = (SELECT id FROM work_queue WHERE queue = :queue AND owner IS NULL AND sent_at <= :now ORDER BY id LIMIT 1)',
             ['me' => $me, 'now' => time(), 'queue' => $this->queue],
         );
         if ($taken === 0) {

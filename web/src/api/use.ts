@@ -124,6 +124,19 @@ export function useJobWork(id: number) {
   };
 }
 
+/** The print at the size of the screen, while the plates for film are drawn or have still to be drawn anew. */
+export function useFirstPull(job: Job) {
+  const { data } = useQuery({
+    queryKey: ["first pull", job.id, job.turn],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/first-pull", { params: { path: { id: job.id } } })),
+    enabled: !job.separationCurrent,
+    retry: false,
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (was, before) => (before?.queryKey[1] === job.id ? was : undefined),
+  });
+  return job.separationCurrent || !data || data.plates.length === 0 ? null : data;
+}
+
 export function useNewJob() {
   const queries = useQueryClient();
   return useMutation({

@@ -1,6 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
 import type { Job } from "../../api/client";
+import { useFirstPull } from "../../api/use";
 import { Garment } from "../../ui/Garment";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
@@ -20,12 +21,23 @@ export function Pull({ at }: { at: AtHand }) {
   useEffect(() => setStop(last), [last]);
   const pulled = Math.min(stop, last);
   const plate = job.plates[pulled - 1];
-  const label = !job.separated
-    ? "The art as it was brought, not yet separated"
-    : pulled === 0
-      ? "The pull, bare cloth"
-      : `The pull, after plate ${pulled} of ${last}${plate ? `, ${plate.name}` : ""}`;
-  const source = job.separated ? (pulled > 0 ? pullPicture(job, pulled) : null) : `/api/jobs/${job.id}/art`;
+  const first = useFirstPull(job);
+  const busy = job.task?.state === "waiting" || job.task?.state === "working";
+  const ahead = first !== null && pulled === last;
+  const label = ahead
+    ? `The first pull, at the size of the screen. ${busy ? "The plates for film are being drawn." : "Separate the art for its films."}`
+    : !job.separated
+      ? "The art as it was brought, not yet separated"
+      : pulled === 0
+        ? "The pull, bare cloth"
+        : `The pull, after plate ${pulled} of ${last}${plate ? `, ${plate.name}` : ""}`;
+  const source = ahead
+    ? `/api/jobs/${job.id}/first-pull.png?k=${first.key}`
+    : job.separated
+      ? pulled > 0
+        ? pullPicture(job, pulled)
+        : null
+      : `/api/jobs/${job.id}/art`;
   const pick = (next: number) => {
     setStop(next);
     const chosen = job.plates[next - 1];
