@@ -7,6 +7,7 @@ namespace Ektype\Core\Separation;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\Bits;
 
 /**
  * Decides which colour owns each pixel. Clear pixels go to their colour. A pixel on a smoothed edge is a mixture
@@ -52,14 +53,15 @@ final class ColourFieldReader
         $exact = [];
         $width = $art->width;
         $stride = $width * 3;
-        $previous = str_repeat("\0", $stride);
+        $previous = gmp_init(0);
         $previousOwners = str_repeat(self::MIXED, $width);
         $first = true;
         $rows = [];
         for ($y = 0; $y < $art->height; ++$y) {
             $row = substr($art->rgb, $y * $stride, $stride);
             $owners = $previousOwners;
-            $changed = $row ^ $previous;
+            $here = Bits::unordered($row);
+            $changed = Bits::inOrder(gmp_xor($here, $previous), $stride);
             $at = $first ? 0 : strspn($changed, "\0");
             while ($at < $stride) {
                 $x = intdiv($at, 3);
@@ -95,7 +97,7 @@ final class ColourFieldReader
                 }
             }
             $first = false;
-            $previous = $row;
+            $previous = $here;
             $previousOwners = $owners;
             $rows[] = $owners;
         }

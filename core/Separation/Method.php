@@ -19,12 +19,13 @@ interface Method
     public function begin(): Plan;
 
     /**
-     * @param P                                    $plan
-     * @param (callable(string, float): void)|null $progress told the step and its share done, 0–1
+     * @param P                                       $plan
+     * @param (callable(string, float): void)|null    $progress told the step and its share done, 0–1
+     * @param (\Closure(list<FirstPlate>): void)|null $show     shown the plates at the size of the screen on the way
      *
      * @throws ImpossibleSeparation where nothing would print or the films would be larger than can be made
      */
-    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null): SpotResult;
+    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): SpotResult;
 
     /**
      * What a first look at the print needs, with nothing measured.

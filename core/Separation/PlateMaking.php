@@ -85,7 +85,7 @@ final readonly class PlateMaking
      */
     public static function first(array $planes, SpotPalette $colours, SpotRequest $request): array
     {
-        [$drafts, $printed] = LaidPlates::of(self::drafts($planes, $colours, $request), $colours->leaderOf($request->baseFrom), $request, false)->withBase();
+        [$drafts, $printed] = LaidPlates::of(self::drafts($planes, $colours, $request), $colours->leaderOf($request->baseFrom), $request, true)->withBase();
 
         return array_map(
             static fn (PlateDraft $d, BitPlane $plane): FirstPlate => new FirstPlate($d->role, $d->name, $d->colour, $d->leader < 0 ? null : $d->art, $d->ink, $plane),

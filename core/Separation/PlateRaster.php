@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\Bits;
 use Ektype\Core\Raster\SideBySide;
 
 /**
@@ -97,8 +98,7 @@ final class PlateRaster
                 $bottomSecond = substr($field->second, $below * $width, $width);
                 $topShare = $field->share === '' ? $unshared : substr($field->share, $j * $width, $width);
                 $bottomShare = $field->share === '' ? $unshared : substr($field->share, $below * $width, $width);
-                $unlike = ($top ^ $bottom) | ($top ^ $topSecond) | ($bottom ^ $bottomSecond);
-                $mixed = $unlike | (substr($unlike, 1)."\0") | ($top ^ (substr($top, 1).$top[$width - 1]));
+                $mixed = self::mixed($top, $bottom, $topSecond, $bottomSecond);
             }
 
             $rows = array_fill_keys($leaders, $blank);
@@ -177,6 +177,19 @@ final class PlateRaster
         }
 
         return array_map(static fn (array $rows): string => implode('', $rows), $planes);
+    }
+
+    /** @return string for each cell 0 where the four art pixels round it are of one colour and no other has a share in them */
+    private static function mixed(string $top, string $bottom, string $topSecond, string $bottomSecond): string
+    {
+        $width = \strlen($top);
+        $above = Bits::unordered($top);
+        $below = Bits::unordered($bottom);
+        $unlike = ($above ^ $below) | ($above ^ Bits::unordered($topSecond)) | ($below ^ Bits::unordered($bottomSecond));
+        // Beside the last pixel there is only itself.
+        $beside = ($above >> 8) | (gmp_init(\ord($top[$width - 1])) << 8 * ($width - 1));
+
+        return Bits::inOrder($unlike | ($unlike >> 8) | ($above ^ $beside), $width);
     }
 
     /**

@@ -21,13 +21,16 @@ final class SpotMethod implements Method
         return new SpotPlan();
     }
 
-    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null): SpotResult
+    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): SpotResult
     {
         $request = $this->request($plan, $print);
+        if ($plan->positives !== []) {
+            return SpotSeparation::ofDrawn($art->drawn($plan), $request, $progress);
+        }
+        $raster = $art->raster($print);
+        $look = $show === null ? null : new FirstLook($this->request($plan, $print->onScreen($print->widthMm * $raster->height / $raster->width)), $show);
 
-        return $plan->positives === []
-            ? SpotSeparation::of($art->raster($print), $request, $progress)
-            : SpotSeparation::ofDrawn($art->drawn($plan), $request, $progress);
+        return SpotSeparation::of($raster, $request, $progress, $look);
     }
 
     public function first(Plan $plan, ArtSource $art, PrintWanted $print): array

@@ -26,16 +26,19 @@ final class SpotSeparation
      *
      * @throws ImpossibleSeparation where nothing would print or the films would be larger than can be made
      */
-    public static function of(ArtRaster $art, SpotRequest $request, ?callable $progress = null): SpotResult
+    public static function of(ArtRaster $art, SpotRequest $request, ?callable $progress = null, ?FirstLook $look = null): SpotResult
     {
         $tell = $progress ?? static function (string $step, float $share): void {};
         [$filmWidth, $filmHeight] = self::filmSize($art, $request);
         $heightMm = $request->widthMm * $art->height / $art->width;
 
-        $found = ColourPlanes::of($art, $request, $filmWidth, $filmHeight, $tell);
-        $colours = $found->colours;
+        $read = ReadColours::of($art, $request, $tell);
+        if ($look !== null) {
+            ($look->show)(self::look($art, $read, $look->request));
+        }
+        $colours = $read->colours;
         $strays = self::strays($colours);
-        $planes = $found->planes;
+        $planes = $read->planes($filmWidth, $filmHeight, $request, static fn (float $share) => $tell('Drawing the plates', 0.2 + 0.3 * $share));
         $made = PlateMaking::of($planes, $colours, $request, $heightMm, $tell);
         $inked = array_sum(array_map(static fn (BitPlane $p): float => $p->count() / ($p->width * $p->height), $planes));
 
@@ -47,7 +50,7 @@ final class SpotSeparation
             $made->plates,
             self::described($colours),
             $strays,
-            $found->cutOut,
+            $read->cutOut,
             [...$art->remarks, ...$colours->warnings, ...self::warnings($art, $request, $strays), ...$made->warnings],
             ArtKind::of($colours->palette, \count($planes), $inked, $made->finestLineMm()),
             $made->budget,
@@ -68,10 +71,15 @@ final class SpotSeparation
      */
     public static function first(ArtRaster $art, SpotRequest $request): array
     {
-        [$filmWidth, $filmHeight] = self::filmSize($art, $request);
-        $found = ColourPlanes::of($art, $request, $filmWidth, $filmHeight, static function (string $step, float $share): void {});
+        return self::look($art, ReadColours::of($art, $request, static function (string $step, float $share): void {}), $request);
+    }
 
-        return PlateMaking::first($found->planes, $found->colours, $request);
+    /** @return list<FirstPlate> */
+    private static function look(ArtRaster $art, ReadColours $read, SpotRequest $request): array
+    {
+        [$width, $height] = self::filmSize($art, $request);
+
+        return PlateMaking::first($read->planes($width, $height, $request), $read->colours, $request);
     }
 
     /**

@@ -34,7 +34,7 @@ final readonly class LongWorkHandler
         private Hand $hand,
         private SeparateJob $separate,
         private WriteFilms $films,
-        private JobHands $hands,
+        private OneAtATime $one,
         private MessageBusInterface $bus,
         private LoggerInterface $log,
     ) {
@@ -49,7 +49,7 @@ final readonly class LongWorkHandler
         }
         $first = $this->tasks->firstOpenOf($task->job);
         $free = ($first === null || $first->id === $work->taskId)
-            && $this->hands->at($task->job->idOrFail(), fn () => $this->carryOut($work->taskId));
+            && $this->one->at('job-'.$task->job->idOrFail(), fn () => $this->carryOut($work->taskId));
         if (!$free) {
             // Another worker is at the job, or is about to be: what was asked later comes later.
             $this->bus->dispatch($work, [new DelayStamp(self::LATER_MS)]);

@@ -8,6 +8,7 @@ use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\KeepPlates;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\ShopFiles;
+use Ektype\App\Work\First\FirstPulls;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Separation\Findings;
@@ -20,6 +21,7 @@ final readonly class SeparateJob
         private JobPrint $print,
         private ArtOnGarment $art,
         private ScannedPositive $scans,
+        private FirstPulls $first,
         private ShopFiles $files,
         private ShopDoor $door,
         private string $shopData,
@@ -33,12 +35,18 @@ final readonly class SeparateJob
         $plan = $job->plan();
         $method = $this->methods->of($plan);
         $progress->tell($plan->positives === [] ? 'Opening the art' : 'Opening the drawn plates', 0.0);
-        $result = $method->separate(
-            $plan,
-            new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'),
-            $this->print->of($job),
-            static fn (string $step, float $share) => $progress->tell($step, 0.1 + 0.8 * $share),
-        );
+        $first = $this->first->promised($job);
+        try {
+            $result = $method->separate(
+                $plan,
+                new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'),
+                $this->print->of($job),
+                static fn (string $step, float $share) => $progress->tell($step, 0.1 + 0.8 * $share),
+                $first->show(),
+            );
+        } finally {
+            $first->close();
+        }
         $folder = \sprintf('jobs/%d/separation-%d', $id, $taskId);
         foreach ($result->plates as $i => $plate) {
             $progress->tell('Keeping the plates', 0.9 + 0.1 * $i / \count($result->plates));

@@ -12,9 +12,7 @@ use Ektype\App\Api\Asking\Asked;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Query\Job\JobHead;
 use Ektype\App\Query\Job\SeeJob;
-use Ektype\App\Query\Pictures\FirstPull;
 use Ektype\App\Query\Pictures\PlatesAt;
-use Ektype\App\Query\Pictures\SeeFirstPull;
 use Ektype\App\Query\Pictures\SeePictures;
 use Ektype\App\Query\Plates\Costs;
 use Ektype\App\Query\Plates\PlatesBench;
@@ -22,6 +20,7 @@ use Ektype\App\Query\Plates\SeeCosts;
 use Ektype\App\Query\Plates\SeePlates;
 use Ektype\App\Shop\Plate\Plates;
 use Ektype\App\Shop\Task\TaskKind;
+use Ektype\App\Work\First\FirstPull;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -34,7 +33,6 @@ final readonly class PlatesController
         private SeePlates $bench,
         private SeeCosts $costs,
         private SeePictures $pictures,
-        private SeeFirstPull $first,
         private Plates $plates,
     ) {
     }
@@ -86,13 +84,13 @@ final readonly class PlatesController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/first-pull', methods: ['GET'])]
     public function first(int $id): FirstPull
     {
-        return $this->first->of($id);
+        return $this->pictures->firstPull($id);
     }
 
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/first-pull.png', methods: ['GET'])]
     public function firstPicture(int $id): Response
     {
-        return Served::picture($this->first->picture($id));
+        return Served::picture($this->pictures->firstPicture($id));
     }
 
     #[Route('/api/plates/{id<[0-9]{1,9}>}/film.png', methods: ['GET'])]

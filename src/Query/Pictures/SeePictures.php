@@ -10,6 +10,8 @@ use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Shop\NotHere;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Plate\Plates;
+use Ektype\App\Work\First\FirstPull;
+use Ektype\App\Work\First\FirstPulls;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Unit\Point;
@@ -22,6 +24,7 @@ final readonly class SeePictures
         private Plates $plates,
         private Pull $pull,
         private Loupe $loupe,
+        private FirstPulls $first,
         private string $shopData,
     ) {
     }
@@ -29,6 +32,17 @@ final readonly class SeePictures
     public function pull(int $jobId, int $stop): string
     {
         return $this->pull->after($this->jobs->whole($jobId), $stop);
+    }
+
+    /** The print and its plates at the size of the screen, while those for film are still to come. */
+    public function firstPull(int $jobId): FirstPull
+    {
+        return $this->first->of($this->jobs->whole($jobId));
+    }
+
+    public function firstPicture(int $jobId): string
+    {
+        return $this->first->picture($this->jobs->whole($jobId));
     }
 
     public function film(int $plateId, string $tint): string

@@ -295,7 +295,7 @@ class Job
         );
     }
 
-    /** Changes whenever the pull has to be drawn anew. */
+    /** Changes whenever a pull has to be drawn anew: that of the plates, or the first one of what they will be. */
     public function pullKey(): string
     {
         return substr(
@@ -304,6 +304,7 @@ class Job
                 serialize(
                     [
                         $this->separationPath,
+                        $this->separationKey(),
                         $this->garmentHex,
                         $this->substrate->value,
                         array_map(static fn (Plate $p): array => [$p->drawing, $p->ink?->hex, $p->ink?->hiding], $this->platesInOrder()),

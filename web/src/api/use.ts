@@ -127,7 +127,7 @@ export function useJobWork(id: number) {
 /** The print at the size of the screen, while the plates for film are drawn or have still to be drawn anew. */
 export function useFirstPull(job: Job) {
   const { data } = useQuery({
-    queryKey: ["first pull", job.id, job.turn],
+    queryKey: ["first pull", job.id, job.pullKey],
     queryFn: () => answer(api.GET("/api/jobs/{id}/first-pull", { params: { path: { id: job.id } } })),
     enabled: !job.separationCurrent,
     retry: false,

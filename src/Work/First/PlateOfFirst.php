@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\App\Query\Pictures;
+namespace Ektype\App\Work\First;
 
 use Ektype\Core\Plate\PlateRole;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\App\Query\Pictures;
+namespace Ektype\App\Work\First;
 
 /** The print of art whose films are not drawn yet, from plates at the size of the screen. */
 final readonly class FirstPull

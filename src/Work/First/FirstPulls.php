@@ -2,77 +2,112 @@
 
 declare(strict_types=1);
 
-namespace Ektype\App\Query\Pictures;
+namespace Ektype\App\Work\First;
 
 use Ektype\App\Shop\Ink\FittingInk;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Shop\NotHere;
 use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\JobArt;
 use Ektype\App\Work\JobPrint;
 use Ektype\App\Work\Methods;
+use Ektype\App\Work\OneAtATime;
 use Ektype\App\Work\ScannedPositive;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PngFile;
+use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
 
 /** Separates at the size of the screen, at once and beside the worker; what was drawn is kept until it changes. */
-final readonly class SeeFirstPull
+final readonly class FirstPulls
 {
     /** Larger art waits for its plates, pixels: to read it alone would take longer than a first look may. */
     private const MOST_PIXELS = 40_000_000;
 
     public function __construct(
-        private Jobs $jobs,
         private Inks $inks,
         private Methods $methods,
         private JobPrint $print,
         private ArtOnGarment $art,
         private ScannedPositive $scans,
         private ShopFiles $files,
+        private OneAtATime $one,
         private string $shopData,
     ) {
     }
 
     /** @throws \Ektype\Core\Unit\Refusal where the art gives no plates */
-    public function of(int $jobId): FirstPull
+    public function of(Job $job): FirstPull
     {
-        $job = $this->jobs->whole($jobId);
         $key = $this->key($job);
-        $kept = self::folder($job, $key).'/plates';
-        if (!$this->files->has($kept)) {
-            $this->draw($job, $key);
+        if (!$this->has($job, $key)) {
+            // The worker may be at it: then it is there when it lets go.
+            $held = $this->one->hold(self::lock($job), wait: true);
+            try {
+                if (!$this->has($job, $key)) {
+                    $this->keep($job, $key, $this->plates($job));
+                }
+            } finally {
+                $held?->release();
+            }
         }
-        $plates = unserialize($this->files->read($kept), ['allowed_classes' => [PlateOfFirst::class, PlateRole::class]]);
+        $plates = unserialize($this->files->read(self::folder($job, $key).'/plates'), ['allowed_classes' => [PlateOfFirst::class, PlateRole::class]]);
 
         return new FirstPull($key, \is_array($plates) ? array_values(array_filter($plates, static fn (mixed $p): bool => $p instanceof PlateOfFirst)) : []);
     }
 
     /** @return string PNG */
-    public function picture(int $jobId): string
+    public function picture(Job $job): string
     {
-        $first = $this->of($jobId);
+        $first = $this->of($job);
         if ($first->plates === []) {
             throw new NotHere();
         }
 
-        return $this->files->read(self::folder($this->jobs->whole($jobId), $first->key).'/pull.png');
+        return $this->files->read(self::folder($job, $first->key).'/pull.png');
     }
 
-    private function draw(Job $job, string $key): void
+    /** Before a worker separates. It waits for a page that has begun to draw the same. */
+    public function promised(Job $job): FirstShow
+    {
+        // A drawing is opened at the size of the screen far sooner than at that of the film: pages do that themselves.
+        if ($job->art->kind === 'svg' || $job->plan()->positives !== [] || !self::isSmall($job)) {
+            return new FirstShow(null, null);
+        }
+        $held = $this->one->hold(self::lock($job), wait: true);
+        $key = $this->key($job);
+        if ($this->has($job, $key)) {
+            $held?->release();
+
+            return new FirstShow(null, null);
+        }
+
+        return new FirstShow(function (array $plates) use ($job, $key): void {
+            $this->keep($job, $key, $plates);
+        }, $held);
+    }
+
+    /** @phpstan-impure */
+    private function has(Job $job, string $key): bool
+    {
+        return $this->files->has(self::folder($job, $key).'/plates');
+    }
+
+    /** @param list<FirstPlate> $first */
+    private function keep(Job $job, string $key, array $first): void
     {
         $shelf = $this->inks->all();
         $plates = $layers = [];
-        foreach ($this->plates($job) as $plate) {
+        $maps = SideBySide::all(array_map(static fn (FirstPlate $plate): \Closure => static fn (): CoverageMap => CoverageMap::fine($plate->plane), $first));
+        foreach ($first as $i => $plate) {
             $ink = self::ink($plate, $job, $shelf);
             $colour = $ink === null ? $plate->colour : Srgb::fromHex($ink->hex);
             $plates[] = new PlateOfFirst(
@@ -81,7 +116,7 @@ final readonly class SeeFirstPull
                 $colour->hex(),
                 100 * $plate->plane->count() / ($plate->plane->width * $plate->plane->height),
             );
-            $layers[] = new PulledLayer(CoverageMap::fine($plate->plane), $colour, $ink->hiding ?? Hiding::WISHED);
+            $layers[] = new PulledLayer($maps[$i], $colour, $ink->hiding ?? Hiding::WISHED);
         }
         if ($layers !== []) {
             $rgba = PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate));
@@ -91,10 +126,15 @@ final readonly class SeeFirstPull
         $this->files->put(self::folder($job, $key).'/plates', serialize($plates));
     }
 
+    private static function isSmall(Job $job): bool
+    {
+        return $job->art->kind === 'svg' || $job->art->widthPx * $job->art->heightPx <= self::MOST_PIXELS;
+    }
+
     /** @return list<FirstPlate> */
     private function plates(Job $job): array
     {
-        if ($job->art->kind !== 'svg' && $job->art->widthPx * $job->art->heightPx > self::MOST_PIXELS) {
+        if (!self::isSmall($job)) {
             return [];
         }
         $plan = $job->plan();
@@ -130,6 +170,11 @@ final readonly class SeeFirstPull
             $job->substrate,
             array_map(static fn (Ink $ink): array => [$ink->name, $ink->hex, $ink->hiding], $this->inks->all()),
         ])), 0, 16);
+    }
+
+    private static function lock(Job $job): string
+    {
+        return \sprintf('first-%d', $job->idOrFail());
     }
 
     private static function folder(Job $job, string $key): string

@@ -7,14 +7,11 @@ namespace Ektype\Core\Separation;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Raster\BitPlane;
 
-/** The colours of a picture as they were decided, and where each prints, none over another. */
-final readonly class ColourPlanes
+/** The colours of a picture as they were decided, and who owns each of its pixels: plates of any size are drawn from it. */
+final readonly class ReadColours
 {
-    /**
-     * @param non-empty-array<int, BitPlane> $planes by leader
-     * @param bool                           $cutOut whether the ground was left to the garment
-     */
-    private function __construct(public SpotPalette $colours, public array $planes, public bool $cutOut)
+    /** @param bool $cutOut whether the ground was left to the garment */
+    private function __construct(public SpotPalette $colours, private ColourField $field, public bool $cutOut)
     {
     }
 
@@ -23,7 +20,7 @@ final readonly class ColourPlanes
      *
      * @throws ImpossibleSeparation where nothing would print
      */
-    public static function of(ArtRaster $art, SpotRequest $request, int $filmWidth, int $filmHeight, callable $tell): self
+    public static function of(ArtRaster $art, SpotRequest $request, callable $tell): self
     {
         $tell('Finding the colours', 0.0);
         $colours = SpotPalette::decided($art, $request);
@@ -35,27 +32,30 @@ final readonly class ColourPlanes
         if ($cutOut) {
             $owners = Ground::cutOut($owners, $art->width, $art->height, $ground, $colours->cutGround($ground));
         }
-        $field = ColourFieldReader::read($art, $colours->palette, $owners);
-        unset($owners);
-
-        $leaders = $colours->printing();
-        if ($leaders === []) {
+        if ($colours->printing() === []) {
             throw ImpossibleSeparation::at('art', 'Every colour of the picture is the garment’s own, or transparent: no plate would print. Check the garment colour, or bring the art with its colours.');
         }
-        $planes = PlateRaster::draw(
-            $field,
-            $filmWidth,
-            $filmHeight,
-            $leaders,
-            static fn (float $share) => $tell('Drawing the plates', 0.2 + 0.3 * $share),
-        );
-        unset($field);
+
+        return new self($colours, ColourFieldReader::read($art, $colours->palette, $owners), $cutOut);
+    }
+
+    /**
+     * @param SpotRequest                  $request at the resolution of the film
+     * @param (callable(float): void)|null $tell    told the share done, 0–1
+     *
+     * @return non-empty-array<int, BitPlane> by leader, none over another
+     *
+     * @throws ImpossibleSeparation where nothing would print
+     */
+    public function planes(int $filmWidth, int $filmHeight, SpotRequest $request, ?callable $tell = null): array
+    {
+        $planes = PlateRaster::draw($this->field, $filmWidth, $filmHeight, $this->colours->printing(), $tell);
         $planes = array_filter($planes, static fn (BitPlane $plane): bool => !$plane->isBlank());
         if ($planes === []) {
             throw ImpossibleSeparation::at('art', 'No colour of the picture holds a film pixel: nothing would print. Bring larger art.');
         }
 
-        return new self($colours, self::thickened($planes, $colours, $request), $cutOut);
+        return self::thickened($planes, $this->colours, $request);
     }
 
     /**

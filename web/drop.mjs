@@ -1,0 +1,30 @@
+import { chromium } from "@playwright/test";
+const b = await chromium.launch({ executablePath: "/usr/bin/chromium", args: ["--no-sandbox", "--disable-gpu"] });
+const p = await b.newPage({ viewport: { width: 1280, height: 800 } });
+const base = process.argv[2], file = process.argv[3], width = process.argv[4] ?? "300";
+await p.goto(base + "/app/");
+await p.waitForTimeout(1500);
+const errors=[]; p.on("console", m => m.type()==="error" && errors.push(m.text()));
+await p.goto(base + "/app/new").catch(()=>{});
+await p.waitForTimeout(800);
+console.log(p.url());
+await p.screenshot({ path: "/tmp/new.png" });
+if (process.argv[5]) { }
+const inp = p.locator("input[type=file]").first();
+await inp.setInputFiles(file);
+await p.waitForTimeout(500);
+const w = p.getByLabel(/wide|width/i).first(); if (await w.count()) { await w.fill(width); }
+const t = Date.now();
+p.on("response", r => { if (/first-pull|api\/jobs$/.test(r.url())) console.log(Date.now()-t, r.status(), r.url().slice(21, 90)); });
+await p.getByRole("button", { name: /make the job|separate|open|begin|start/i }).first().click();
+await p.locator('image[href*="first-pull.png"]').waitFor({ timeout: 15000 });
+console.log("href", Date.now() - t);
+await p.waitForFunction(() => { const e = performance.getEntriesByType("resource").find(r => r.name.includes("first-pull.png")); return e && e.responseEnd > 0; });
+console.log("drawn", Date.now() - t);
+await p.screenshot({ path: "/tmp/first_ui.png" });
+await p.locator('image[href*="/pull/"]').waitFor({ timeout: 60000 });
+console.log("film pull", Date.now() - t);
+await p.waitForTimeout(500);
+await p.screenshot({ path: "/tmp/after_ui.png" });
+console.log(errors);
+await b.close();
