@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Doctrine\DBAL\Connection;
 use Ektype\App\Shop\Backup\ShopBackup;
 use Ektype\App\Shop\Backup\ShopRestore;
 use Ektype\App\Shop\Backup\ShopVersion;
@@ -178,13 +177,5 @@ final class BackupTest extends ShopTestCase
     private function restore(): ShopRestore
     {
         return new ShopRestore(new ShopVersion(\dirname(__DIR__, 2)));
-    }
-
-    private function connection(): Connection
-    {
-        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
-        self::assertInstanceOf(Connection::class, $connection);
-
-        return $connection;
     }
 }

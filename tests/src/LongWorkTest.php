@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Doctrine\DBAL\Connection;
 use Ektype\App\Action\Work\LongWork;
 use Ektype\App\Work\LongWorkHandler;
 use Ektype\App\Work\LostWork;
@@ -107,29 +106,6 @@ final class LongWorkTest extends ShopTestCase
         self::assertDirectoryDoesNotExist($files.$second);
         $this->browser->request('GET', "/api/jobs/$id/pull/3.png");
         self::assertSame(200, $this->browser->getResponse()->getStatusCode());
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param class-string<T> $class
-     *
-     * @return T
-     */
-    private function service(string $class): object
-    {
-        $service = self::getContainer()->get($class);
-        self::assertInstanceOf($class, $service);
-
-        return $service;
-    }
-
-    private function connection(): Connection
-    {
-        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
-        self::assertInstanceOf(Connection::class, $connection);
-
-        return $connection;
     }
 
     private function text(string $sql): string

@@ -139,12 +139,4 @@ final class OldPictureTest extends ShopTestCase
     {
         return array_column($this->ask('GET', "/api/jobs/$job/press")['plates'], null, 'id')[$plate];
     }
-
-    private function connection(): \Doctrine\DBAL\Connection
-    {
-        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
-        self::assertInstanceOf(\Doctrine\DBAL\Connection::class, $connection);
-
-        return $connection;
-    }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Doctrine\DBAL\Connection;
 use Ektype\App\Action\Work\LongWork;
 use Ektype\App\Work\Queue\ShopQueueFactory;
 use Symfony\Component\Messenger\Envelope;
@@ -82,14 +81,6 @@ final class QueueTest extends ShopTestCase
         self::assertFalse($factory->supports('redis://here', []));
 
         return $factory->createTransport('shopdb://default', [], new PhpSerializer());
-    }
-
-    private function connection(): Connection
-    {
-        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
-        self::assertInstanceOf(Connection::class, $connection);
-
-        return $connection;
     }
 
     private function waiting(): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
+use Doctrine\DBAL\Connection;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\LongWork;
 use Ektype\App\Demo\DemoShelves;
@@ -213,11 +214,30 @@ abstract class ShopTestCase extends WebTestCase
         return isset($answer['turn']) ? $this->laid($answer) : $answer;
     }
 
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    protected function service(string $class): object
+    {
+        $service = self::getContainer()->get($class);
+        self::assertInstanceOf($class, $service);
+
+        return $service;
+    }
+
+    protected function connection(): Connection
+    {
+        return $this->service(Connection::class);
+    }
+
     /** Time goes by until every coat is dry. */
     protected function allDry(): void
     {
-        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
-        self::assertInstanceOf(\Doctrine\DBAL\Connection::class, $connection);
+        $connection = $this->connection();
         $connection->executeStatement("UPDATE stencil SET ready_at = '2020-01-01 08:00:00'");
     }
 
@@ -226,8 +246,7 @@ abstract class ShopTestCase extends WebTestCase
     {
         $worker = self::getContainer()->get(LongWorkHandler::class);
         self::assertInstanceOf(LongWorkHandler::class, $worker);
-        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
-        self::assertInstanceOf(\Doctrine\DBAL\Connection::class, $connection);
+        $connection = $this->connection();
         foreach ($connection->fetchFirstColumn("SELECT id FROM task WHERE state = 'waiting' ORDER BY id") as $id) {
             self::assertIsNumeric($id);
             $worker(new LongWork((int) $id));

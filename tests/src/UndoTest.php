@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Mapping\ClassMetadata;
 use Ektype\App\Shop\Change\Change;
@@ -271,10 +270,5 @@ final class UndoTest extends ShopTestCase
         self::assertInstanceOf(EntityManagerInterface::class, $entities);
 
         return $entities;
-    }
-
-    private function connection(): Connection
-    {
-        return $this->entities()->getConnection();
     }
 }

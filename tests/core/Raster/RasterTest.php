@@ -31,6 +31,22 @@ final class RasterTest extends TestCase
         self::assertStringContainsString('pHYs'.pack('NNC', 23622, 23622, 1), $png);
     }
 
+    public function testFineCoverageCountsSquaresOfTwo(): void
+    {
+        $plane = self::noise(101, 37);
+        $map = CoverageMap::fine($plane);
+        self::assertSame([52, 19], [$map->width, $map->height]);
+        for ($y = 0; $y < 19; ++$y) {
+            for ($x = 0; $x < 51; ++$x) {
+                $set = 0;
+                foreach ([[0, 0], [1, 0], [0, 1], [1, 1]] as [$dx, $dy]) {
+                    $set += 2 * $x + $dx < 101 && 2 * $y + $dy < 37 && $plane->isSet(2 * $x + $dx, 2 * $y + $dy) ? 1 : 0;
+                }
+                self::assertSame(16 * $set, \ord($map->bytes[52 * $y + $x]), "at $x, $y");
+            }
+        }
+    }
+
     public function testRowsOfAFilteredPngAreUndone(): void
     {
         $random = new Randomizer(new Mt19937(5));

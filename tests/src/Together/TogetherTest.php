@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App\Together;
 
-use Doctrine\DBAL\Connection;
 use Ektype\Tests\App\ShopTestCase;
 
 /** Two browsers at once: what the trade says can never be twice is never twice, and nobody’s change is lost. */
@@ -117,14 +116,6 @@ final class TogetherTest extends ShopTestCase
         self::assertNotEmpty($this->hands);
 
         return $this->hands;
-    }
-
-    private function connection(): Connection
-    {
-        $connection = self::getContainer()->get('doctrine.dbal.default_connection');
-        self::assertInstanceOf(Connection::class, $connection);
-
-        return $connection;
     }
 
     private function number(string $sql): int
