@@ -67,8 +67,12 @@ final class MisfitFit
         );
     }
 
-    /** @param non-empty-list<Reading> $means */
-    private static function rigid(array $means): RigidMove
+    /**
+     * The best shift and rotation alone.
+     *
+     * @param non-empty-list<Reading> $means at two places at least
+     */
+    public static function rigid(array $means): RigidMove
     {
         $n = \count($means);
         $cx = $cy = $vx = $vy = 0.0;

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Registration;
+
+/**
+ * Readings that are likelier another unit than a misfit. They are told, not changed: only the hand at the press knows what
+ * it read.
+ */
+final class DoubtfulReadings
+{
+    private const MM_PER_INCH = 25.4;
+    /** A loupe tells no less, mm (heuristic): readings that are all nearer, and not nought, were hardly millimetres. */
+    private const LOUPE_MM = 0.05;
+    /** A plate is hardly ever further off than half an inch, mm (heuristic). */
+    private const HARDLY_MM = 12.7;
+    /** Films and screens grow by tenths of a percent; more is another unit or another film, % (heuristic). */
+    private const MOST_GROWTH_PCT = 2.0;
+    /** Off what the other marks say by this much a reading is doubted, mm: one that is too small, one that is too large (heuristic). */
+    private const OFF_MM = ['in' => 0.5, 'mm' => 2.0];
+    /** In the other unit it must agree with them within (heuristic). */
+    private const AGREES_MM = 0.1;
+    private const AGREES_SHARE = 0.2;
+    /** So many other marks make a judgement. */
+    private const OTHERS = 3;
+
+    /** @return list<string> plain sentences */
+    public static function says(Readings $readings, Misfit $misfit): array
+    {
+        $farthest = max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means));
+        $says = [];
+        if ($farthest > 0 && $farthest < self::LOUPE_MM) {
+            $says[] = \sprintf('All readings are within %.3f mm, nearer than a loupe tells. If they were inches, the plate is %.1f mm off: type them with “in”.', $farthest, $farthest * self::MM_PER_INCH);
+        }
+        if ($farthest > self::HARDLY_MM) {
+            $says[] = \sprintf('A plate %.1f mm off is hardly a misfit. If that was read in millimetres and typed as inches, it is %.2f mm: type it again with “mm”.', $farthest, $farthest / self::MM_PER_INCH);
+        }
+        $growth = max(abs($misfit->growth->xPct ?? 0.0), abs($misfit->growth->yPct ?? 0.0), abs($misfit->growth->alongLinePct ?? 0.0));
+        if ($growth > self::MOST_GROWTH_PCT) {
+            $says[] = \sprintf('This plate would be %.1f %% of another size than the key; films and screens change by tenths of a percent. Look whether its film is of this size, and whether all readings have one unit.', $growth);
+        }
+
+        return [...$says, ...self::single($readings)];
+    }
+
+    /**
+     * A reading that the others contradict, and that they confirm in the other unit.
+     *
+     * @return list<string>
+     */
+    private static function single(Readings $readings): array
+    {
+        $says = [];
+        foreach ($readings->means as $i => $one) {
+            $others = $readings->means;
+            array_splice($others, $i, 1);
+            if (\count($others) < self::OTHERS) {
+                return [];
+            }
+            $moved = MisfitFit::rigid($others);
+            [$x, $y] = [$moved->xMm - $moved->turnRad * $one->yMm, $moved->yMm + $moved->turnRad * $one->xMm];
+            $agrees = self::AGREES_MM + self::AGREES_SHARE * hypot($x, $y);
+            $off = hypot($one->offXMm - $x, $one->offYMm - $y);
+            foreach (['in' => self::MM_PER_INCH, 'mm' => 1 / self::MM_PER_INCH] as $unit => $times) {
+                if ($off > self::OFF_MM[$unit] && $one->offMm() > 0 && hypot($times * $one->offXMm - $x, $times * $one->offYMm - $y) < $agrees) {
+                    $says[] = \sprintf('“%s” reads %.2f mm where the other marks say %.2f mm. It fits them if it was read in %s: type it again with its unit.', $one->mark, $one->offMm(), hypot($x, $y), $unit === 'in' ? 'inches' : 'millimetres');
+                }
+            }
+        }
+
+        return $says;
+    }
+}
