@@ -57,17 +57,13 @@ $insist = static function (string $method, string $path, ?array $body = null) us
 /** @return list<int> */
 $numbers = static fn (string $lines): array => array_map(intval(...), array_values(array_filter(explode("\n", $lines), static fn (string $line): bool => trim($line) !== '')));
 /** @return list<int> */
-$running = static function (string $what) use ($port, $numbers): array {
-    $ofServer = trim((string) shell_exec("pgrep -x php -a | grep -- '127.0.0.1:$port' | awk '{print $1}'"));
-    $group = $ofServer === '' ? '' : trim((string) shell_exec('ps -o sid= -p '.explode("\n", $ofServer)[0]));
-    if ($what === 'server') {
-        return $numbers($ofServer);
-    }
-    $workers = trim((string) shell_exec('pgrep -x php -a | grep messenger:consume | awk \'{print $1}\''));
+$running = static function (string $what) use ($numbers): array {
+    // The server is PHP's own and the gate before it.
+    $named = $what === 'server' ? '127\\.0\\.0\\.1:' : 'messenger:consume';
 
     return array_values(array_filter(
-        $numbers($workers),
-        static fn (int $pid): bool => str_contains((string) @file_get_contents("/proc/$pid/environ"), 'bench-crash') && $group !== '',
+        $numbers(trim((string) shell_exec("pgrep -x php -a | grep '$named' | awk '{print \$1}'"))),
+        static fn (int $pid): bool => str_contains((string) @file_get_contents("/proc/$pid/environ"), 'bench-crash'),
     ));
 };
 

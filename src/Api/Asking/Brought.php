@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Request;
 /** A file that was brought with a request. */
 final class Brought
 {
-    private const TOO_LARGE = 'The file is larger than the 64 MB that Ektype takes. Save it as PNG at the size it will print, 300 to 600 ppi.';
+    public const TOO_LARGE = 'The file is larger than the 64 MB that Ektype takes. Save it as PNG at the size it will print, 300 to 600 ppi.';
 
     /** @throws UnreadableRequest where none came, or not whole */
     public static function file(Request $request, string $name, string $missing): UploadedFile
