@@ -38,8 +38,18 @@ final readonly class Moire
     /** A texture disturbs so much of a fault of the same contrast (heuristic). */
     private const TEXTURE = 0.1;
 
+    /** The smaller part of a cell: above half tone the holes are round, not the dots. */
+    private float $round;
+    private DotTable $dots;
+    /** @var list<float> by order */
+    private array $openings;
+
     public function __construct(private Mesh $mesh, private float $meshAngleDeg = 0.0, private float $tone = self::TONE)
     {
+        $this->round = min($tone, 1 - $tone);
+        $this->dots = new DotTable(sqrt($this->round / \M_PI));
+        $open = $mesh->openingUm / $mesh->pitchUm;
+        $this->openings = array_map(static fn (int $order): float => DotSpectrum::openings($order * $open), range(0, self::ORDERS_OF_MESH));
     }
 
     /**
@@ -50,63 +60,63 @@ final readonly class Moire
      */
     public function score(float $lpi, float $angle): float
     {
-        return self::scoreOf($this->beats($lpi, $angle));
+        return 100 * sqrt(array_sum(array_map(static fn (array $s): float => $s[2] * $s[2] / 2, $this->swings($lpi, $angle))));
     }
 
     /** @return list<MoireBeat> the visible ones, strongest first, their vectors in the print's axes */
     public function beats(float $lpi, float $angle): array
     {
+        [$cos, $sin] = [cos(deg2rad($angle)), sin(deg2rad($angle))];
+        $beats = array_map(
+            static fn (array $s): MoireBeat => new MoireBeat(
+                1 / hypot($s[0], $s[1]),
+                abs($s[2]) / \M_SQRT2,
+                [$s[0] * $cos - $s[1] * $sin, $s[0] * $sin + $s[1] * $cos],
+                $s[2],
+            ),
+            $this->swings($lpi, $angle),
+        );
+        usort($beats, static fn (MoireBeat $a, MoireBeat $b): int => $b->contrast <=> $a->contrast);
+
+        return $beats;
+    }
+
+    /** @return list<array{float, float, float}> each visible beat: per mm along the halftone's own axes, and its swing of the mean */
+    private function swings(float $lpi, float $angle): array
+    {
         $n = $this->mesh->threadsPerCm / 10;
         $ruling = $lpi / 25.4;
         $turn = deg2rad($angle - $this->meshAngleDeg);
-        [$cos, $sin] = [cos($turn), sin($turn)];
-        [$cosA, $sinA] = [cos(deg2rad($angle)), sin(deg2rad($angle))];
-        $open = $this->mesh->openingUm / $this->mesh->pitchUm;
-        // Above half tone the holes are round, not the dots.
-        $round = $this->tone <= 0.5 ? $this->tone : 1 - $this->tone;
-        $radius = sqrt($round / \M_PI);
+        [$cos, $sin] = [$n * cos($turn) / $ruling, $n * sin($turn) / $ruling];
         [$seen, $gone] = self::seen($ruling);
-        // |u + k| stays under gone / ruling only for orders this near to −u.
-        $reach = (int) ceil($gone / $ruling + 0.5) - 1;
-        $beats = [];
-        for ($i = -self::ORDERS_OF_MESH; $i <= self::ORDERS_OF_MESH; ++$i) {
-            for ($j = -self::ORDERS_OF_MESH; $j <= self::ORDERS_OF_MESH; ++$j) {
-                // Each beat comes twice, with its mirror: half of the plane is enough.
-                if ($i < 0 || ($i === 0 && $j <= 0)) {
-                    continue;
-                }
-                $ofMesh = DotSpectrum::openings($i * $open) * DotSpectrum::openings($j * $open);
+        $near = $gone / $ruling;
+        $slow = 1 / self::LONGEST_MM / $ruling;
+        // Above half tone the holes beat, and they take ink away.
+        $part = 2 * $this->round / $this->tone * ($this->tone <= 0.5 ? 1 : -1);
+        $swings = [];
+        // Each beat comes twice, with its mirror: half of the plane is enough.
+        for ($i = 0; $i <= self::ORDERS_OF_MESH; ++$i) {
+            for ($j = $i === 0 ? 1 : -self::ORDERS_OF_MESH; $j <= self::ORDERS_OF_MESH; ++$j) {
                 // The mesh frequency in the halftone's own axes: only the orders next to it make slow beats.
-                $u = ($i * $n * $cos + $j * $n * $sin) / $ruling;
-                $v = (-$i * $n * $sin + $j * $n * $cos) / $ruling;
-                for ($k = -(int) round($u) - $reach; $k <= -(int) round($u) + $reach; ++$k) {
-                    for ($l = -(int) round($v) - $reach; $l <= -(int) round($v) + $reach; ++$l) {
-                        $frequency = $ruling * hypot($u + $k, $v + $l);
-                        if (($k === 0 && $l === 0) || $frequency >= $gone || $frequency < 1 / self::LONGEST_MM) {
+                $u = $i * $cos + $j * $sin;
+                $v = $j * $cos - $i * $sin;
+                for ($k = (int) ceil(-$u - $near), $lastK = (int) floor($near - $u); $k <= $lastK; ++$k) {
+                    for ($l = (int) ceil(-$v - $near), $lastL = (int) floor($near - $v); $l <= $lastL; ++$l) {
+                        $square = ($u + $k) * ($u + $k) + ($v + $l) * ($v + $l);
+                        if ($square >= $near * $near || $square < $slow * $slow || ($k === 0 && $l === 0)) {
                             continue;
                         }
-                        $weight = self::weight($frequency, $seen, $gone);
-                        // Above half tone the holes beat, and they take ink away.
-                        $swing = 2 * $ofMesh * DotSpectrum::dots(
-                            $radius,
-                            hypot($k, $l),
-                        ) * $weight * $round / $this->tone * ($this->tone <= 0.5 ? 1 : -1);
+                        $swing = $part * $this->openings[$i] * $this->openings[abs($j)] * $this->dots->of($k, $l)
+                            * self::weight($ruling * sqrt($square), $seen, $gone);
                         if (abs($swing) > 1e-6) {
-                            [$a, $b] = [$ruling * ($u + $k), $ruling * ($v + $l)];
-                            $beats[] = new MoireBeat(
-                                1 / $frequency,
-                                abs($swing) / \M_SQRT2,
-                                [$a * $cosA - $b * $sinA, $a * $sinA + $b * $cosA],
-                                $swing,
-                            );
+                            $swings[] = [$ruling * ($u + $k), $ruling * ($v + $l), $swing];
                         }
                     }
                 }
             }
         }
-        usort($beats, static fn (MoireBeat $a, MoireBeat $b): int => $b->contrast <=> $a->contrast);
 
-        return $beats;
+        return $swings;
     }
 
     /**
@@ -200,30 +210,26 @@ final readonly class Moire
         for ($r = -4; $r <= 4; ++$r) {
             $ruling = round($lpi * (1 + $share * $r / 4), 1);
             for ($a = $angle - $degrees; $a <= $angle + $degrees + 1e-9; $a += self::ANGLE_STEP) {
-                $beats = $this->beats($ruling, $a);
-                $score = self::scoreOf($beats);
-                $settings[] = [
-                    round($score, 1),
-                    abs($a - $angle) / $degrees + abs($ruling - $lpi) / max(0.01, $share * $lpi),
-                    new MoireSetting($ruling, round($a, 2), round($score, 3), $beats === [] ? null : round($beats[0]->periodMm, 2)),
-                ];
+                $score = $this->score($ruling, $a);
+                $settings[] = [round($score, 1), abs($a - $angle) / $degrees + abs($ruling - $lpi) / max(0.01, $share * $lpi), $ruling, $a, $score];
             }
         }
         usort($settings, static fn (array $x, array $y): int => [$x[0], $x[1]] <=> [$y[0], $y[1]]);
 
         $offered = [];
-        foreach ($settings as [, , $s]) {
+        foreach ($settings as [, , $ruling, $a, $score]) {
             if (\count($offered) >= $count) {
                 break;
             }
             foreach ($apart > 0 ? $offered : [] as $o) {
                 // A quarter turn brings mesh and halftone back to themselves.
-                $between = fmod(abs($o->angle - $s->angle), 90.0);
-                if ($o->lpi === $s->lpi && min($between, 90 - $between) < $apart - 1e-9) {
+                $between = fmod(abs($o->angle - $a), 90.0);
+                if ($o->lpi === $ruling && min($between, 90 - $between) < $apart - 1e-9) {
                     continue 2;
                 }
             }
-            $offered[] = $s;
+            $strongest = $this->beats($ruling, $a)[0] ?? null;
+            $offered[] = new MoireSetting($ruling, round($a, 2), round($score, 3), $strongest === null ? null : round($strongest->periodMm, 2));
         }
 
         return $offered;
