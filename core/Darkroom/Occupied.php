@@ -67,8 +67,14 @@ final class Occupied
     {
         $i = $this->firstTurnAfter($moment);
         if ($i === 0 || $this->turns[$i - 1] < $moment) {
-            array_splice($this->turns, $i, 0, [$moment]);
-            array_splice($this->taken, $i, 0, [$i === 0 ? 0 : $this->taken[$i - 1]]);
+            $before = $i === 0 ? 0 : $this->taken[$i - 1];
+            // Moved on one by one: most come near the end, and a splice copies them all.
+            for ($last = \count($this->turns); $last > $i; --$last) {
+                $this->turns[$last] = $this->turns[$last - 1];
+                $this->taken[$last] = $this->taken[$last - 1];
+            }
+            $this->turns[$i] = $moment;
+            $this->taken[$i] = $before;
 
             return $i;
         }
