@@ -210,6 +210,15 @@ $wants = array_map(
     ),
     range(0, 7),
 );
+foreach ([[600.0, 2, 60], [1200.0, 4, 110]] as [$dpi, $times, $aim]) {
+    // So few rows are the work of one process: tones of light and shade, 305 mm wide.
+    [$across, $down] = [(int) ceil(305 / 25.4 * $dpi / $times), intdiv(1000, $times)];
+    $wave = implode('', array_map(static fn (int $x): string => chr((int) (127 + 120 * sin($x / 40))), range(0, $across + 500)));
+    $tones = new Ektype\Core\Raster\ToneRaster($across, $down, implode('', array_map(static fn (int $y): string => substr($wave, 7 * $y % 500, $across), range(0, $down - 1))));
+    $screening = Ektype\Core\Halftone\Screening::with(Ektype\Core\Halftone\Supercell::for($dpi, 45, 22.5), Ektype\Core\Halftone\Dot::Round, $across * $times);
+    [, $s] = $time(static fn () => $screening->film($tones, $times, $down * $times));
+    $say(sprintf('dots at %g dpi, 305 mm wide, one core', $dpi), sprintf('%.0f Mpx/s', $across * $down * $times ** 2 / 1e6 / $s), "aim $aim Mpx/s");
+}
 [, $s] = $time(static fn () => Ektype\Core\Choice\RackAssignment::best($wants, $rack, new Ektype\Core\Choice\PrintOnFrames(250, 300, 280)));
 $say('the best set of 40 frames for 8 plates', sprintf('%.0f ms', 1000 * $s), 'aim 1 s');
 $moire = new Ektype\Core\Mesh\Moire(new Ektype\Core\Mesh\Mesh(90, 48));

@@ -94,7 +94,7 @@ final class ArtDecoder
         return false;
     }
 
-    private static function upright(\Imagick $picture, Orientation $orientation): void
+    public static function upright(\Imagick $picture, Orientation $orientation): void
     {
         if ($orientation->isMirrored()) {
             $picture->flopImage();

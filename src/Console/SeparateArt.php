@@ -96,7 +96,7 @@ final class SeparateArt extends Command
     {
         try {
             $asked = $this->reader->words(
-                self::given($input->getOptions()),
+                Options::given($input->getOptions(), self::OPTIONS),
                 SeparateAsked::class,
                 ['garment', 'palette', 'formats', 'media', 'out'],
             );
@@ -119,13 +119,13 @@ final class SeparateArt extends Command
         } catch (UnreadableRequest $unread) {
             return Told::refuse(
                 $output,
-                self::option($unread->faults[0]->field),
-                strtr($unread->getMessage(), [$unread->faults[0]->field => self::option($unread->faults[0]->field)]),
+                Options::named($unread->faults[0]->field),
+                strtr($unread->getMessage(), [$unread->faults[0]->field => Options::named($unread->faults[0]->field)]),
             );
         } catch (Refusal $refusal) {
             return Told::refuse(
                 $output,
-                self::option(FieldAtFault::of($refusal->on, SeparateAsked::class) ?? $refusal->on),
+                Options::named(FieldAtFault::of($refusal->on, SeparateAsked::class) ?? $refusal->on),
                 $refusal->getMessage(),
             );
         }
@@ -280,29 +280,5 @@ final class SeparateArt extends Command
     private static function place(ThinPlace $place): array
     {
         return ['at_mm' => [$place->xMm, $place->yMm], 'width_mm' => $place->widthMm, 'length_mm' => $place->lengthMm];
-    }
-
-    /**
-     * @param array<array-key, mixed> $options
-     *
-     * @return array<string, mixed> by the names of what is asked; only what was given
-     */
-    private static function given(array $options): array
-    {
-        $given = [];
-        foreach (self::OPTIONS as $name) {
-            $value = $options[$name] ?? null;
-            if ($value !== null && $value !== '') {
-                $given[lcfirst(str_replace('-', '', ucwords($name, '-')))] = $value;
-            }
-        }
-
-        return $given;
-    }
-
-    /** “widthMm” as it is given: width-mm. */
-    private static function option(string $field): string
-    {
-        return strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', $field));
     }
 }

@@ -16,9 +16,7 @@ use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\Rescaled;
 use Ektype\Core\Raster\SideBySide;
-use Ektype\Core\Raster\TiffFile;
 use Ektype\Core\Unit\Refusal;
-use Symfony\Component\Process\Process;
 
 /** Writes a film set in the formats asked for, and the manifest beside them. */
 final class FilmSetWriter
@@ -27,7 +25,6 @@ final class FilmSetWriter
     private const NARROWEST_MM = 50.0;
     private const WIDEST_MM = 3000.0;
     private const LONGEST_MM = 5000.0;
-    private const PACKING_SECONDS = 120;
     private const LARGE_BYTES = 500_000;
 
     /**
@@ -205,7 +202,7 @@ final class FilmSetWriter
             $files->put($in.$names['png'], PngFile::ofPlane($raster, $sheet->dpi));
         }
         if ($raster !== null && isset($names['tiff'])) {
-            $files->put($in.$names['tiff'], self::packed($raster, $sheet->dpi));
+            $files->put($in.$names['tiff'], GroupFour::packed($raster, $sheet->dpi));
         }
         if (isset($names['svg'])) {
             $files->put($in.$names['svg'], FilmSvg::of($sheet, $plate, $png, $printer));
@@ -307,22 +304,5 @@ final class FilmSetWriter
         }
 
         return $path;
-    }
-
-    /** TIFF Group 4, packed by the tool from Debian. */
-    private static function packed(BitPlane $film, float $dpi): string
-    {
-        $plain = self::aside(TiffFile::ofPlane($film, $dpi));
-        try {
-            (new Process(
-                ['tiffcp', '-c', 'g4', '-r', (string) $film->height, $plain, $plain.'.g4'],
-                timeout: self::PACKING_SECONDS,
-            ))->mustRun();
-
-            return (string) file_get_contents($plain.'.g4');
-        } finally {
-            unlink($plain);
-            is_file($plain.'.g4') && unlink($plain.'.g4');
-        }
     }
 }

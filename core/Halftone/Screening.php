@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Halftone;
+
+use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\Bits;
+use Ektype\Core\Raster\SideBySide;
+use Ektype\Core\Raster\ToneRaster;
+
+/**
+ * Tone to dots: a film pixel prints where its tone reaches its threshold.
+ *
+ * A row of tones and a row of thresholds are each one long number with a byte for each pixel, and one subtraction compares
+ * all of them: where the lower seven bits of a tone reach those of its threshold, the byte's highest bit stays set. Eight
+ * such numbers, every eighth pixel in each, give the eight bits of the film's bytes.
+ */
+final readonly class Screening
+{
+    /** Film rows of a piece of work. */
+    private const BAND_ROWS = 512;
+    private const LANES = 8;
+
+    /** @var list<list<array{string, string}>> for each row of the supercell and each eighth pixel: the lower bits, and where the highest is not set */
+    private array $thresholds;
+    private int $stride;
+    private int $steps;
+
+    /** @param list<string> $thresholds the rows of the supercell */
+    private function __construct(private Supercell $cell, array $thresholds, private int $width)
+    {
+        $this->stride = ($width + 7) >> 3;
+        $this->steps = \strlen(count_chars(implode('', $thresholds), 3));
+        $long = self::LANES * (intdiv($cell->period, self::LANES) + $this->stride + 2);
+        $bytes = implode('', array_map(\chr(...), range(0, 255)));
+        $low = implode('', array_map(static fn (int $t): string => \chr($t & 0x7F), range(0, 255)));
+        $notHigh = implode('', array_map(static fn (int $t): string => \chr(~$t & 0x80), range(0, 255)));
+        $this->thresholds = array_map(static function (string $row) use ($long, $cell, $bytes, $low, $notHigh): array {
+            $row = substr(str_repeat($row, intdiv($long, $cell->period) + 1), 0, $long);
+
+            return array_map(
+                static fn (string $l, string $n): array => [$l, $n],
+                Every::nth(strtr($row, $bytes, $low), self::LANES),
+                Every::nth(strtr($row, $bytes, $notHigh), self::LANES),
+            );
+        }, $thresholds);
+    }
+
+    /** @param int $width of the film, pixels */
+    public static function with(Supercell $cell, Dot $dot, int $width): self
+    {
+        return new self($cell, Thresholds::of($cell, $dot), $width);
+    }
+
+    /**
+     * @param int $times  film pixels that a tone covers each way: 1, 2, 4 or 8
+     * @param int $height of the film, pixels
+     *
+     * @throws \LengthException where the tones do not cover the film
+     */
+    public function film(ToneRaster $tones, int $times, int $height): BitPlane
+    {
+        if ($tones->width * $times < $this->width || $tones->height * $times < $height) {
+            throw new \LengthException('The tones do not cover the film.');
+        }
+        $bands = [];
+        for ($from = 0; $from < $height; $from += self::BAND_ROWS) {
+            $to = min($height, $from + self::BAND_ROWS);
+            $bands[] = fn (): string => $this->band($tones, $times, $from, $to);
+        }
+
+        return BitPlane::within($this->width, $height, implode('', SideBySide::all($bands, \count($bands) > 2)));
+    }
+
+    /** Tones that differ, bare among them. */
+    public function levels(): int
+    {
+        return $this->steps + 1;
+    }
+
+    /** @return string the rows of the film from one up to, not with, another */
+    private function band(ToneRaster $tones, int $times, int $from, int $to): string
+    {
+        $columns = intdiv(self::LANES, $times);
+        $high = Bits::unordered(str_repeat("\x80", $this->stride));
+        $blank = str_repeat("\0", $this->stride);
+        $solid = str_repeat("\xff", $this->stride);
+        $none = str_repeat("\0", $tones->width);
+        $all = str_repeat("\xff", $tones->width);
+        $known = '';
+        $tone = [];
+        $film = '';
+        for ($y = $from; $y < $to; ++$y) {
+            $row = substr($tones->tones, intdiv($y, $times) * $tones->width, $tones->width);
+            if ($row === $none || $row === $all) {
+                $film .= $row === $none ? $blank : $solid;
+                continue;
+            }
+            if ($row !== $known) {
+                $known = $row;
+                $whole = substr(str_pad($row, $columns * $this->stride, "\0"), 0, $columns * $this->stride);
+                $tone = array_map(static function (string $column) use ($high): array {
+                    $bits = Bits::unordered($column);
+
+                    return [gmp_or($bits, $high), gmp_and($bits, $high)];
+                }, Every::nth($whole, max(1, $columns)));
+            }
+            $film .= $this->row($tone, $times, $y);
+        }
+
+        return $film;
+    }
+
+    /** @param list<array{\GMP, \GMP}> $tone of each column: with the highest bit set, and that bit alone */
+    private function row(array $tone, int $times, int $y): string
+    {
+        $thresholds = $this->thresholds[$y % $this->cell->rows];
+        $start = -intdiv($y, $this->cell->rows) * $this->cell->shift % $this->cell->period;
+        $start = $start < 0 ? $start + $this->cell->period : $start;
+        $film = gmp_init(0);
+        for ($lane = 0; $lane < self::LANES; ++$lane) {
+            $at = $start + $lane;
+            [$low, $notHigh] = $thresholds[$at & 7];
+            $low = Bits::unordered(substr($low, $at >> 3, $this->stride));
+            $notHigh = Bits::unordered(substr($notHigh, $at >> 3, $this->stride));
+            [$set, $highest] = $tone[intdiv($lane, $times)];
+            // The highest bits decide; where they are alike, the lower ones.
+            $reached = gmp_or(gmp_and($highest, $notHigh), gmp_and(gmp_xor($highest, $notHigh), gmp_sub($set, $low)));
+            $film = gmp_or($film, $reached >> $lane);
+        }
+
+        return Bits::inOrder($film, $this->stride);
+    }
+}
