@@ -34,15 +34,7 @@ final class ToneDecoder
             if ($picture->getImageColorspace() !== \Imagick::COLORSPACE_GRAY) {
                 $picture->transformImageColorspace(\Imagick::COLORSPACE_GRAY);
             }
-            [$x, $y] = [$width / $picture->getImageWidth(), $height / $picture->getImageHeight()];
-            if (max(abs($x - 1), abs($y - 1)) > self::NEARLY) {
-                $picture->resizeImage($width, $height, \Imagick::FILTER_TRIANGLE, 1);
-            } elseif ($x !== 1.0 || $y !== 1.0) {
-                $picture->sampleImage($width, $height);
-            }
-            $picture->setImageDepth(8);
-            $picture->setImageFormat('GRAY');
-            $grey = $picture->getImageBlob();
+            $grey = self::grey($picture, $width, $height);
             $picture->clear();
         } catch (\ImagickException) {
             throw UnreadableArt::at('art', 'The picture breaks off or is damaged, so part of the print would be missing. Save or copy it again and bring the whole file.');
@@ -51,5 +43,40 @@ final class ToneDecoder
         $greys = implode('', array_map(\chr(...), range(0, 255)));
 
         return new ToneRaster($width, $height, strtr($grey, $greys, strrev($greys)));
+    }
+
+    /**
+     * How light each place of a picture is.
+     *
+     * @return string a byte a place, 255 for L* 100
+     */
+    public static function lights(ArtRaster $art, int $width, int $height): string
+    {
+        try {
+            $picture = new \Imagick();
+            $picture->readImageBlob(\sprintf("P6 %d %d 255\n", $art->width, $art->height).$art->rgb, 'art.ppm');
+            $picture->transformImageColorspace(\Imagick::COLORSPACE_LUV);
+            $picture->separateImageChannel(\Imagick::CHANNEL_RED);
+            $grey = self::grey($picture, $width, $height);
+            $picture->clear();
+        } catch (\ImagickException) {
+            throw UnreadableArt::at('art', 'The picture could not be taken to tones: there is no memory for it. Bring it smaller.');
+        }
+
+        return $grey;
+    }
+
+    private static function grey(\Imagick $picture, int $width, int $height): string
+    {
+        [$x, $y] = [$width / $picture->getImageWidth(), $height / $picture->getImageHeight()];
+        if (max(abs($x - 1), abs($y - 1)) > self::NEARLY) {
+            $picture->resizeImage($width, $height, \Imagick::FILTER_TRIANGLE, 1);
+        } elseif ($x !== 1.0 || $y !== 1.0) {
+            $picture->sampleImage($width, $height);
+        }
+        $picture->setImageDepth(8);
+        $picture->setImageFormat('GRAY');
+
+        return $picture->getImageBlob();
     }
 }

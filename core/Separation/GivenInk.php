@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\Hiding;
 
 /** An ink of the shop that colours of the art are to print in. */
 final readonly class GivenInk
 {
-    public function __construct(public string $name, public Srgb $colour)
+    /** @param float $hiding how much of what lies below it hides, 0–1 */
+    public function __construct(public string $name, public Srgb $colour, public float $hiding = Hiding::WISHED)
     {
     }
 

@@ -5,23 +5,26 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\SeparateAsked;
+use Ektype\App\Console\Asked\SeparateWay;
 use Ektype\App\Request\FieldAtFault;
 use Ektype\App\Request\RequestReader;
 use Ektype\App\Request\UnreadableRequest;
-use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\FilmSetWriter;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\NeighbourBudget;
+use Ektype\Core\Separation\OneInk;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotResult;
 use Ektype\Core\Separation\SpotSeparation;
 use Ektype\Core\Separation\StrayShade;
 use Ektype\Core\Separation\ThinPlace;
+use Ektype\Core\Separation\TonePlate;
 use Ektype\Core\Separation\WitnessSpot;
 use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -39,6 +42,12 @@ final class SeparateArt extends Command
     private const OPTIONS = [
         'width-mm',
         'garment',
+        'method',
+        'lpi',
+        'angle',
+        'dot',
+        'range',
+        'curve',
         'inks',
         'dpi',
         'choke-mm',
@@ -53,7 +62,7 @@ final class SeparateArt extends Command
 
     public function __construct(
         private readonly ArtOnGarment $art,
-        private readonly FilmSetWriter $writer,
+        private readonly FilmsInFolder $folder,
         private readonly RequestReader $reader,
     ) {
         parent::__construct();
@@ -64,6 +73,12 @@ final class SeparateArt extends Command
         $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP or SVG')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
+            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot, or one-ink for a photograph in dots of one ink', 'spot')
+            ->addOption('lpi', null, InputOption::VALUE_REQUIRED, 'Ruling of the dots, lines per inch', '45')
+            ->addOption('angle', null, InputOption::VALUE_REQUIRED, 'Their angle, degrees anticlockwise', '22.5')
+            ->addOption('dot', null, InputOption::VALUE_REQUIRED, 'round, ellipse or line', 'round')
+            ->addOption('range', null, InputOption::VALUE_REQUIRED, 'The lightest and the darkest tone that the mesh holds, %', '0,100')
+            ->addOption('curve', null, InputOption::VALUE_REQUIRED, 'A JSON file {"points": [[wished tone, tone on film], …]}, %')
             ->addOption('inks', null, InputOption::VALUE_REQUIRED, 'How many inks at the most; without it, every colour found')
             ->addOption('dpi', null, InputOption::VALUE_REQUIRED, 'Film resolution', '600')
             ->addOption('choke-mm', null, InputOption::VALUE_REQUIRED, 'Choke of the base, mm', '0.25')
@@ -98,22 +113,22 @@ final class SeparateArt extends Command
             $asked = $this->reader->words(
                 Options::given($input->getOptions(), self::OPTIONS),
                 SeparateAsked::class,
-                ['garment', 'palette', 'formats', 'media', 'out'],
+                ['garment', 'method', 'dot', 'range', 'curve', 'palette', 'formats', 'media', 'out'],
             );
             $request = $asked->request();
             $formats = FilmSetWriter::formats($asked->formats);
             $printer = new FilmPrinter(dpi: $request->dpi, mediaWidthMm: 2000);
             $printer = $asked->media === null ? $printer : FilmSetWriter::media($asked->media, $printer);
             $out = $asked->out;
-            if ($out === '') {
-                throw UnreadableRequest::at('out', 'There is no folder to write the films to. Give one with --out=DIR.');
-            }
-            if (is_file($out)) {
-                throw UnreadableRequest::at('out', \sprintf('“%s” is a file, not a folder. Give another --out.', $out));
-            }
-            $older = is_dir($out) ? FilmSetWriter::olderSet(ShopFiles::in($out)) : [];
+            $older = $this->folder->older($out);
             $path = $input->getArgument('art');
             $path = \is_string($path) ? $path : '';
+            if ($asked->method === SeparateWay::OneInk) {
+                $plate = OneInk::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $asked->oneInk());
+                $this->tone($plate, $asked, basename($path), $formats, $printer, $older);
+
+                return $this->done($output, $plate->says, 1, $plate->widthMm, $plate->heightMm, $request->dpi, $out);
+            }
             $result = SpotSeparation::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $request);
             $this->films($result, $request, basename($path), $out, $formats, $printer, $asked->media !== null, $asked->stepWedge, $older);
         } catch (UnreadableRequest $unread) {
@@ -129,23 +144,76 @@ final class SeparateArt extends Command
                 $refusal->getMessage(),
             );
         }
-        foreach ($result->warnings as $warning) {
+
+        return $this->done($output, $result->warnings, \count($result->plates), $result->widthMm, $result->heightMm, $result->dpi, $out);
+    }
+
+    /** @param list<string> $warnings */
+    private function done(OutputInterface $output, array $warnings, int $films, float $widthMm, float $heightMm, float $dpi, string $out): int
+    {
+        foreach ($warnings as $warning) {
             $output->writeln($warning, OutputInterface::OUTPUT_RAW);
         }
         $output->writeln(
             \sprintf(
                 '%s of %.1f × %.1f mm at %.0f dpi %s in %s.',
-                \count($result->plates) === 1 ? '1 film' : \count($result->plates).' films',
-                $result->widthMm,
-                $result->heightMm,
-                $result->dpi,
-                \count($result->plates) === 1 ? 'is' : 'are',
+                $films === 1 ? '1 film' : $films.' films',
+                $widthMm,
+                $heightMm,
+                $dpi,
+                $films === 1 ? 'is' : 'are',
                 $out,
             ),
             OutputInterface::OUTPUT_RAW,
         );
 
         return self::SUCCESS;
+    }
+
+    /**
+     * @param list<string> $formats
+     * @param list<string> $older   files of a set that lies there already
+     */
+    private function tone(TonePlate $plate, SeparateAsked $asked, string $artName, array $formats, FilmPrinter $printer, array $older): void
+    {
+        $sheet = new FilmSheet($plate->plane->width, $plate->plane->height, $asked->dpi, 1, $printer->feedMarginMm, $asked->stepWedge);
+        $label = \sprintf('%s   plate 1 of 1   %s   on %s   %.1f lpi %.1f° %s   this way up, ink side up', $artName, $plate->ink->name, $asked->garment, $plate->dots->lpi, $plate->dots->angleDeg, $plate->dot->value);
+        $cm2 = round($plate->widthMm * $plate->heightMm / 1e4 * $plate->coveragePct(), 3);
+        $manifest = [
+            'art' => $artName,
+            'method' => $asked->method->value,
+            'width_mm' => round($plate->widthMm, 4),
+            'height_mm' => round($plate->heightMm, 4),
+            'size_mm' => [round($plate->widthMm, 4), round($plate->heightMm, 4)],
+            'garment' => $asked->garment,
+            'choke_mm' => 0.0,
+            'trap_mm' => 0.0,
+            ...FilmSetWriter::sheet($sheet, $printer),
+            'plates' => [[
+                'name' => $plate->ink->name,
+                'role' => PlateRole::Colour->value,
+                'hex' => $plate->ink->colour->hex(),
+                'ink' => $plate->ink->name,
+                'ink_hiding' => $plate->ink->hiding,
+                'method' => $asked->method->value,
+                'lpi' => round($plate->dots->lpi, 4),
+                'angle_deg' => round($plate->dots->angleDeg, 4),
+                'dot' => $plate->dot->value,
+                'range' => [round(100 * $plate->range->lightest, 2), round(100 * $plate->range->darkest, 2)],
+                'coverage_pct' => round($plate->coveragePct(), 4),
+                'area_cm2' => $cm2,
+                'art_area_cm2' => $cm2,
+                'overprints' => false,
+                // Dots are held by their range, not by their width.
+                'finest_line_mm' => null,
+                'finest_gap_mm' => null,
+                ...FilmSetWriter::filesOf(1, $plate->ink->name, $formats),
+            ]],
+            'register_budget' => ['mm' => null, 'pairs' => []],
+            'witness_spots' => [],
+            'warnings' => $plate->says,
+        ];
+        $this->folder->write($asked->out, $artName, $sheet, [new FilmPlate($plate->ink->name, $plate->plane, $label)], $manifest, $formats, $printer, $asked->media !== null, $older);
     }
 
     /**
@@ -188,6 +256,7 @@ final class SeparateArt extends Command
         }
         $manifest = [
             'art' => $artName,
+            'method' => SeparateWay::Spot->value,
             'width_mm' => round($result->widthMm, 4),
             'height_mm' => round($result->heightMm, 4),
             'size_mm' => [round($result->widthMm, 4), round($result->heightMm, 4)],
@@ -232,21 +301,7 @@ final class SeparateArt extends Command
             ),
             'warnings' => $result->warnings,
         ];
-        $printer->mustTake($sheet);
-        // All is written beside the wish first: a run that breaks off leaves no half set under its name.
-        $aside = rtrim($out, '/').'.part-'.getmypid();
-        $names = $this->writer->write(ShopFiles::in($aside), '', $artName, $sheet, $films, $manifest, $formats, $printer, $nested);
-        if (!is_dir($out)) {
-            mkdir($out, 0o777, true);
-        }
-        foreach ($names as $name) {
-            rename($aside.'/'.$name, $out.'/'.$name);
-        }
-        // Films of two sets, one beside the other, would be burned together.
-        foreach (array_diff($older, $names) as $left) {
-            ShopFiles::in($out)->remove($left);
-        }
-        rmdir($aside);
+        $this->folder->write($out, $artName, $sheet, $films, $manifest, $formats, $printer, $nested, $older);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Ektype\App\Work;
 use Ektype\App\Shop\Kept;
 use Ektype\App\Shop\UnreadableInput;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Separation\GivenInk;
 
 /** Reads a list of inks from a file: JSON {"inks": [{"name", "hex"}]}, or a GIMP palette (lines of R G B and a name). */
@@ -43,6 +44,7 @@ final class InkPalette
             static fn (Kept $ink): GivenInk => new GivenInk(
                 $ink->text('name', 80),
                 Srgb::fromHex($ink->text('hex', 20), $ink->pathOf('hex')),
+                $ink->has('hiding') ? $ink->number('hiding', 0, 1) : Hiding::WISHED,
             ),
             Kept::fromJson($text)->objects('inks'),
         );

@@ -42,6 +42,37 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    /** A photograph in one ink: its film set is described, checked and labelled as any other. */
+    public function testAPhotographInOneInkIsAFilmSet(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-one-ink-'.getmypid();
+        $art = $out.'.png';
+        $picture = imagecreatetruecolor(400, 300);
+        for ($x = 0; $x < 400; ++$x) {
+            $grey = (int) (255 * $x / 399);
+            imagefilledrectangle($picture, $x, 0, $x, 299, $grey << 16 | $grey << 8 | $grey);
+        }
+        imagepng($picture, $art);
+        file_put_contents($out.'.json', '{"inks": [{"name": "Navy", "hex": "#1b2436"}, {"name": "Ivory", "hex": "#f2ead6", "hiding": 0.9}]}');
+        try {
+            $run = self::run1(['art:separate', $art, '--method=one-ink', '--width-mm=60', '--garment=#1b2436', '--lpi=40', '--angle=15', '--range=5,92', '--palette='.$out.'.json', '--formats=pdf,png,tiff', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $manifest = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertIsArray($manifest);
+            self::assertSame([], self::breaksSchema($manifest, json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/docs/film-set.schema.json'), true)));
+            [$plate] = $manifest['plates'];
+            self::assertSame(['Ivory', 0.9, 'one-ink', 'round'], [$plate['name'], $plate['ink_hiding'], $plate['method'], $plate['dot']]);
+            self::assertEqualsWithDelta(40.0, $plate['lpi'], 0.05);
+            self::assertEqualsWithDelta(15.0, $plate['angle_deg'], 0.05);
+            self::assertEquals([5, 92], $plate['range']);
+            self::assertGreaterThan(20, $plate['coverage_pct']);
+            self::assertStringContainsString('brought to 5 to 92 %', $run->getOutput());
+            self::assertSame(0, self::run1(['films:check', $out])->getExitCode(), 'its marks are where they belong');
+        } finally {
+            (new Filesystem())->remove([$out, $art, $out.'.json']);
+        }
+    }
+
     /** Written again into the same folder, nothing of the older set is left to be burned with the new one; a mirrored film is seen. */
     public function testAnOlderSetIsNeverMixedWithTheNewOneAndAMirroredFilmIsSeen(): void
     {

@@ -4,16 +4,28 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Console\CurveFile;
 use Ektype\App\Request\Hex;
+use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Request\Within;
 use Ektype\App\Work\InkPalette;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\ImpossibleTones;
+use Ektype\Core\Plate\Tones;
+use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\InkTone;
+use Ektype\Core\Separation\OneInkRequest;
 use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotSeparation;
 
 /** A print that is wanted, and the films for it. */
 final readonly class SeparateAsked
 {
+    private const WHITE = [246, 244, 238];
+    private const BLACK = [27, 26, 23];
+
     public function __construct(
         #[Within(5, SpotSeparation::WIDEST_MM, 'mm')]
         public float $widthMm,
@@ -33,7 +45,46 @@ final readonly class SeparateAsked
         public bool $stepWedge = false,
         public bool $printGround = false,
         public string $out = '',
+        public SeparateWay $method = SeparateWay::Spot,
+        public float $lpi = 45.0,
+        public float $angle = Halftone::SAFE_ANGLE,
+        public Dot $dot = Dot::Round,
+        public string $range = '0,100',
+        public ?string $curve = null,
     ) {
+    }
+
+    /** Without inks of its own, white on dark cloth and black on light. */
+    public function oneInk(): OneInkRequest
+    {
+        $garment = Srgb::fromHex($this->garment);
+        $inks = $this->palette === null
+            ? [new GivenInk('White', new Srgb(...self::WHITE)), new GivenInk('Black', new Srgb(...self::BLACK))]
+            : InkPalette::read($this->palette);
+
+        return new OneInkRequest(
+            $this->widthMm,
+            $garment,
+            InkTone::furthest($garment, ...$inks),
+            $this->dpi,
+            new Halftone($this->lpi, $this->angle),
+            $this->dot,
+            $this->tones(),
+            $this->curve === null ? null : CurveFile::read($this->curve),
+        );
+    }
+
+    private function tones(): Tones
+    {
+        if (preg_match('/^\s*(\d+(?:\.\d+)?)\s*,\s*(\d+(?:\.\d+)?)\s*$/', $this->range, $ends) !== 1) {
+            throw UnreadableRequest::at('range', \sprintf('“%s” is no range of tones. Give the lightest and the darkest that the mesh holds, in per cent: 5,90.', $this->range));
+        }
+
+        try {
+            return new Tones((float) $ends[1] / 100, (float) $ends[2] / 100);
+        } catch (ImpossibleTones $none) {
+            throw UnreadableRequest::at('range', $none->getMessage());
+        }
     }
 
     public function request(): SpotRequest

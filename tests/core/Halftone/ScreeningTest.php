@@ -198,6 +198,9 @@ final class ScreeningTest extends TestCase
     {
         for ($i = 1; $i < 50; ++$i) {
             for ($j = 1; $j < 50; $j += 2) {
+                if ($i + $j === 50) {
+                    continue;
+                }
                 [$u, $v] = [$i / 100, $j / 100];
                 self::assertEqualsWithDelta(1.0, Dot::Round->order($u, -$v) + Dot::Round->order($u - 0.5, 0.5 - $v), 1e-9);
             }

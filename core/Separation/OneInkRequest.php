@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Separation;
+
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Halftone\ToneCurve;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\Tones;
+
+/** What a picture in one ink is asked for. */
+final readonly class OneInkRequest
+{
+    /**
+     * @param float          $widthMm printed width of the whole picture
+     * @param GivenInk       $ink     that it prints in
+     * @param float          $dpi     film pixels per inch
+     * @param Tones          $range   tones that are held on the mesh: what lies between bare and solid is brought into them
+     * @param ToneCurve|null $curve   of the film, against the gain of the press
+     */
+    public function __construct(
+        public float $widthMm,
+        public Srgb $garment,
+        public GivenInk $ink,
+        public float $dpi,
+        public Halftone $dots,
+        public Dot $dot = Dot::Round,
+        public Tones $range = new Tones(0.0, 1.0),
+        public ?ToneCurve $curve = null,
+    ) {
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Console\Asked;
+
+/** The methods that the command line separates by. */
+enum SeparateWay: string
+{
+    case Spot = 'spot';
+    case OneInk = 'one-ink';
+}
