@@ -73,6 +73,23 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    /** 90-48 at 45 lines per inch, worked out by hand: cell 0.5644 mm, dot one pitch of 0.1111, island 2 × 0.048 + 0.0631. */
+    public function testTheRangeOfDotsThatAMeshHolds(): void
+    {
+        $run = self::run1(['dots:range'], '{"mesh": {"threads_per_cm": 90, "thread_um": 48}, "lpi": 45}');
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $told = json_decode($run->getOutput(), true);
+        self::assertIsArray($told);
+        self::assertEqualsWithDelta(3.04, $told['lightest_pct'], 0.02);
+        self::assertEqualsWithDelta(93.76, $told['darkest_pct'], 0.05);
+        self::assertEqualsWithDelta(45.7, $told['finest_lpi'], 0.05);
+        self::assertSame([], $told['says']);
+        $told = json_decode(self::run1(['dots:range'], '{"mesh": {"threads_per_cm": 43, "thread_um": 80}, "lpi": 100}')->getOutput(), true);
+        self::assertIsArray($told);
+        self::assertStringContainsString('finer than the 22', implode(' ', $told['says']));
+        self::assertSame(1, self::run1(['dots:range'], '{"mesh": {"threads_per_cm": 90, "thread_um": 48}, "lpi": 2}')->getExitCode());
+    }
+
     /** Written again into the same folder, nothing of the older set is left to be burned with the new one; a mirrored film is seen. */
     public function testAnOlderSetIsNeverMixedWithTheNewOneAndAMirroredFilmIsSeen(): void
     {
