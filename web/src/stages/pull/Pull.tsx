@@ -25,7 +25,7 @@ export function Pull({ at }: { at: AtHand }) {
   const busy = job.task?.state === "waiting" || job.task?.state === "working";
   const ahead = first !== null && pulled === last;
   const label = ahead
-    ? `The first pull, at the size of the screen. ${busy ? "The plates for film are being drawn." : "Separate the art for its films."}`
+    ? `${job.separated ? "As it would print now" : "The first pull"}, at the size of the screen. ${busy ? "The plates for film are being drawn." : job.separated ? "Separate again for its films." : "Separate the art for its films."}`
     : !job.separated
       ? "The art as it was brought, not yet separated"
       : pulled === 0
