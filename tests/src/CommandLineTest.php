@@ -90,6 +90,33 @@ final class CommandLineTest extends TestCase
         self::assertSame(1, self::run1(['dots:range'], '{"mesh": {"threads_per_cm": 90, "thread_um": 48}, "lpi": 2}')->getExitCode());
     }
 
+    /** A chart typed in, by per cent and by densities; what comes out is a curve that tone:screen takes. */
+    public function testTheGainOfAPressIsReadFromItsChart(): void
+    {
+        $patches = [];
+        foreach (range(10, 90, 10) as $tone) {
+            $printed = $tone + 20 * sin(\M_PI * $tone / 100);
+            $light = $printed / 100 * 10 ** -1.5 + (1 - $printed / 100) * 10 ** -0.08;
+            $patches[] = $tone % 20 === 0 ? ['tone' => $tone, 'printed' => $printed] : ['tone' => $tone, 'density' => -log10($light)];
+        }
+        $asked = ['readings' => $patches, 'bare_density' => 0.08, 'solid_density' => 1.5];
+        $run = self::run1(['gain:read'], json_encode($asked, \JSON_THROW_ON_ERROR));
+        self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+        $told = json_decode($run->getOutput(), true);
+        self::assertIsArray($told);
+        self::assertEqualsWithDelta(20.0, $told['gain_at_half_pct'], 1.0);
+        foreach ($told['curve'] as $point) {
+            self::assertEqualsWithDelta($point['tone'] + 20 * sin(\M_PI * $point['tone'] / 100), $point['printed'], 1.0);
+            self::assertTrue($point['low'] < $point['printed'] && $point['printed'] < $point['high']);
+        }
+        self::assertCount(19, $told['points']);
+        self::assertLessThan(50.0, $told['points'][9][1]);
+        unset($asked['solid_density']);
+        $refused = self::run1(['gain:read'], json_encode($asked, \JSON_THROW_ON_ERROR));
+        self::assertSame(1, $refused->getExitCode());
+        self::assertStringContainsString('solid_density: Densities need', $refused->getErrorOutput());
+    }
+
     /** Written again into the same folder, nothing of the older set is left to be burned with the new one; a mirrored film is seen. */
     public function testAnOlderSetIsNeverMixedWithTheNewOneAndAMirroredFilmIsSeen(): void
     {
