@@ -90,6 +90,25 @@ final class CommandLineTest extends TestCase
         self::assertSame(1, self::run1(['dots:range'], '{"mesh": {"threads_per_cm": 90, "thread_um": 48}, "lpi": 2}')->getExitCode());
     }
 
+    public function testAGainChartIsAFilmWithItsMarks(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-chart-'.getmypid();
+        try {
+            $run = self::run1(['gain:chart', '--lpi=55', '--angle=15', '--dot=ellipse', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $told = json_decode($run->getOutput(), true);
+            self::assertIsArray($told);
+            self::assertCount(63, $told['patches']);
+            self::assertEqualsWithDelta(55.0, $told['lpi'], 0.05);
+            $manifest = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertSame([], self::breaksSchema($manifest, json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/docs/film-set.schema.json'), true)));
+            self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
+            self::assertSame(1, self::run1(['gain:chart', '--lpi=55', '--angle=15'])->getExitCode());
+        } finally {
+            (new Filesystem())->remove($out);
+        }
+    }
+
     /** A chart typed in, by per cent and by densities; what comes out is a curve that tone:screen takes. */
     public function testTheGainOfAPressIsReadFromItsChart(): void
     {

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Console;
+
+use Ektype\App\Console\Asked\ChartAsked;
+use Ektype\App\Request\FieldAtFault;
+use Ektype\App\Request\RequestReader;
+use Ektype\App\Request\UnreadableRequest;
+use Ektype\App\Work\FilmSetWriter;
+use Ektype\Core\Film\FilmPlate;
+use Ektype\Core\Film\FilmPrinter;
+use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Halftone\ChartPatch;
+use Ektype\Core\Halftone\GainChart;
+use Ektype\Core\Halftone\Screening;
+use Ektype\Core\Halftone\Supercell;
+use Ektype\Core\Halftone\ToneGrid;
+use Ektype\Core\Unit\Refusal;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('gain:chart', 'A film with every fifth tone three times, in the dots of a plate: print it, read it, and gain:read tells the curve')]
+final class MakeGainChart extends Command
+{
+    private const OPTIONS = ['lpi', 'angle', 'dot', 'dpi', 'formats', 'out'];
+    private const NAME = 'Gain chart';
+
+    public function __construct(private readonly RequestReader $reader, private readonly FilmsInFolder $folder)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addOption('lpi', null, InputOption::VALUE_REQUIRED, 'Ruling of the plate, lines per inch')
+            ->addOption('angle', null, InputOption::VALUE_REQUIRED, 'Its angle, degrees anticlockwise')
+            ->addOption('dot', null, InputOption::VALUE_REQUIRED, 'round, ellipse or line', 'round')
+            ->addOption('dpi', null, InputOption::VALUE_REQUIRED, 'Film resolution', '600')
+            ->addOption('formats', null, InputOption::VALUE_REQUIRED, 'pdf, png, tiff, svg', 'pdf,png')
+            ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Folder for the film');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            $asked = $this->reader->words(Options::given($input->getOptions(), self::OPTIONS), ChartAsked::class, ['dot', 'formats', 'out']);
+            $formats = FilmSetWriter::formats($asked->formats);
+            $older = $this->folder->older($asked->out);
+            $manifest = $this->write($asked, $formats, $older);
+        } catch (UnreadableRequest $unread) {
+            $field = $unread->faults[0]->field;
+
+            return Told::refuse($output, Options::named($field), strtr($unread->getMessage(), [$field => Options::named($field)]));
+        } catch (Refusal $refusal) {
+            return Told::refuse($output, Options::named(FieldAtFault::of($refusal->on, ChartAsked::class) ?? $refusal->on), $refusal->getMessage());
+        }
+
+        return Told::json($output, $manifest);
+    }
+
+    /**
+     * @param list<string> $formats
+     * @param list<string> $older
+     *
+     * @return array<string, mixed> what is told of the chart
+     */
+    private function write(ChartAsked $asked, array $formats, array $older): array
+    {
+        $cell = Supercell::for($asked->dpi, $asked->lpi, $asked->angle);
+        // A thousand places across and as many to a millimetre down.
+        $grid = ToneGrid::for(GainChart::widthMm(), (int) round(100 * GainChart::widthMm()), (int) round(100 * GainChart::heightMm()), $asked->dpi);
+        $plane = Screening::with($cell, $asked->dot, $grid->width)->film(GainChart::tones($grid), $grid->times, $grid->height);
+        $printer = new FilmPrinter(dpi: $asked->dpi, mediaWidthMm: 2000);
+        $sheet = new FilmSheet($plane->width, $plane->height, $asked->dpi, 1, $printer->feedMarginMm, false);
+        $label = \sprintf('%s  %.1f lpi %.1f° %s  this way up', self::NAME, $cell->lpi, $cell->angleDeg, $asked->dot->value);
+        $told = [
+            'lpi' => round($cell->lpi, 4),
+            'angle_deg' => round($cell->angleDeg, 4),
+            'dot' => $asked->dot->value,
+            'patch_mm' => GainChart::PATCH_MM,
+            'patches' => array_map(static fn (ChartPatch $p): array => ['tone' => $p->tonePct, 'copy' => $p->copy, 'at_mm' => [$p->xMm, $p->yMm]], GainChart::patches()),
+        ];
+        $cm2 = round($sheet->mm($plane->count()) * $sheet->mm(1) / 100, 3);
+        $manifest = [
+            'art' => self::NAME,
+            'width_mm' => round($sheet->mm($plane->width), 4),
+            'height_mm' => round($sheet->mm($plane->height), 4),
+            'garment' => '#ffffff',
+            'choke_mm' => 0.0,
+            'trap_mm' => 0.0,
+            ...FilmSetWriter::sheet($sheet, $printer),
+            'plates' => [[
+                'name' => self::NAME,
+                'role' => 'colour',
+                'hex' => '#000000',
+                'ink' => '',
+                'coverage_pct' => round(100 * $plane->count() / ($plane->width * $plane->height), 4),
+                'area_cm2' => $cm2,
+                'art_area_cm2' => $cm2,
+                'overprints' => false,
+                'finest_line_mm' => null,
+                'finest_gap_mm' => null,
+                ...FilmSetWriter::filesOf(1, self::NAME, $formats),
+            ]],
+            'register_budget' => ['mm' => null, 'pairs' => []],
+            'witness_spots' => [],
+            'gain_chart' => $told,
+        ];
+        $this->folder->write($asked->out, self::NAME, $sheet, [new FilmPlate(self::NAME, $plane, $label)], $manifest, $formats, $printer, false, $older);
+
+        return [...$told, 'width_mm' => $manifest['width_mm'], 'height_mm' => $manifest['height_mm']];
+    }
+}
