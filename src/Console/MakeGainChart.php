@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\ChartAsked;
-use Ektype\App\Request\FieldAtFault;
 use Ektype\App\Request\RequestReader;
-use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Work\FilmSetWriter;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
@@ -17,22 +15,30 @@ use Ektype\Core\Halftone\GainChart;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Halftone\ToneGrid;
-use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
+/** @extends OptionsCommand<ChartAsked> */
 #[AsCommand('gain:chart', 'A film with every fifth tone three times, in the dots of a plate: print it, read it, and gain:read tells the curve')]
-final class MakeGainChart extends Command
+final class MakeGainChart extends OptionsCommand
 {
-    private const OPTIONS = ['lpi', 'angle', 'dot', 'dpi', 'formats', 'out'];
     private const NAME = 'Gain chart';
 
-    public function __construct(private readonly RequestReader $reader, private readonly FilmsInFolder $folder)
+    public function __construct(RequestReader $reader, private readonly FilmsInFolder $folder)
     {
-        parent::__construct();
+        parent::__construct($reader);
+    }
+
+    protected function reads(): string
+    {
+        return ChartAsked::class;
+    }
+
+    protected function options(): array
+    {
+        return ['lpi' => false, 'angle' => false, 'dot' => true, 'dpi' => false, 'formats' => true, 'out' => true];
     }
 
     protected function configure(): void
@@ -45,22 +51,11 @@ final class MakeGainChart extends Command
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Folder for the film');
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function carryOut(object $asked, InputInterface $input, OutputInterface $output): int
     {
-        try {
-            $asked = $this->reader->words(Options::given($input->getOptions(), self::OPTIONS), ChartAsked::class, ['dot', 'formats', 'out']);
-            $formats = FilmSetWriter::formats($asked->formats);
-            $older = $this->folder->older($asked->out);
-            $manifest = $this->write($asked, $formats, $older);
-        } catch (UnreadableRequest $unread) {
-            $field = $unread->faults[0]->field;
+        $formats = FilmSetWriter::formats($asked->formats);
 
-            return Told::refuse($output, Options::named($field), strtr($unread->getMessage(), [$field => Options::named($field)]));
-        } catch (Refusal $refusal) {
-            return Told::refuse($output, Options::named(FieldAtFault::of($refusal->on, ChartAsked::class) ?? $refusal->on), $refusal->getMessage());
-        }
-
-        return Told::json($output, $manifest);
+        return Told::json($output, $this->write($asked, $formats, $this->folder->older($asked->out)));
     }
 
     /**

@@ -5,30 +5,30 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\ToneAsked;
-use Ektype\App\Request\FieldAtFault;
-use Ektype\App\Request\RequestReader;
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\GroupFour;
 use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Halftone\ScreenedFilm;
 use Ektype\Core\Raster\PngFile;
-use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
+/** @extends OptionsCommand<ToneAsked> */
 #[AsCommand('tone:screen', 'Takes a picture to dots on film: grey 0 to 255 prints 1 - grey / 255')]
-final class ScreenTone extends Command
+final class ScreenTone extends OptionsCommand
 {
-    private const OPTIONS = ['width-mm', 'lpi', 'angle', 'dot', 'dpi', 'curve', 'out'];
-
-    public function __construct(private readonly RequestReader $reader)
+    protected function reads(): string
     {
-        parent::__construct();
+        return ToneAsked::class;
+    }
+
+    protected function options(): array
+    {
+        return ['width-mm' => false, 'lpi' => false, 'angle' => false, 'dot' => true, 'dpi' => false, 'curve' => true, 'out' => true];
     }
 
     protected function configure(): void
@@ -43,23 +43,13 @@ final class ScreenTone extends Command
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'The film to write, .png or .tif');
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function carryOut(object $asked, InputInterface $input, OutputInterface $output): int
     {
-        try {
-            $asked = $this->reader->words(Options::given($input->getOptions(), self::OPTIONS), ToneAsked::class, ['dot', 'curve', 'out']);
-            $tiff = self::isTiff($asked->out);
-            $picture = $input->getArgument('picture');
-            $file = ArtFile::at(\is_string($picture) ? $picture : '');
-            $curve = $asked->curve === null ? null : CurveFile::read($asked->curve);
-            $film = ScreenedFilm::of($file, $asked->widthMm, $asked->dpi, $asked->lpi, $asked->angle, $asked->dot, $curve);
-            ShopFiles::in(\dirname($asked->out))->put(basename($asked->out), $tiff ? GroupFour::packed($film->plane, $asked->dpi) : PngFile::ofPlane($film->plane, $asked->dpi));
-        } catch (UnreadableRequest $unread) {
-            $field = $unread->faults[0]->field;
-
-            return Told::refuse($output, Options::named($field), strtr($unread->getMessage(), [$field => Options::named($field)]));
-        } catch (Refusal $refusal) {
-            return Told::refuse($output, Options::named(FieldAtFault::of($refusal->on, ToneAsked::class) ?? $refusal->on), $refusal->getMessage());
-        }
+        $tiff = self::isTiff($asked->out);
+        $file = ArtFile::at(self::argument($input, 'picture'));
+        $curve = $asked->curve === null ? null : CurveFile::read($asked->curve);
+        $film = ScreenedFilm::of($file, $asked->widthMm, $asked->dpi, $asked->lpi, $asked->angle, $asked->dot, $curve);
+        ShopFiles::in(\dirname($asked->out))->put(basename($asked->out), $tiff ? GroupFour::packed($film->plane, $asked->dpi) : PngFile::ofPlane($film->plane, $asked->dpi));
 
         return Told::json($output, [
             'lpi' => round($film->cell->lpi, 4),

@@ -6,9 +6,7 @@ namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\SeparateAsked;
 use Ektype\App\Console\Asked\SeparateWay;
-use Ektype\App\Request\FieldAtFault;
 use Ektype\App\Request\RequestReader;
-use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\FilmSetWriter;
 use Ektype\Core\Film\FilmPlate;
@@ -26,46 +24,54 @@ use Ektype\Core\Separation\StrayShade;
 use Ektype\Core\Separation\ThinPlace;
 use Ektype\Core\Separation\TonePlate;
 use Ektype\Core\Separation\WitnessSpot;
-use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
+/** @extends OptionsCommand<SeparateAsked> */
 #[AsCommand('art:separate', 'Takes a picture and a garment to a set of films')]
-final class SeparateArt extends Command
+final class SeparateArt extends OptionsCommand
 {
     /** So many thin places of a plate are listed, thinnest first. */
     private const LISTED = 60;
-    private const OPTIONS = [
-        'width-mm',
-        'garment',
-        'method',
-        'lpi',
-        'angle',
-        'dot',
-        'range',
-        'curve',
-        'inks',
-        'dpi',
-        'choke-mm',
-        'trap-mm',
-        'palette',
-        'formats',
-        'media',
-        'step-wedge',
-        'print-ground',
-        'out',
-    ];
 
     public function __construct(
         private readonly ArtOnGarment $art,
         private readonly FilmsInFolder $folder,
-        private readonly RequestReader $reader,
+        RequestReader $reader,
     ) {
-        parent::__construct();
+        parent::__construct($reader);
+    }
+
+    protected function reads(): string
+    {
+        return SeparateAsked::class;
+    }
+
+    protected function options(): array
+    {
+        return [
+            'width-mm' => false,
+            'garment' => true,
+            'method' => true,
+            'lpi' => false,
+            'angle' => false,
+            'dot' => true,
+            'range' => true,
+            'curve' => true,
+            'inks' => false,
+            'dpi' => false,
+            'choke-mm' => false,
+            'trap-mm' => false,
+            'palette' => true,
+            'formats' => true,
+            'media' => true,
+            'step-wedge' => false,
+            'print-ground' => false,
+            'out' => true,
+        ];
     }
 
     protected function configure(): void
@@ -107,43 +113,23 @@ final class SeparateArt extends Command
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Folder for the films');
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function carryOut(object $asked, InputInterface $input, OutputInterface $output): int
     {
-        try {
-            $asked = $this->reader->words(
-                Options::given($input->getOptions(), self::OPTIONS),
-                SeparateAsked::class,
-                ['garment', 'method', 'dot', 'range', 'curve', 'palette', 'formats', 'media', 'out'],
-            );
-            $request = $asked->request();
-            $formats = FilmSetWriter::formats($asked->formats);
-            $printer = new FilmPrinter(dpi: $request->dpi, mediaWidthMm: 2000);
-            $printer = $asked->media === null ? $printer : FilmSetWriter::media($asked->media, $printer);
-            $out = $asked->out;
-            $older = $this->folder->older($out);
-            $path = $input->getArgument('art');
-            $path = \is_string($path) ? $path : '';
-            if ($asked->method === SeparateWay::OneInk) {
-                $plate = OneInk::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $asked->oneInk());
-                $this->tone($plate, $asked, basename($path), $formats, $printer, $older);
+        $request = $asked->request();
+        $formats = FilmSetWriter::formats($asked->formats);
+        $printer = new FilmPrinter(dpi: $request->dpi, mediaWidthMm: 2000);
+        $printer = $asked->media === null ? $printer : FilmSetWriter::media($asked->media, $printer);
+        $out = $asked->out;
+        $older = $this->folder->older($out);
+        $path = self::argument($input, 'art');
+        if ($asked->method === SeparateWay::OneInk) {
+            $plate = OneInk::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $asked->oneInk());
+            $this->tone($plate, $asked, basename($path), $formats, $printer, $older);
 
-                return $this->done($output, $plate->says, 1, $plate->widthMm, $plate->heightMm, $request->dpi, $out);
-            }
-            $result = SpotSeparation::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $request);
-            $this->films($result, $request, basename($path), $out, $formats, $printer, $asked->media !== null, $asked->stepWedge, $older);
-        } catch (UnreadableRequest $unread) {
-            return Told::refuse(
-                $output,
-                Options::named($unread->faults[0]->field),
-                strtr($unread->getMessage(), [$unread->faults[0]->field => Options::named($unread->faults[0]->field)]),
-            );
-        } catch (Refusal $refusal) {
-            return Told::refuse(
-                $output,
-                Options::named(FieldAtFault::of($refusal->on, SeparateAsked::class) ?? $refusal->on),
-                $refusal->getMessage(),
-            );
+            return $this->done($output, $plate->says, 1, $plate->widthMm, $plate->heightMm, $request->dpi, $out);
         }
+        $result = SpotSeparation::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $request);
+        $this->films($result, $request, basename($path), $out, $formats, $printer, $asked->media !== null, $asked->stepWedge, $older);
 
         return $this->done($output, $result->warnings, \count($result->plates), $result->widthMm, $result->heightMm, $result->dpi, $out);
     }
