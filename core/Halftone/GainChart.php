@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Halftone;
 
+use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Raster\ToneRaster;
 
 /**
@@ -13,11 +14,13 @@ use Ektype\Core\Raster\ToneRaster;
 final class GainChart
 {
     public const PATCH_MM = 12.0;
-    private const GAP_MM = 2.0;
+    public const GAP_MM = 2.0;
     private const COLUMNS = 7;
     private const ROWS = 3;
     private const COPIES = 3;
     private const STEP_PCT = 5;
+    /** A sheet has marks at its corners from so many plates on. */
+    private const CORNER_MARKS = 3;
 
     public static function widthMm(): float
     {
@@ -51,8 +54,25 @@ final class GainChart
         return $patches;
     }
 
-    /** The chart as tones, each patch to the nearest place of the grid. */
-    public static function tones(ToneGrid $grid): ToneRaster
+    public static function grid(float $dpi): ToneGrid
+    {
+        return ToneGrid::for(self::widthMm(), (int) round(100 * self::widthMm()), (int) round(100 * self::heightMm()), $dpi);
+    }
+
+    /** With marks at its corners too: a scan of the print is found by them. */
+    public static function sheet(float $dpi): FilmSheet
+    {
+        $grid = self::grid($dpi);
+
+        return new FilmSheet($grid->width, $grid->height, $dpi, self::CORNER_MARKS);
+    }
+
+    /**
+     * The chart as tones, each patch to the nearest place of the grid.
+     *
+     * @param (callable(float): float)|null $printed another tone in place of each, 0–1: what a press makes of it
+     */
+    public static function tones(ToneGrid $grid, ?callable $printed = null): ToneRaster
     {
         $perMmX = $grid->tonesAcross / self::widthMm();
         $perMmY = $grid->tonesDown / self::heightMm();
@@ -60,7 +80,7 @@ final class GainChart
         foreach (self::patches() as $patch) {
             $from = (int) round($patch->xMm * $perMmX);
             $width = min($grid->tonesAcross, (int) round(($patch->xMm + self::PATCH_MM) * $perMmX)) - $from;
-            $bytes = str_repeat(\chr((int) round(2.55 * $patch->tonePct)), $width);
+            $bytes = str_repeat(\chr((int) round(255 * ($printed === null ? $patch->tonePct / 100 : $printed($patch->tonePct / 100)))), $width);
             $to = min($grid->tonesDown, (int) round(($patch->yMm + self::PATCH_MM) * $perMmY));
             for ($y = (int) round($patch->yMm * $perMmY); $y < $to; ++$y) {
                 $rows[$y] = substr_replace($rows[$y] ?? '', $bytes, $from, $width);

@@ -9,12 +9,10 @@ use Ektype\App\Request\RequestReader;
 use Ektype\App\Work\FilmSetWriter;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
-use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\ChartPatch;
 use Ektype\Core\Halftone\GainChart;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
-use Ektype\Core\Halftone\ToneGrid;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -67,11 +65,10 @@ final class MakeGainChart extends OptionsCommand
     private function write(ChartAsked $asked, array $formats, array $older): array
     {
         $cell = Supercell::for($asked->dpi, $asked->lpi, $asked->angle);
-        // A thousand places across and as many to a millimetre down.
-        $grid = ToneGrid::for(GainChart::widthMm(), (int) round(100 * GainChart::widthMm()), (int) round(100 * GainChart::heightMm()), $asked->dpi);
+        $grid = GainChart::grid($asked->dpi);
         $plane = Screening::with($cell, $asked->dot, $grid->width)->film(GainChart::tones($grid), $grid->times, $grid->height);
         $printer = new FilmPrinter(dpi: $asked->dpi, mediaWidthMm: 2000);
-        $sheet = new FilmSheet($plane->width, $plane->height, $asked->dpi, 1, $printer->feedMarginMm, false);
+        $sheet = GainChart::sheet($asked->dpi);
         $label = \sprintf('%s  %.1f lpi %.1f° %s  this way up', self::NAME, $cell->lpi, $cell->angleDeg, $asked->dot->value);
         $told = [
             'lpi' => round($cell->lpi, 4),

@@ -11,6 +11,7 @@ use Ektype\Core\Film\LaidScan;
 use Ektype\Core\Film\MarkFinder;
 use Ektype\Core\Film\RegistrationMark;
 use Ektype\Core\Film\WeakPlace;
+use Ektype\Core\Halftone\ChartScan;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Unit\Point;
 
@@ -56,9 +57,36 @@ final class ScannedPositive
     /** The print's part of the scan at film resolution. */
     public function plane(string $path, FilmSheet $sheet): BitPlane
     {
+        [$picture, $threshold] = $this->laid($path, $sheet);
+        $picture->thresholdImage($threshold / 255 * \Imagick::getQuantumRange()['quantumRangeLong']);
+        $picture->setImageDepth(1);
+        $picture->setImageFormat('GRAY');
+
+        return BitPlane::within($sheet->artWidthPx, $sheet->artHeightPx, ~$picture->getImageBlob());
+    }
+
+    /**
+     * The print's part of the scan in its greys, at the resolution of the sheet. They are taken nearly to light before places
+     * are mixed: greys as they are written would make every mixture too dark.
+     *
+     * @return string a byte a pixel, 0 black: the grey of 0 to 1 to the power of ChartScan::TO_LIGHT
+     *
+     * @throws UnreadableScan where its marks are not found
+     */
+    public function lights(string $path, FilmSheet $sheet): string
+    {
+        return self::grey($this->laid($path, $sheet, ChartScan::TO_LIGHT)[0]);
+    }
+
+    /** @return array{\Imagick, float} the print’s part of the scan, turned true, and the grey that parts ink from paper */
+    private function laid(string $path, FilmSheet $sheet, ?float $power = null): array
+    {
         [$picture, $ppi] = $this->open($path);
         [$place] = $this->lay($picture, $ppi, $sheet);
         $threshold = DrawnPositive::threshold(self::grey($picture));
+        if ($power !== null) {
+            $picture->gammaImage(1 / $power);
+        }
         // From a scan pixel (u, v) to a film pixel of the print: film mm = a (pixel mm) + b, less the margins.
         $perMm = $sheet->dpi / 25.4;
         $scale = 25.4 / $ppi * $perMm;
@@ -78,11 +106,8 @@ final class ScannedPositive
             false,
         );
         $picture->setImagePage(0, 0, 0, 0);
-        $picture->thresholdImage($threshold / 255 * \Imagick::getQuantumRange()['quantumRangeLong']);
-        $picture->setImageDepth(1);
-        $picture->setImageFormat('GRAY');
 
-        return BitPlane::within($sheet->artWidthPx, $sheet->artHeightPx, ~$picture->getImageBlob());
+        return [$picture, $threshold];
     }
 
     /** @return array{\Imagick, float} the scan in grey, and its pixels per inch */
