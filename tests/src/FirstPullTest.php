@@ -111,9 +111,27 @@ final class FirstPullTest extends ShopTestCase
         self::assertTrue($this->ask('GET', "/api/jobs/$id")['filmsCurrent']);
     }
 
+    /** A picture is kept by its address for good: under an older key it is the older picture or none, and another ink is another key. */
+    public function testAPictureIsNeverAnotherOneThanItsKeySays(): void
+    {
+        $id = $this->twoDotsSeparated();
+        $this->ask('PATCH', "/api/jobs/$id", ['chokeMm' => 0.8]);
+        $first = $this->ask('GET', "/api/jobs/$id/first-pull")['key'];
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
+        $inks = array_column($this->ask('GET', '/api/shop')['inks'], 'id', 'name');
+        $this->ask('PATCH', "/api/plates/$plate", ['inkId' => end($inks)]);
+        $other = $this->ask('GET', "/api/jobs/$id/first-pull");
+        self::assertNotSame($first, $other['key']);
+        foreach ([$first => 200, $other['key'] => 200, '0123456789abcdef' => 404] as $key => $status) {
+            $this->browser->request('GET', "/api/jobs/$id/first-pull/$key.png");
+            self::assertSame($status, $this->browser->getResponse()->getStatusCode(), (string) $key);
+        }
+    }
+
     private function picture(int $id): \GdImage
     {
-        $this->browser->request('GET', "/api/jobs/$id/first-pull.png");
+        $key = $this->ask('GET', "/api/jobs/$id/first-pull")['key'];
+        $this->browser->request('GET', "/api/jobs/$id/first-pull/$key.png");
         $picture = imagecreatefromstring((string) $this->browser->getResponse()->getContent());
         self::assertNotFalse($picture);
 

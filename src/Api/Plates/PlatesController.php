@@ -87,10 +87,10 @@ final readonly class PlatesController
         return $this->pictures->firstPull($id);
     }
 
-    #[Route('/api/jobs/{id<[0-9]{1,9}>}/first-pull.png', methods: ['GET'])]
-    public function firstPicture(int $id): Response
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/first-pull/{key<[0-9a-f]{16}>}.png', methods: ['GET'])]
+    public function firstPicture(int $id, string $key): Response
     {
-        return Served::picture($this->pictures->firstPicture($id));
+        return Served::picture($this->pictures->firstPicture($id, $key));
     }
 
     #[Route('/api/plates/{id<[0-9]{1,9}>}/film.png', methods: ['GET'])]

@@ -57,6 +57,11 @@ final readonly class SeparateAsked
     /** Without inks of its own, white on dark cloth and black on light. */
     public function oneInk(): OneInkRequest
     {
+        foreach (['inks' => $this->inks !== null, 'trapMm' => $this->trapMm > 0, 'printGround' => $this->printGround] as $field => $given) {
+            if ($given) {
+                throw UnreadableRequest::at($field, 'A picture in one ink has one plate and no ground: this belongs to spot plates. Leave it out, or take --method=spot.');
+            }
+        }
         $garment = Srgb::fromHex($this->garment);
         $inks = $this->palette === null
             ? [new GivenInk('White', new Srgb(...self::WHITE)), new GivenInk('Black', new Srgb(...self::BLACK))]
@@ -89,6 +94,10 @@ final readonly class SeparateAsked
 
     public function request(): SpotRequest
     {
+        if ($this->method === SeparateWay::Spot && ($this->curve !== null || $this->range !== '0,100')) {
+            throw UnreadableRequest::at($this->curve !== null ? 'curve' : 'range', 'Spot plates have no tones: this belongs to --method=one-ink. Leave it out, or take that method.');
+        }
+
         return new SpotRequest(
             $this->widthMm,
             Srgb::fromHex($this->garment),

@@ -40,9 +40,9 @@ final readonly class SeePictures
         return $this->first->of($this->jobs->whole($jobId));
     }
 
-    public function firstPicture(int $jobId): string
+    public function firstPicture(int $jobId, string $key): string
     {
-        return $this->first->picture($this->jobs->whole($jobId));
+        return $this->first->picture($this->jobs->whole($jobId), $key);
     }
 
     public function film(int $plateId, string $tint): string

@@ -64,15 +64,22 @@ final readonly class FirstPulls
         return new FirstPull($key, \is_array($plates) ? array_values(array_filter($plates, static fn (mixed $p): bool => $p instanceof PlateOfFirst)) : []);
     }
 
-    /** @return string PNG */
-    public function picture(Job $job): string
+    /**
+     * @param string $key of the first pull that is meant: a picture is kept by its address, so it is never another one
+     *
+     * @return string PNG
+     */
+    public function picture(Job $job, string $key): string
     {
-        $first = $this->of($job);
-        if ($first->plates === []) {
-            throw new NotHere();
+        $kept = self::folder($job, $key).'/pull.png';
+        if (!$this->files->has($kept)) {
+            $now = $this->of($job);
+            if ($now->key !== $key || $now->plates === []) {
+                throw new NotHere();
+            }
         }
 
-        return $this->files->read(self::folder($job, $first->key).'/pull.png');
+        return $this->files->read($kept);
     }
 
     /** Before a worker separates. It waits for a page that has begun to draw the same. */
@@ -163,13 +170,18 @@ final readonly class FirstPulls
         return FittingInk::called($first->ink, $shelf) ?? $has ?? FittingInk::nearest($first->colour, $shelf);
     }
 
+    /** Of all that the first pull shows: what its plates are drawn from, and the inks that they are or would be printed in. */
     private function key(Job $job): string
     {
-        return substr(hash('sha256', serialize([
-            $job->separationKey(),
-            $job->substrate,
-            array_map(static fn (Ink $ink): array => [$ink->name, $ink->hex, $ink->hiding], $this->inks->all()),
-        ])), 0, 16);
+        $seen = [$job->separationKey(), $job->substrate->value];
+        foreach ($this->inks->all() as $ink) {
+            $seen[] = [$ink->name, $ink->hex, $ink->hiding];
+        }
+        foreach ($job->platesInOrder() as $plate) {
+            $seen[] = [$plate->role->value, $plate->artHex, $plate->ink?->id];
+        }
+
+        return substr(hash('sha256', serialize($seen)), 0, 16);
     }
 
     private static function lock(Job $job): string

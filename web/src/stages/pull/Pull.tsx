@@ -32,7 +32,7 @@ export function Pull({ at }: { at: AtHand }) {
         ? "The pull, bare cloth"
         : `The pull, after plate ${pulled} of ${last}${plate ? `, ${plate.name}` : ""}`;
   const source = ahead
-    ? `/api/jobs/${job.id}/first-pull.png?k=${first.key}`
+    ? `/api/jobs/${job.id}/first-pull/${first.key}.png`
     : job.separated
       ? pulled > 0
         ? pullPicture(job, pulled)
