@@ -23,7 +23,7 @@ final class RegistrationSolver
     /** @param list<Knob> $knobs */
     public static function mend(Readings $readings, Misfit $misfit, array $knobs): Mending
     {
-        $says = DoubtfulReadings::says($readings, $misfit);
+        $says = [];
         if ($misfit->rotationDeg === null) {
             $says[] = 'One mark shows a shift only: whether the screen is turned or the print has grown stays unknown. Read a second mark.';
         }

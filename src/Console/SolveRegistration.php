@@ -7,6 +7,7 @@ namespace Ektype\App\Console;
 use Ektype\App\Console\Asked\PrintAsked;
 use Ektype\App\Console\Asked\RegisterAsked;
 use Ektype\Core\Registration\CornerTap;
+use Ektype\Core\Registration\DoubtfulReadings;
 use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\KnobTurn;
 use Ektype\Core\Registration\MisfitFit;
@@ -60,7 +61,7 @@ final class SolveRegistration extends JsonCommand
             ),
             'after_mm' => ['max' => self::told($mending->afterMaxMm)],
             'in_tolerance' => $asked->toleranceMm === null ? null : $mending->afterMaxMm <= $asked->toleranceMm,
-            'says' => $mending->says,
+            'says' => [...DoubtfulReadings::says($readings, $misfit), ...$mending->says],
         ];
     }
 

@@ -68,6 +68,7 @@ final class JobTest extends ShopTestCase
         $job = $this->ask('PATCH', '/api/plates/'.$job['plates'][1]['id'], ['prints' => [['readings' => $readings]]]);
         $register = $job['plates'][1]['register'];
         self::assertFalse($register['inRegister']);
+        self::assertSame([], $register['doubts']);
         self::assertTrue($register['willBeInTolerance']);
         self::assertCount(3, $register['mending']['turns']);
         self::assertEqualsWithDelta(rad2deg(0.002), $register['misfit']['rotationDeg'], 1e-6);
@@ -89,6 +90,20 @@ final class JobTest extends ShopTestCase
         self::assertSame(['Straw', 'Rust'], array_column($job['plates'], 'name'), 'white cloth takes no base');
         self::assertSame($this->framesFor($straw['id'])[0]['label'], $job['plates'][0]['frameLabel']);
         self::assertTrue($job['separationCurrent']);
+    }
+
+    /** 0.8 mm read in inches looks as if it were in register: the page says so before anybody prints. */
+    public function testReadingsInTheOtherUnitAreDoubted(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1];
+        $readings = [
+            ['mark' => 'top', 'at' => ['xMm' => 0, 'yMm' => 28], 'off' => ['xMm' => 0.031, 'yMm' => 0]],
+            ['mark' => 'bottom', 'at' => ['xMm' => 0, 'yMm' => -28], 'off' => ['xMm' => 0.031, 'yMm' => 0.002]],
+        ];
+        $job = $this->ask('PATCH', '/api/plates/'.$plate['id'], ['prints' => [['readings' => $readings]]]);
+        self::assertTrue($job['plates'][1]['register']['inRegister']);
+        self::assertStringContainsString('If they were inches, the plate is 0.8 mm off', $job['plates'][1]['register']['doubts'][0] ?? '');
     }
 
     public function testEveryChangeIsUndone(): void

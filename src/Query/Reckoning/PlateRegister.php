@@ -16,6 +16,7 @@ final readonly class PlateRegister
      * @param float|null    $repeatMm          from print to print; null with one print
      * @param float         $nowMaxMm          at the worst mark
      * @param bool          $willBeInTolerance after the turns
+     * @param list<string>  $doubts            what was read is likelier another unit: told before any knob is turned
      */
     public function __construct(
         public Misfit $misfit,
@@ -26,6 +27,7 @@ final readonly class PlateRegister
         public float $nowMaxMm,
         public bool $inRegister,
         public bool $willBeInTolerance,
+        public array $doubts,
     ) {
     }
 }

@@ -7,6 +7,7 @@ namespace Ektype\App\Query\Reckoning;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Film\RegistrationMark;
+use Ektype\Core\Registration\DoubtfulReadings;
 use Ektype\Core\Registration\MisfitFit;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
@@ -55,6 +56,7 @@ final readonly class RegisterBook
             $now,
             $now <= $this->job->toleranceMm,
             $mending->afterMaxMm <= $this->job->toleranceMm,
+            DoubtfulReadings::says($readings, $misfit),
         );
     }
 }

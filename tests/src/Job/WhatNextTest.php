@@ -233,6 +233,7 @@ final class WhatNextTest extends TestCase
             $offMm,
             $offMm <= 0.1,
             true,
+            [],
         );
     }
 }

@@ -27,6 +27,20 @@ export function Turns({
       <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="10px">
         {verdict}
       </Text>
+      {register.doubts.map((sentence) => (
+        <Text
+          key={sentence}
+          role="status"
+          mb="12px"
+          maxW="76ch"
+          fontWeight="700"
+          borderLeftWidth="6px"
+          borderColor="amber"
+          pl="12px"
+        >
+          {sentence}
+        </Text>
+      ))}
       {!register.inRegister && (
         <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(196px, 1fr))" gap="16px">
           {register.mending.turns.map((turn) => {
