@@ -32,11 +32,13 @@ final class PlateRaster
         }
         // In bands, so that every core draws; a small film is one band.
         $bands = [];
+        // Only this process tells how far it is: what is told may go to a database, and a child must not use its parent's.
+        $here = getmypid();
         $high = $filmWidth * $filmHeight < self::LARGE_PIXELS ? $filmHeight : (int) ceil($filmHeight / self::BANDS);
         for ($from = 0; $from < $filmHeight; $from += $high) {
             $to = min($filmHeight, $from + $high);
-            $bands[] = static function () use ($field, $filmWidth, $filmHeight, $leaders, $from, $to, $progress): array {
-                if ($progress !== null) {
+            $bands[] = static function () use ($field, $filmWidth, $filmHeight, $leaders, $from, $to, $progress, $here): array {
+                if ($progress !== null && getmypid() === $here) {
                     $progress($from / $filmHeight);
                 }
 

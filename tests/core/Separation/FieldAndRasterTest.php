@@ -10,6 +10,7 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
+use Ektype\Core\Separation\ColourField;
 use Ektype\Core\Separation\ColourFieldReader;
 use Ektype\Core\Separation\Palette;
 use Ektype\Core\Separation\PaletteColour;
@@ -124,6 +125,20 @@ final class FieldAndRasterTest extends TestCase
         self::assertEqualsWithDelta([14 * $mm, 14 * $mm], [$spots[0]->xMm, $spots[0]->yMm], 6.1);
         self::assertEqualsWithDelta([86 * $mm, 62 * $mm], [$spots[1]->xMm, $spots[1]->yMm], 6.1);
         self::assertSame([], WitnessSpots::of([new CoverageMap(100, 80, 8, $plates[0])], 600), 'one plate has no neighbour');
+    }
+
+    /** A large film is drawn by several processes; progress goes to a database, which only the first of them may touch. */
+    public function testOnlyTheProcessThatAsksTellsHowFarItIs(): void
+    {
+        $field = new ColourField(40, 40, str_repeat("\0", 1600), str_repeat("\0", 1600), '');
+        $told = (string) tempnam(sys_get_temp_dir(), 'told');
+        $planes = PlateRaster::draw($field, 2200, 2200, [0], static function (float $share) use ($told): void {
+            file_put_contents($told, getmypid()."\n", \FILE_APPEND);
+            usleep(20_000);
+        });
+        self::assertSame(2200 * 2200, $planes[0]->count());
+        self::assertSame([(string) getmypid()], array_values(array_unique(array_filter(explode("\n", (string) file_get_contents($told))))));
+        unlink($told);
     }
 
     private static function drawnStraw(float $share): int
