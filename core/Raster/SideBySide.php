@@ -40,9 +40,12 @@ final class SideBySide
                 throw new \RuntimeException('No further process can be started.');
             }
             if ($child === 0) {
-                file_put_contents($file, serialize(self::shareOf($pieces, $tickets)));
-                // Ends at once: what the child inherited, a database for one, is not its to close.
-                posix_kill(posix_getpid(), \SIGKILL);
+                try {
+                    file_put_contents($file, serialize(self::shareOf($pieces, $tickets)));
+                } finally {
+                    // Ends at once, whatever happened: what the child inherited, a database for one, is not its to close.
+                    posix_kill(posix_getpid(), \SIGKILL);
+                }
             }
             $children[$hand] = [$child, $file];
         }

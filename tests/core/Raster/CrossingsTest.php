@@ -155,6 +155,23 @@ final class CrossingsTest extends TestCase
         SideBySide::all([$piece, $piece, $piece]);
     }
 
+    /** What cannot be handed over ends its process there and is no result; it never goes on in the child with its parent's work. */
+    public function testAResultThatCannotBeHandedOverIsNoResult(): void
+    {
+        $here = getmypid();
+        $piece = static function () use ($here): mixed {
+            if (getmypid() === $here) {
+                usleep(300_000);
+
+                return 1;
+            }
+
+            return static fn (): int => 1;
+        };
+        $this->expectException(\RuntimeException::class);
+        SideBySide::all([$piece, $piece, $piece]);
+    }
+
     public static function scattered(int $width, int $height, float $share, int $seed): BitPlane
     {
         $random = new Randomizer(new Mt19937($seed));
