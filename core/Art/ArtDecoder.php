@@ -24,15 +24,19 @@ final class ArtDecoder
     private const GRID = 200;
     private const CALM_PIXELS = 5;
 
-    /** @throws UnreadableArt where the picture is damaged or cut short */
-    public static function over(ArtFile $file, Srgb $garment, ?ArtFraming $framing = null): ArtRaster
+    /**
+     * @param bool $asItIs grain and all, and with what covers how much: for a picture that is printed in tones
+     *
+     * @throws UnreadableArt where the picture is damaged or cut short
+     */
+    public static function over(ArtFile $file, Srgb $garment, ?ArtFraming $framing = null, bool $asItIs = false): ArtRaster
     {
         $framing ??= new ArtFraming();
         if ($file->kind === 'svg') {
             throw new \LogicException('An SVG is drawn to pixels first.');
         }
         if ($file->width * $file->height <= self::FAST_PIXELS && max($file->width, $file->height) <= self::FAST_SIDE) {
-            return self::atOnce($file, $garment, $framing);
+            return self::atOnce($file, $garment, $framing, $asItIs);
         }
         if ($file->kind === 'tiff') {
             throw UnreadableArt::at('art', \sprintf('A TIFF of %d × %d pixels is more than can be opened at once (64 megapixels, 16,000 a side). Scale it down to the size it will print at 300 to 600 ppi, or save it as PNG.', $file->width, $file->height));
@@ -41,7 +45,7 @@ final class ArtDecoder
         return self::inBands($file, $garment, $framing);
     }
 
-    private static function atOnce(ArtFile $file, Srgb $garment, ArtFraming $framing): ArtRaster
+    private static function atOnce(ArtFile $file, Srgb $garment, ArtFraming $framing, bool $asItIs): ArtRaster
     {
         $remarks = $file->remarks;
         try {
@@ -56,12 +60,13 @@ final class ArtDecoder
             // A grey picture would make the garment grey as well.
             $picture->setImageType($picture->getImageAlphaChannel() ? \Imagick::IMGTYPE_TRUECOLORMATTE : \Imagick::IMGTYPE_TRUECOLOR);
             $background = new \ImagickPixel($garment->hex());
+            $alpha = $asItIs && $seeThrough ? self::covering($picture, $framing) : null;
             $picture->setImageBackgroundColor($background);
             $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
             self::frame($picture, $framing, $background);
             $width = $picture->getImageWidth();
             $height = $picture->getImageHeight();
-            $calmed = self::isRestless($picture);
+            $calmed = !$asItIs && self::isRestless($picture);
             if ($calmed) {
                 $picture->statisticImage(\Imagick::STATISTIC_MEDIAN, self::CALM_PIXELS, self::CALM_PIXELS);
                 $remarks[] = 'The picture is grainy, as a photograph or a scan is; its grain was calmed before the colours were read. Details under about '.self::CALM_PIXELS.' pixels may be lost: bring a drawn file where there is one.';
@@ -77,7 +82,19 @@ final class ArtDecoder
             throw self::damaged();
         }
 
-        return new ArtRaster($width, $height, $rgb, $seeThrough, $file->kind === 'jpeg' || $calmed, $remarks);
+        return new ArtRaster($width, $height, $rgb, $seeThrough, $file->kind === 'jpeg' || $calmed, $remarks, alpha: $alpha);
+    }
+
+    /** @return string how much each pixel covers, a byte a pixel */
+    private static function covering(\Imagick $picture, ArtFraming $framing): string
+    {
+        $alpha = clone $picture;
+        $alpha->setImageAlphaChannel(\Imagick::ALPHACHANNEL_EXTRACT);
+        self::frame($alpha, $framing, new \ImagickPixel('black'));
+        $alpha->setImageDepth(8);
+        $alpha->setImageFormat('GRAY');
+
+        return $alpha->getImageBlob();
     }
 
     /** Looks at a grid of pixels: the mean of the alpha channel means one thing or its opposite by version. */

@@ -45,27 +45,6 @@ final class ToneDecoder
         return new ToneRaster($width, $height, strtr($grey, $greys, strrev($greys)));
     }
 
-    /**
-     * How light each place of a picture is.
-     *
-     * @return string a byte a place, 255 for L* 100
-     */
-    public static function lights(ArtRaster $art, int $width, int $height): string
-    {
-        try {
-            $picture = new \Imagick();
-            $picture->readImageBlob(\sprintf("P6 %d %d 255\n", $art->width, $art->height).$art->rgb, 'art.ppm');
-            $picture->transformImageColorspace(\Imagick::COLORSPACE_LUV);
-            $picture->separateImageChannel(\Imagick::CHANNEL_RED);
-            $grey = self::grey($picture, $width, $height);
-            $picture->clear();
-        } catch (\ImagickException) {
-            throw UnreadableArt::at('art', 'The picture could not be taken to tones: there is no memory for it. Bring it smaller.');
-        }
-
-        return $grey;
-    }
-
     private static function grey(\Imagick $picture, int $width, int $height): string
     {
         [$x, $y] = [$width / $picture->getImageWidth(), $height / $picture->getImageHeight()];

@@ -53,6 +53,14 @@ final readonly class Screening
         return new self($cell, Thresholds::of($cell, $dot), $width);
     }
 
+    /** Dots that grow where those of the same setting do not: two such plates lie beside each other as long as there is room. */
+    public static function between(Supercell $cell, Dot $dot, int $width): self
+    {
+        $steps = implode('', array_map(\chr(...), range(1, 255)));
+
+        return new self($cell, array_map(static fn (string $row): string => strtr($row, $steps, strrev($steps)), Thresholds::of($cell, $dot)), $width);
+    }
+
     /**
      * @param int $times  film pixels that a tone covers each way: 1, 2, 4 or 8
      * @param int $height of the film, pixels

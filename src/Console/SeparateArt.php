@@ -9,21 +9,23 @@ use Ektype\App\Console\Asked\SeparateWay;
 use Ektype\App\Request\RequestReader;
 use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\FilmSetWriter;
+use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\NeighbourBudget;
-use Ektype\Core\Separation\OneInk;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotResult;
 use Ektype\Core\Separation\SpotSeparation;
 use Ektype\Core\Separation\StrayShade;
 use Ektype\Core\Separation\ThinPlace;
-use Ektype\Core\Separation\TonePlate;
 use Ektype\Core\Separation\WitnessSpot;
+use Ektype\Core\Tone\OneInk;
+use Ektype\Core\Tone\TonePlate;
+use Ektype\Core\Tone\TwoTone;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
@@ -61,6 +63,8 @@ final class SeparateArt extends OptionsCommand
             'dot' => true,
             'range' => true,
             'curve' => true,
+            'hold-back-mm' => false,
+            'middle' => true,
             'inks' => false,
             'dpi' => false,
             'choke-mm' => false,
@@ -79,12 +83,14 @@ final class SeparateArt extends OptionsCommand
         $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP or SVG')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
-            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot, or one-ink for a photograph in dots of one ink', 'spot')
+            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one', 'spot')
             ->addOption('lpi', null, InputOption::VALUE_REQUIRED, 'Ruling of the dots, lines per inch', '45')
             ->addOption('angle', null, InputOption::VALUE_REQUIRED, 'Their angle, degrees anticlockwise', '22.5')
             ->addOption('dot', null, InputOption::VALUE_REQUIRED, 'round, ellipse or line', 'round')
             ->addOption('range', null, InputOption::VALUE_REQUIRED, 'The lightest and the darkest tone that the mesh holds, %', '0,100')
             ->addOption('curve', null, InputOption::VALUE_REQUIRED, 'A JSON file {"points": [[wished tone, tone on film], …]}, %')
+            ->addOption('hold-back-mm', null, InputOption::VALUE_REQUIRED, 'How far the light dots keep from the dark ones, mm; without it, one film pixel')
+            ->addOption('middle', null, InputOption::VALUE_REQUIRED, 'Between a dark and a light ink: garment, or picture for its own colours; without it, by what the picture is')
             ->addOption('inks', null, InputOption::VALUE_REQUIRED, 'How many inks at the most; without it, every colour found')
             ->addOption('dpi', null, InputOption::VALUE_REQUIRED, 'Film resolution', '600')
             ->addOption('choke-mm', null, InputOption::VALUE_REQUIRED, 'Choke of the base, mm', '0.25')
@@ -122,11 +128,11 @@ final class SeparateArt extends OptionsCommand
         $out = $asked->out;
         $older = $this->folder->older($out);
         $path = self::argument($input, 'art');
-        if ($asked->method === SeparateWay::OneInk) {
-            $plate = OneInk::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $asked->oneInk());
-            $this->tone($plate, $asked, basename($path), $formats, $printer, $older);
+        if ($asked->method !== SeparateWay::Spot) {
+            [$plates, $says, $more] = $this->tones($asked, $this->art->of($path, $request->widthMm, $request->garment, $request->dpi, asItIs: true));
+            $this->tone($plates, [...$more, 'warnings' => $says], $asked, basename($path), $formats, $printer, $older);
 
-            return $this->done($output, $plate->says, 1, $plate->widthMm, $plate->heightMm, $request->dpi, $out);
+            return $this->done($output, $says, \count($plates), $plates[0]->widthMm, $plates[0]->heightMm, $request->dpi, $out);
         }
         $result = SpotSeparation::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $request);
         $this->films($result, $request, basename($path), $out, $formats, $printer, $asked->media !== null, $asked->stepWedge, $older);
@@ -156,50 +162,97 @@ final class SeparateArt extends OptionsCommand
         return self::SUCCESS;
     }
 
-    /**
-     * @param list<string> $formats
-     * @param list<string> $older   files of a set that lies there already
-     */
-    private function tone(TonePlate $plate, SeparateAsked $asked, string $artName, array $formats, FilmPrinter $printer, array $older): void
+    /** @return array{non-empty-list<TonePlate>, list<string>, array<string, mixed>} plates in print order, what is to be said, and more for the manifest */
+    private function tones(SeparateAsked $asked, ArtRaster $art): array
     {
-        $sheet = new FilmSheet($plate->plane->width, $plate->plane->height, $asked->dpi, 1, $printer->feedMarginMm, $asked->stepWedge);
-        $label = \sprintf('%s   plate 1 of 1   %s   on %s   %.1f lpi %.1f° %s   this way up, ink side up', $artName, $plate->ink->name, $asked->garment, $plate->dots->lpi, $plate->dots->angleDeg, $plate->dot->value);
-        $cm2 = round($plate->widthMm * $plate->heightMm / 1e4 * $plate->coveragePct(), 3);
+        if ($asked->method === SeparateWay::OneInk) {
+            $plate = OneInk::of($art, $asked->oneInk());
+
+            return [[$plate], $plate->says, ['register_budget' => ['mm' => null, 'pairs' => []]]];
+        }
+        $two = TwoTone::of($art, $asked->twoTone());
+        $mm = round($two->holdBackMm, 4);
+
+        return [[$two->light, $two->dark], $two->says, [
+            'middle' => $two->middle->value,
+            'hold_back_mm' => $mm,
+            'hold_back_gave_up_pct' => round(100 * $two->gaveUp, 3),
+            'register_budget' => ['mm' => $mm, 'pairs' => [['one' => $two->light->ink->name, 'two' => $two->dark->ink->name, 'mm' => $mm]]],
+        ]];
+    }
+
+    /**
+     * @param non-empty-list<TonePlate> $plates
+     * @param array<string, mixed>      $more    for the manifest
+     * @param list<string>              $formats
+     * @param list<string>              $older   files of a set that lies there already
+     */
+    private function tone(array $plates, array $more, SeparateAsked $asked, string $artName, array $formats, FilmPrinter $printer, array $older): void
+    {
+        $count = \count($plates);
+        $sheet = new FilmSheet($plates[0]->plane->width, $plates[0]->plane->height, $asked->dpi, $count, $printer->feedMarginMm, $asked->stepWedge);
+        $films = $described = [];
+        foreach ($plates as $i => $plate) {
+            $films[] = new FilmPlate($plate->ink->name, $plate->plane, \sprintf(
+                '%s   plate %d of %d   %s   on %s   %.1f lpi %.1f° %s   this way up, ink side up',
+                $artName,
+                $i + 1,
+                $count,
+                $plate->ink->name,
+                $asked->garment,
+                $plate->dots->lpi,
+                $plate->dots->angleDeg,
+                $plate->dot->value,
+            ));
+            $described[] = self::ofDots($plate, $i, $asked->method, $formats);
+        }
+        [$widthMm, $heightMm] = [round($plates[0]->widthMm, 4), round($plates[0]->heightMm, 4)];
         $manifest = [
             'art' => $artName,
             'method' => $asked->method->value,
-            'width_mm' => round($plate->widthMm, 4),
-            'height_mm' => round($plate->heightMm, 4),
-            'size_mm' => [round($plate->widthMm, 4), round($plate->heightMm, 4)],
+            'width_mm' => $widthMm,
+            'height_mm' => $heightMm,
+            'size_mm' => [$widthMm, $heightMm],
             'garment' => $asked->garment,
             'choke_mm' => 0.0,
             'trap_mm' => 0.0,
             ...FilmSetWriter::sheet($sheet, $printer),
-            'plates' => [[
-                'name' => $plate->ink->name,
-                'role' => PlateRole::Colour->value,
-                'hex' => $plate->ink->colour->hex(),
-                'ink' => $plate->ink->name,
-                'ink_hiding' => $plate->ink->hiding,
-                'method' => $asked->method->value,
-                'lpi' => round($plate->dots->lpi, 4),
-                'angle_deg' => round($plate->dots->angleDeg, 4),
-                'dot' => $plate->dot->value,
-                'range' => [round(100 * $plate->range->lightest, 2), round(100 * $plate->range->darkest, 2)],
-                'coverage_pct' => round($plate->coveragePct(), 4),
-                'area_cm2' => $cm2,
-                'art_area_cm2' => $cm2,
-                'overprints' => false,
-                // Dots are held by their range, not by their width.
-                'finest_line_mm' => null,
-                'finest_gap_mm' => null,
-                ...FilmSetWriter::filesOf(1, $plate->ink->name, $formats),
-            ]],
-            'register_budget' => ['mm' => null, 'pairs' => []],
+            'plates' => $described,
             'witness_spots' => [],
-            'warnings' => $plate->says,
+            ...$more,
         ];
-        $this->folder->write($asked->out, $artName, $sheet, [new FilmPlate($plate->ink->name, $plate->plane, $label)], $manifest, $formats, $printer, $asked->media !== null, $older);
+        $this->folder->write($asked->out, $artName, $sheet, $films, $manifest, $formats, $printer, $asked->media !== null, $older);
+    }
+
+    /**
+     * @param list<string> $formats
+     *
+     * @return array<string, mixed>
+     */
+    private static function ofDots(TonePlate $plate, int $i, SeparateWay $method, array $formats): array
+    {
+        $cm2 = round($plate->widthMm * $plate->heightMm / 1e4 * $plate->coveragePct(), 3);
+
+        return [
+            'name' => $plate->ink->name,
+            'role' => PlateRole::Colour->value,
+            'hex' => $plate->ink->colour->hex(),
+            'ink' => $plate->ink->name,
+            'ink_hiding' => $plate->ink->hiding,
+            'method' => $method->value,
+            'lpi' => round($plate->dots->lpi, 4),
+            'angle_deg' => round($plate->dots->angleDeg, 4),
+            'dot' => $plate->dot->value,
+            'range' => [round(100 * $plate->range->lightest, 2), round(100 * $plate->range->darkest, 2)],
+            'coverage_pct' => round($plate->coveragePct(), 4),
+            'area_cm2' => $cm2,
+            'art_area_cm2' => $cm2,
+            'overprints' => false,
+            // Dots are held by their range, not by their width.
+            'finest_line_mm' => null,
+            'finest_gap_mm' => null,
+            ...FilmSetWriter::filesOf($i + 1, $plate->ink->name, $formats),
+        ];
     }
 
     /**

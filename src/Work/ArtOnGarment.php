@@ -17,8 +17,11 @@ final readonly class ArtOnGarment
     {
     }
 
-    /** @param float $dpi of the film: a drawing is drawn at that resolution */
-    public function of(string $path, float $widthMm, Srgb $garment, float $dpi, ?ArtFraming $framing = null): ArtRaster
+    /**
+     * @param float $dpi    of the film: a drawing is drawn at that resolution
+     * @param bool  $asItIs with its grain, for tones
+     */
+    public function of(string $path, float $widthMm, Srgb $garment, float $dpi, ?ArtFraming $framing = null, bool $asItIs = false): ArtRaster
     {
         $file = ArtFile::at($path);
         $framing ??= new ArtFraming();
@@ -29,6 +32,6 @@ final readonly class ArtOnGarment
             $dpi,
             $garment,
             $framing,
-        ) : ArtDecoder::over($file, $garment, $framing);
+        ) : ArtDecoder::over($file, $garment, $framing, $asItIs);
     }
 }

@@ -9,16 +9,19 @@ use Ektype\App\Request\Hex;
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Request\Within;
 use Ektype\App\Work\InkPalette;
+use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\ImpossibleTones;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\GivenInk;
-use Ektype\Core\Separation\InkTone;
-use Ektype\Core\Separation\OneInkRequest;
 use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Tone\InkTones;
+use Ektype\Core\Tone\Middle;
+use Ektype\Core\Tone\OneInkRequest;
+use Ektype\Core\Tone\TwoToneRequest;
 
 /** A print that is wanted, and the films for it. */
 final readonly class SeparateAsked
@@ -51,32 +54,75 @@ final readonly class SeparateAsked
         public Dot $dot = Dot::Round,
         public string $range = '0,100',
         public ?string $curve = null,
+        #[Within(0, 2, 'mm')]
+        public ?float $holdBackMm = null,
+        public ?Middle $middle = null,
     ) {
     }
 
     /** Without inks of its own, white on dark cloth and black on light. */
     public function oneInk(): OneInkRequest
     {
-        foreach (['inks' => $this->inks !== null, 'trapMm' => $this->trapMm > 0, 'printGround' => $this->printGround] as $field => $given) {
+        $this->mustHaveTones();
+        foreach (['holdBackMm' => $this->holdBackMm !== null, 'middle' => $this->middle !== null] as $field => $given) {
             if ($given) {
-                throw UnreadableRequest::at($field, 'A picture in one ink has one plate and no ground: this belongs to spot plates. Leave it out, or take --method=spot.');
+                throw UnreadableRequest::at($field, 'A picture in one ink has one plate: this belongs to two of them. Leave it out, or take --method=two-tone.');
             }
         }
         $garment = Srgb::fromHex($this->garment);
-        $inks = $this->palette === null
-            ? [new GivenInk('White', new Srgb(...self::WHITE)), new GivenInk('Black', new Srgb(...self::BLACK))]
-            : InkPalette::read($this->palette);
 
         return new OneInkRequest(
             $this->widthMm,
             $garment,
-            InkTone::furthest($garment, ...$inks),
+            InkTones::furthest($garment, ...$this->tonalInks()),
             $this->dpi,
             new Halftone($this->lpi, $this->angle),
             $this->dot,
             $this->tones(),
             $this->curve === null ? null : CurveFile::read($this->curve),
         );
+    }
+
+    /** The darkest and the lightest of the inks that were named; black and white without any. */
+    public function twoTone(): TwoToneRequest
+    {
+        $this->mustHaveTones();
+        $inks = $this->tonalInks();
+        usort($inks, static fn (GivenInk $a, GivenInk $b): int => Lab::of($a->colour)->l <=> Lab::of($b->colour)->l);
+        if (\count($inks) < 2) {
+            throw UnreadableRequest::at('palette', 'A picture in two tones needs a dark and a light ink; the palette names one. Name both, or take --method=one-ink.');
+        }
+
+        return new TwoToneRequest(
+            $this->widthMm,
+            Srgb::fromHex($this->garment),
+            $inks[0],
+            $inks[\count($inks) - 1],
+            $this->dpi,
+            new Halftone($this->lpi, $this->angle),
+            $this->dot,
+            $this->holdBackMm,
+            $this->middle,
+            $this->tones(),
+            $this->curve === null ? null : CurveFile::read($this->curve),
+        );
+    }
+
+    private function mustHaveTones(): void
+    {
+        foreach (['inks' => $this->inks !== null, 'trapMm' => $this->trapMm > 0, 'printGround' => $this->printGround] as $field => $given) {
+            if ($given) {
+                throw UnreadableRequest::at($field, 'A picture in tones has the plates of its inks and no ground: this belongs to spot plates. Leave it out, or take --method=spot.');
+            }
+        }
+    }
+
+    /** @return non-empty-list<GivenInk> */
+    private function tonalInks(): array
+    {
+        return $this->palette === null
+            ? [new GivenInk('White', new Srgb(...self::WHITE)), new GivenInk('Black', new Srgb(...self::BLACK))]
+            : InkPalette::read($this->palette);
     }
 
     private function tones(): Tones
@@ -94,8 +140,11 @@ final readonly class SeparateAsked
 
     public function request(): SpotRequest
     {
-        if ($this->method === SeparateWay::Spot && ($this->curve !== null || $this->range !== '0,100')) {
-            throw UnreadableRequest::at($this->curve !== null ? 'curve' : 'range', 'Spot plates have no tones: this belongs to --method=one-ink. Leave it out, or take that method.');
+        foreach (['curve' => $this->curve !== null, 'range' => $this->range !== '0,100', 'holdBackMm' => $this->holdBackMm !== null, 'middle' => $this->middle !== null] as $field => $given) {
+            if (!$given || $this->method !== SeparateWay::Spot) {
+                continue;
+            }
+            throw UnreadableRequest::at($field, 'Spot plates have no tones: this belongs to --method=one-ink or two-tone. Leave it out, or take one of them.');
         }
 
         return new SpotRequest(

@@ -9,4 +9,5 @@ enum SeparateWay: string
 {
     case Spot = 'spot';
     case OneInk = 'one-ink';
+    case TwoTone = 'two-tone';
 }

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Separation;
+namespace Ektype\Core\Tone;
 
 use Ektype\Core\Art\ArtRaster;
-use Ektype\Core\Art\ToneDecoder;
+use Ektype\Core\Colour\BesideEachOther;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Halftone\ToneGrid;
 use Ektype\Core\Plate\Halftone;
-use Ektype\Core\Raster\ToneRaster;
 
 /** A picture in one ink: where the garment ends, its dots go on. */
 final class OneInk
@@ -20,10 +20,11 @@ final class OneInk
     {
         $grid = ToneGrid::for($request->widthMm, $art->width, $art->height, $request->dpi);
         $cell = Supercell::for($request->dpi, $request->dots->lpi, $request->dots->angleDeg);
-        $lights = ToneDecoder::lights($art, $grid->tonesAcross, $grid->tonesDown);
-        $tone = new InkTone($request->garment, $request->ink, $request->range);
+        $picture = ArtTones::of($art, $grid->tonesAcross, $grid->tonesDown, $request->widthMm, $request->work);
+        $lights = $picture->lights();
+        $ink = self::tones($request);
         $bytes = implode('', array_map(\chr(...), range(0, 255)));
-        $tones = new ToneRaster($grid->tonesAcross, $grid->tonesDown, strtr($lights, $bytes, $tone->table()));
+        $tones = $picture->where(strtr($lights, $bytes, $ink->tables()[0]));
 
         return new TonePlate(
             $request->ink,
@@ -33,7 +34,23 @@ final class OneInk
             $request->range,
             $grid->width / $request->dpi * 25.4,
             $grid->height / $request->dpi * 25.4,
-            [...$art->remarks, ...$tone->says(count_chars($lights, 1))],
+            $tones,
+            [...$art->remarks, ...$ink->says(count_chars($lights, 1))],
         );
+    }
+
+    /** The print, as the eye sees it from a few steps away. */
+    public static function print(ArtTones $art, OneInkRequest $request): \Imagick
+    {
+        $tones = self::tones($request);
+        $model = new BesideEachOther($request->garment, [[$request->ink->colour, $request->ink->hiding]]);
+        $colours = array_map(static fn (int $light): Srgb => $model->colour($tones->printed($light / 2.55)), range(0, 255));
+
+        return $art->byLight($colours, $request->garment);
+    }
+
+    private static function tones(OneInkRequest $request): InkTones
+    {
+        return new InkTones($request->garment, [$request->ink], $request->range);
     }
 }

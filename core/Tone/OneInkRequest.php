@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Separation;
+namespace Ektype\Core\Tone;
 
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Tones;
+use Ektype\Core\Separation\GivenInk;
 
 /** What a picture in one ink is asked for. */
 final readonly class OneInkRequest
@@ -19,6 +20,7 @@ final readonly class OneInkRequest
      * @param float          $dpi     film pixels per inch
      * @param Tones          $range   tones that are held on the mesh: what lies between bare and solid is brought into them
      * @param ToneCurve|null $curve   of the film, against the gain of the press
+     * @param ToneWork       $work    what is done to the picture's tones
      */
     public function __construct(
         public float $widthMm,
@@ -29,6 +31,7 @@ final readonly class OneInkRequest
         public Dot $dot = Dot::Round,
         public Tones $range = new Tones(0.0, 1.0),
         public ?ToneCurve $curve = null,
+        public ToneWork $work = new ToneWork(),
     ) {
     }
 }

@@ -2,19 +2,22 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Separation;
+namespace Ektype\Core\Tone;
 
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\ToneRaster;
+use Ektype\Core\Separation\GivenInk;
 
 /** A plate whose tones are dots. */
 final readonly class TonePlate
 {
     /**
-     * @param Halftone     $dots as they came out
-     * @param list<string> $says what of the picture the print cannot show, plain sentences
+     * @param Halftone     $dots  as they came out
+     * @param ToneRaster   $tones how much of each place is to be printed, the gain of the press included
+     * @param list<string> $says  what of the picture the print cannot show, plain sentences
      */
     public function __construct(
         public GivenInk $ink,
@@ -24,6 +27,7 @@ final readonly class TonePlate
         public Tones $range,
         public float $widthMm,
         public float $heightMm,
+        public ToneRaster $tones,
         public array $says,
     ) {
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Tests\Core\Separation;
+namespace Ektype\Tests\Core\Tone;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
@@ -13,10 +13,10 @@ use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\GivenInk;
-use Ektype\Core\Separation\InkTone;
-use Ektype\Core\Separation\OneInk;
-use Ektype\Core\Separation\OneInkRequest;
-use Ektype\Core\Separation\TonePlate;
+use Ektype\Core\Tone\InkTones;
+use Ektype\Core\Tone\OneInk;
+use Ektype\Core\Tone\OneInkRequest;
+use Ektype\Core\Tone\TonePlate;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -71,37 +71,37 @@ final class OneInkTest extends TestCase
         [$x, $y] = [$white->plane->width - 260, $white->plane->height - 260];
         self::assertLessThan(0.25, self::coverage($white, $x, $y, $size));
         self::assertGreaterThan(0.6, self::coverage($black, $x, $y, $size));
-        self::assertSame('white', InkTone::furthest(Srgb::fromHex('#1b2436'), new GivenInk('black', Srgb::fromHex('#1b1a17')), new GivenInk('white', Srgb::fromHex('#f6f4ee')))->name);
+        self::assertSame('white', InkTones::furthest(Srgb::fromHex('#1b2436'), new GivenInk('black', Srgb::fromHex('#1b1a17')), new GivenInk('white', Srgb::fromHex('#f6f4ee')))->name);
     }
 
     /** White on navy: from the closed form of the print model, with grey inks and n = 1.7. */
     public function testTheCoverageIsThePrintModelSolved(): void
     {
-        $tone = new InkTone(Srgb::fromHex('#000000'), new GivenInk('white', Srgb::fromHex('#ffffff'), 0.8));
+        $tone = new InkTones(Srgb::fromHex('#000000'), [new GivenInk('white', Srgb::fromHex('#ffffff'), 0.8)]);
         foreach ([10.0, 30.0, 50.0, 70.0] as $lightness) {
             // Luminance Y = (0.8 a)^1.7, and L* = 116 Y^(1/3) − 16.
             $coverage = ((($lightness + 16) / 116) ** 3) ** (1 / 1.7) / 0.8;
-            self::assertEqualsWithDelta($coverage, $tone->wished($lightness), 0.006, "L* $lightness");
+            self::assertEqualsWithDelta($coverage, $tone->wished($lightness)[0], 0.006, "L* $lightness");
         }
-        self::assertSame(0.0, $tone->wished(0.0));
-        self::assertSame(1.0, $tone->wished(100.0), 'beyond the ink there is no more than all of it');
+        self::assertSame(0.0, $tone->wished(0.0)[0]);
+        self::assertSame(1.0, $tone->wished(100.0)[0], 'beyond the ink there is no more than all of it');
     }
 
     public function testWhatThePrintCannotShowIsSaid(): void
     {
-        $tone = new InkTone(Srgb::fromHex('#404040'), new GivenInk('grey', Srgb::fromHex('#c0c0c0')), new Tones(0.15, 0.85));
+        $tone = new InkTones(Srgb::fromHex('#404040'), [new GivenInk('grey', Srgb::fromHex('#c0c0c0'))], new Tones(0.15, 0.85));
         $says = implode(' ', $tone->says([0 => 30, 75 => 40, 255 => 30]));
         self::assertStringContainsString('30 % of the picture is darker than the garment', $says);
         self::assertStringContainsString('30 % of the picture is lighter than this ink', $says);
         self::assertStringContainsString('brought to 15 to 85 %', $says);
-        self::assertSame([], (new InkTone(Srgb::fromHex('#000000'), new GivenInk('white', Srgb::fromHex('#ffffff'), 1.0)))->says([40 => 50, 200 => 50]));
+        self::assertSame([], (new InkTones(Srgb::fromHex('#000000'), [new GivenInk('white', Srgb::fromHex('#ffffff'), 1.0)]))->says([40 => 50, 200 => 50]));
     }
 
     /** Nothing of the plate is lighter or darker than the mesh holds, but bare and solid. */
     public function testTonesAreBroughtIntoTheRangeOfTheMesh(): void
     {
-        $tone = new InkTone(Srgb::fromHex('#1b2436'), new GivenInk('white', Srgb::fromHex('#f6f4ee')), new Tones(0.06, 0.9));
-        foreach (str_split($tone->table()) as $light => $byte) {
+        $tone = new InkTones(Srgb::fromHex('#1b2436'), [new GivenInk('white', Srgb::fromHex('#f6f4ee'))], new Tones(0.06, 0.9));
+        foreach (str_split($tone->tables()[0]) as $light => $byte) {
             $held = (float) \ord($byte) / 255.0;
             self::assertTrue($byte === "\0" || $byte === "\xff" || ($held >= 0.058 && $held <= 0.902), 'L* '.($light / 2.55)." prints $held");
         }

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Tone;
+
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Art\UnreadableArt;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\ToneRaster;
+
+/** A picture as its tones are to be printed, after all that a printer did to them. */
+final readonly class ArtTones
+{
+    /** A size so near is reached by leaving out or repeating a few rows: no tone moves by half its own place. */
+    private const NEARLY = 0.01;
+    /** What differs within so much of the print is brought out when it is to be crisp: a few threads of cloth, mm (heuristic). */
+    private const CRISP_MM = 2.0;
+    /** So many times of the difference are added at the most (heuristic). */
+    private const MOST_CRISP = 1.5;
+    /** A ground is looked for on a picture of this side at the most, pixels. */
+    private const GROUND_PX = 1600;
+    /** Its edge is softened by so much of that, pixels. */
+    private const SOFT_PX = 0.8;
+
+    /** @param \Imagick|null $open white where the picture prints, black where it is the garment’s; null where all prints */
+    private function __construct(public int $width, public int $height, private \Imagick $picture, private ?\Imagick $open, private ToneWork $work)
+    {
+    }
+
+    /**
+     * @param int   $width   of the tones
+     * @param int   $height  of the tones
+     * @param float $widthMm of the print
+     *
+     * @throws UnreadableArt where there is no memory for it
+     */
+    public static function of(ArtRaster $art, int $width, int $height, float $widthMm, ToneWork $work): self
+    {
+        try {
+            $picture = new \Imagick();
+            $picture->readImageBlob(\sprintf("P6 %d %d 255\n", $art->width, $art->height).$art->rgb, 'art.ppm');
+            $open = $work->grounds === [] ? null : self::withoutGround($picture, $work);
+            if ($art->alpha !== null && !$work->leavesTones()) {
+                $open = self::withoutClear($art->width, $art->height, $art->alpha, $open);
+            }
+            self::sized($picture, $width, $height);
+            if ($open !== null) {
+                self::sized($open, $width, $height);
+            }
+            if ($work->crisp > 0) {
+                self::crisp($picture, $work->crisp, self::CRISP_MM * $width / $widthMm);
+            }
+
+            return new self($width, $height, $picture, $open, $work);
+        } catch (\ImagickException) {
+            throw self::tooLarge();
+        }
+    }
+
+    /** @return string how light each place is wished, a byte a place, 255 for L* 100 */
+    public function lights(): string
+    {
+        try {
+            $light = clone $this->picture;
+            $light->transformImageColorspace(\Imagick::COLORSPACE_LUV);
+            $light->separateImageChannel(\Imagick::CHANNEL_RED);
+            $bytes = self::grey($light);
+
+            return $this->work->leavesTones() ? $bytes : strtr($bytes, self::all(), $this->work->table());
+        } catch (\ImagickException) {
+            throw self::tooLarge();
+        }
+    }
+
+    /**
+     * Every place through a table of colours.
+     *
+     * @return list<string> a byte a place for each of the first channels of the table
+     */
+    public function through(\Imagick $table, int $channels): array
+    {
+        try {
+            $out = $this->coloured($table);
+            $bytes = [];
+            foreach (\array_slice([\Imagick::CHANNEL_RED, \Imagick::CHANNEL_GREEN, \Imagick::CHANNEL_BLUE], 0, $channels) as $channel) {
+                $one = clone $out;
+                $one->separateImageChannel($channel);
+                $bytes[] = self::grey($one);
+            }
+
+            return $bytes;
+        } catch (\ImagickException) {
+            throw self::tooLarge();
+        }
+    }
+
+    /** The picture through a table of colours, the garment where it is open. */
+    public function seen(\Imagick $table, Srgb $garment): \Imagick
+    {
+        try {
+            return $this->onGarment($this->coloured($table), $garment);
+        } catch (\ImagickException) {
+            throw self::tooLarge();
+        }
+    }
+
+    /**
+     * The picture by its lightness alone.
+     *
+     * @param list<Srgb> $colours of the print for each lightness, 0 to 255
+     */
+    public function byLight(array $colours, Srgb $garment): \Imagick
+    {
+        try {
+            $rgb = strtr($this->lights(), array_map(static fn (Srgb $c): string => \chr($c->red).\chr($c->green).\chr($c->blue), array_combine(array_map(\chr(...), range(0, 255)), $colours)));
+            $print = new \Imagick();
+            $print->readImageBlob(\sprintf("P6 %d %d 255\n", $this->width, $this->height).$rgb, 'print.ppm');
+
+            return $this->onGarment($print, $garment);
+        } catch (\ImagickException) {
+            throw self::tooLarge();
+        }
+    }
+
+    /** What is given to the garment prints nothing; a soft edge prints in part. */
+    public function where(string $tones): ToneRaster
+    {
+        if ($this->open === null) {
+            return new ToneRaster($this->width, $this->height, $tones);
+        }
+        try {
+            $plate = new \Imagick();
+            $plate->readImageBlob(\sprintf("P5 %d %d 255\n", $this->width, $this->height).$tones, 'tones.pgm');
+            $plate->compositeImage($this->open, \Imagick::COMPOSITE_MULTIPLY, 0, 0);
+
+            return new ToneRaster($this->width, $this->height, self::grey($plate));
+        } catch (\ImagickException) {
+            throw self::tooLarge();
+        }
+    }
+
+    private function coloured(\Imagick $table): \Imagick
+    {
+        $out = clone $this->picture;
+        if (!$this->work->leavesTones()) {
+            $out->setImageDepth(8);
+            $out->setImageFormat('RGB');
+            $rgb = strtr($out->getImageBlob(), self::all(), self::codes($this->work));
+            $out->clear();
+            $out->readImageBlob(\sprintf("P6 %d %d 255\n", $this->width, $this->height).$rgb, 'art.ppm');
+        }
+        $out->haldClutImage($table);
+
+        return $out;
+    }
+
+    private function onGarment(\Imagick $print, Srgb $garment): \Imagick
+    {
+        if ($this->open !== null) {
+            $print->compositeImage($this->open, \Imagick::COMPOSITE_COPYOPACITY, 0, 0);
+            $print->setImageBackgroundColor(new \ImagickPixel($garment->hex()));
+            $print->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+        }
+
+        return $print;
+    }
+
+    /** @return string for each value of a channel the one that its grey becomes */
+    private static function codes(ToneWork $work): string
+    {
+        return implode('', array_map(static function (int $code) use ($work): string {
+            $light = $work->on(Lab::of(new Srgb($code, $code, $code))->l);
+            // CIE L* the other way round.
+            $y = $light > 8 ? (($light + 16) / 116) ** 3 : $light * 27 / 24389;
+
+            return \chr(Srgb::fromLinearChannel($y));
+        }, range(0, 255)));
+    }
+
+    private static function withoutGround(\Imagick $picture, ToneWork $work): \Imagick
+    {
+        $small = clone $picture;
+        [$wide, $high] = [$picture->getImageWidth(), $picture->getImageHeight()];
+        $scale = min(1.0, self::GROUND_PX / max($wide, $high));
+        if ($scale < 1) {
+            $small->resizeImage(max(8, (int) round($wide * $scale)), max(8, (int) round($high * $scale)), \Imagick::FILTER_BOX, 1);
+        }
+        [$wide, $high] = [$small->getImageWidth(), $small->getImageHeight()];
+        $small->setImageAlphaChannel(\Imagick::ALPHACHANNEL_SET);
+        $quantum = \Imagick::getQuantumRange()['quantumRangeLong'];
+        foreach ($work->grounds as [$x, $y]) {
+            $at = [(int) min($wide - 1, max(0, floor($x * $wide))), (int) min($high - 1, max(0, floor($y * $high)))];
+            $touched = $small->getImagePixelColor(...$at);
+            if ($touched->getColorValue(\Imagick::COLOR_ALPHA) > 0.5) {
+                $small->floodFillPaintImage(new \ImagickPixel('none'), $quantum * $work->reach / 100, $touched, $at[0], $at[1], false);
+            }
+        }
+        $small->setImageAlphaChannel(\Imagick::ALPHACHANNEL_EXTRACT);
+        $small->blurImage(0, self::SOFT_PX);
+
+        return $small;
+    }
+
+    /** Where clear parts would get a tone by what was done to the picture. */
+    private static function withoutClear(int $width, int $height, string $alpha, ?\Imagick $open): \Imagick
+    {
+        // The garment shows through what is half clear already: that is not taken off twice.
+        $twice = implode('', array_map(static fn (int $a): string => \chr(min(255, 2 * $a)), range(0, 255)));
+        $prints = new \Imagick();
+        $prints->readImageBlob(\sprintf("P5 %d %d 255\n", $width, $height).strtr($alpha, self::all(), $twice), 'open.pgm');
+        if ($open !== null) {
+            $open->resizeImage($width, $height, \Imagick::FILTER_TRIANGLE, 1);
+            $prints->compositeImage($open, \Imagick::COMPOSITE_MULTIPLY, 0, 0);
+        }
+
+        return $prints;
+    }
+
+    /** Adds to each place what it differs from the mean round it; the mean is taken small, where it costs little. */
+    private static function crisp(\Imagick $picture, float $crisp, float $px): void
+    {
+        [$wide, $high] = [$picture->getImageWidth(), $picture->getImageHeight()];
+        $times = max(1.0, $px / 2);
+        $mean = clone $picture;
+        $mean->resizeImage(max(4, (int) round($wide / $times)), max(4, (int) round($high / $times)), \Imagick::FILTER_BOX, 1);
+        $mean->blurImage(0, max(0.6, $px / $times));
+        $mean->resizeImage($wide, $high, \Imagick::FILTER_TRIANGLE, 1);
+        $more = self::MOST_CRISP * $crisp;
+        $picture->setImageArtifact('compose:args', \sprintf('0,%.4F,%.4F,0', -$more, 1 + $more));
+        $picture->compositeImage($mean, \Imagick::COMPOSITE_MATHEMATICS, 0, 0);
+    }
+
+    private static function sized(\Imagick $picture, int $width, int $height): void
+    {
+        [$x, $y] = [$width / $picture->getImageWidth(), $height / $picture->getImageHeight()];
+        if (max(abs($x - 1), abs($y - 1)) > self::NEARLY) {
+            $picture->resizeImage($width, $height, \Imagick::FILTER_TRIANGLE, 1);
+        } elseif ($x !== 1.0 || $y !== 1.0) {
+            $picture->sampleImage($width, $height);
+        }
+    }
+
+    private static function grey(\Imagick $picture): string
+    {
+        $picture->setImageDepth(8);
+        $picture->setImageFormat('GRAY');
+
+        return $picture->getImageBlob();
+    }
+
+    private static function all(): string
+    {
+        return implode('', array_map(\chr(...), range(0, 255)));
+    }
+
+    private static function tooLarge(): UnreadableArt
+    {
+        return UnreadableArt::at('art', 'The picture could not be taken to tones: there is no memory for it. Bring it smaller.');
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Tone;
+
+use Ektype\Core\Colour\BesideEachOther;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\RoomBeside;
+use Ektype\Core\Halftone\Supercell;
+use Ektype\Core\Raster\ToneRaster;
+
+/** How a dark and a light ink on a garment show a picture: by its lightness, or by its colours. */
+final readonly class TwoInks
+{
+    /** Inks nearer in lightness than this make no picture between them, L* (heuristic). */
+    private const ALIKE = 3.0;
+
+    private function __construct(private TwoToneRequest $request, private InkTones $byLight, private ?ColourTable $byColour, public Middle $middle)
+    {
+    }
+
+    /**
+     * @param ColourTable|null $known of the same inks, garment and dots, where it was reckoned before
+     *
+     * @throws ImpossibleTone where the two are one, or stand the wrong way round
+     */
+    public static function of(TwoToneRequest $request, Supercell $cell, Middle $middle, ?ColourTable $known = null): self
+    {
+        if (Lab::of($request->dark->colour)->l > Lab::of($request->light->colour)->l - self::ALIKE) {
+            throw ImpossibleTone::at('inks', \sprintf('%s is not darker than %s: a picture in two tones needs a dark and a light ink. Choose others, or swap them.', $request->dark->name, $request->light->name));
+        }
+        $room = RoomBeside::of($cell, $request->dot, $request->holdBackPx())->beside(...);
+
+        return new self(
+            $request,
+            new InkTones($request->garment, [$request->dark, $request->light], $request->range, $room),
+            $middle === Middle::Picture ? $known ?? self::table($request, $room) : null,
+            $middle,
+        );
+    }
+
+    /** @param callable(float): float $room */
+    private static function table(TwoToneRequest $request, callable $room): ColourTable
+    {
+        return ColourTable::of(new NearestMix($request->garment, $request->dark, $request->light, $room));
+    }
+
+    /** @return array{ToneRaster, ToneRaster} how much of each place is printed in the dark ink, and in the light one */
+    public function on(ArtTones $art): array
+    {
+        [$dark, $light] = $this->byColour === null ? $this->throughLight($art) : array_map($this->held(...), $art->through($this->byColour->inks(), 2));
+
+        return [$art->where($dark), $art->where($light)];
+    }
+
+    /** The print, as the eye sees it from a few steps away. */
+    public function print(ArtTones $art): \Imagick
+    {
+        $model = new BesideEachOther($this->request->garment, [
+            [$this->request->dark->colour, $this->request->dark->hiding],
+            [$this->request->light->colour, $this->request->light->hiding],
+        ]);
+        if ($this->byColour === null) {
+            $colours = array_map(fn (int $light): Srgb => $model->colour($this->byLight->printed($light / 2.55)), range(0, 255));
+
+            return $art->byLight($colours, $this->request->garment);
+        }
+
+        return $art->seen($this->byColour->print(fn (float $dark, float $light): Srgb => $model->colour([
+            $this->byLight->held($dark),
+            $this->byLight->held($light),
+        ])), $this->request->garment);
+    }
+
+    /** @return list<string> plain sentences */
+    public function says(ArtTones $art): array
+    {
+        return $this->byLight->says(count_chars($art->lights(), 1));
+    }
+
+    /** @return list<string> */
+    private function throughLight(ArtTones $art): array
+    {
+        $lights = $art->lights();
+        $all = implode('', array_map(\chr(...), range(0, 255)));
+
+        return array_map(static fn (string $table): string => strtr($lights, $all, $table), $this->byLight->tables());
+    }
+
+    private function held(string $tones): string
+    {
+        $from = $to = '';
+        for ($tone = 0; $tone < 256; ++$tone) {
+            $from .= \chr($tone);
+            $to .= \chr((int) round(255 * $this->byLight->held($tone / 255)));
+        }
+
+        return strtr($tones, $from, $to);
+    }
+}
