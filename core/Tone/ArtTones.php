@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Art\UnreadableArt;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Raster\ToneRaster;
 
 /** A picture as its tones are to be printed, after all that a printer did to them. */
@@ -21,12 +22,23 @@ final readonly class ArtTones
     private const MOST_CRISP = 1.5;
     /** A ground is looked for on a picture of this side at the most, pixels. */
     private const GROUND_PX = 1600;
+    private const BAND_ROWS = 256;
     /** Its edge is softened by so much of that, pixels. */
     private const SOFT_PX = 0.8;
 
-    /** @param \Imagick|null $open white where the picture prints, black where it is the garment’s; null where all prints */
-    private function __construct(public int $width, public int $height, private \Imagick $picture, private ?\Imagick $open, private ToneWork $work)
-    {
+    /**
+     * @param string      $red  a byte a place
+     * @param string|null $open 255 where the picture prints, 0 where it is the garment’s, a byte a place; null where all prints
+     */
+    private function __construct(
+        public int $width,
+        public int $height,
+        private string $red,
+        private string $green,
+        private string $blue,
+        private ?string $open,
+        private ToneWork $work,
+    ) {
     }
 
     /**
@@ -52,8 +64,14 @@ final readonly class ArtTones
             if ($work->crisp > 0) {
                 self::crisp($picture, $work->crisp, self::CRISP_MM * $width / $widthMm);
             }
+            $picture->setImageDepth(8);
+            [$red, $green, $blue] = array_map(static function (string $channel) use ($picture): string {
+                $picture->setImageFormat($channel);
 
-            return new self($width, $height, $picture, $open, $work);
+                return $picture->getImageBlob();
+            }, ['R', 'G', 'B']);
+
+            return new self($width, $height, $red, $green, $blue, $open === null ? null : self::grey($open), $work);
         } catch (\ImagickException) {
             throw self::tooLarge();
         }
@@ -62,59 +80,72 @@ final readonly class ArtTones
     /** @return string how light each place is wished, a byte a place, 255 for L* 100 */
     public function lights(): string
     {
-        try {
-            $light = clone $this->picture;
-            $light->transformImageColorspace(\Imagick::COLORSPACE_LUV);
-            $light->separateImageChannel(\Imagick::CHANNEL_RED);
-            $bytes = self::grey($light);
-
-            return $this->work->leavesTones() ? $bytes : strtr($bytes, self::all(), $this->work->table());
-        } catch (\ImagickException) {
-            throw self::tooLarge();
+        $table = $this->work->table();
+        if ($this->red === $this->green && $this->green === $this->blue) {
+            return strtr($this->red, self::all(), implode('', array_map(
+                static fn (int $code): string => $table[(int) round(2.55 * Lab::of(new Srgb($code, $code, $code))->l)],
+                range(0, 255),
+            )));
         }
+
+        return $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::lights($r, $g, $b, $table));
     }
 
     /**
      * Every place through a table of colours.
      *
-     * @return list<string> a byte a place for each of the first channels of the table
+     * @return array{string, string} a byte a place for the first ink, and for the second
      */
-    public function through(\Imagick $table, int $channels): array
+    public function through(ColourTable $table): array
     {
-        try {
-            $out = $this->coloured($table);
-            $bytes = [];
-            foreach (\array_slice([\Imagick::CHANNEL_RED, \Imagick::CHANNEL_GREEN, \Imagick::CHANNEL_BLUE], 0, $channels) as $channel) {
-                $one = clone $out;
-                $one->separateImageChannel($channel);
-                $bytes[] = self::grey($one);
-            }
-
-            return $bytes;
-        } catch (\ImagickException) {
-            throw self::tooLarge();
+        [$first, $second] = $table->bytes($this->work->leavesTones() ? null : self::codes($this->work));
+        $both = $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::inks($r, $g, $b, $this->width, $first, $second));
+        // Each band holds its part of the first ink, then that of the second.
+        [$one, $two] = ['', ''];
+        $at = 0;
+        foreach ($this->bands() as [, $length]) {
+            $one .= substr($both, $at, $length);
+            $two .= substr($both, $at + $length, $length);
+            $at += 2 * $length;
         }
+
+        return [$one, $two];
     }
 
-    /** The picture through a table of colours, the garment where it is open. */
-    public function seen(\Imagick $table, Srgb $garment): \Imagick
+    /** The print, and the garment where it is open. */
+    private function onGarment(\Imagick $print, Srgb $garment): \Imagick
     {
+        if ($this->open === null) {
+            return $print;
+        }
         try {
-            return $this->onGarment($this->coloured($table), $garment);
+            $open = new \Imagick();
+            $open->readImageBlob(\sprintf("P5 %d %d 255\n", $this->width, $this->height).$this->open, 'open.pgm');
+            $print->compositeImage($open, \Imagick::COMPOSITE_COPYOPACITY, 0, 0);
+            $print->setImageBackgroundColor(new \ImagickPixel($garment->hex()));
+            $print->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+
+            return $print;
         } catch (\ImagickException) {
             throw self::tooLarge();
         }
     }
 
     /**
-     * The picture by its lightness alone.
+     * The print by what each place has of it.
      *
-     * @param list<Srgb> $colours of the print for each lightness, 0 to 255
+     * @param string                $places  a byte a place
+     * @param array<string, string> $colours RGB of each such byte
      */
-    public function byLight(array $colours, Srgb $garment): \Imagick
+    public function print(string $places, array $colours, Srgb $garment): \Imagick
+    {
+        return $this->coloured(strtr($places, $colours), $garment);
+    }
+
+    /** @param string $rgb three bytes a place */
+    public function coloured(string $rgb, Srgb $garment): \Imagick
     {
         try {
-            $rgb = strtr($this->lights(), array_map(static fn (Srgb $c): string => \chr($c->red).\chr($c->green).\chr($c->blue), array_combine(array_map(\chr(...), range(0, 255)), $colours)));
             $print = new \Imagick();
             $print->readImageBlob(\sprintf("P6 %d %d 255\n", $this->width, $this->height).$rgb, 'print.ppm');
 
@@ -133,7 +164,9 @@ final readonly class ArtTones
         try {
             $plate = new \Imagick();
             $plate->readImageBlob(\sprintf("P5 %d %d 255\n", $this->width, $this->height).$tones, 'tones.pgm');
-            $plate->compositeImage($this->open, \Imagick::COMPOSITE_MULTIPLY, 0, 0);
+            $open = new \Imagick();
+            $open->readImageBlob(\sprintf("P5 %d %d 255\n", $this->width, $this->height).$this->open, 'open.pgm');
+            $plate->compositeImage($open, \Imagick::COMPOSITE_MULTIPLY, 0, 0);
 
             return new ToneRaster($this->width, $this->height, self::grey($plate));
         } catch (\ImagickException) {
@@ -141,30 +174,27 @@ final readonly class ArtTones
         }
     }
 
-    private function coloured(\Imagick $table): \Imagick
+    /** @param \Closure(string, string, string): string $kernel */
+    private function inBands(\Closure $kernel): string
     {
-        $out = clone $this->picture;
-        if (!$this->work->leavesTones()) {
-            $out->setImageDepth(8);
-            $out->setImageFormat('RGB');
-            $rgb = strtr($out->getImageBlob(), self::all(), self::codes($this->work));
-            $out->clear();
-            $out->readImageBlob(\sprintf("P6 %d %d 255\n", $this->width, $this->height).$rgb, 'art.ppm');
+        $work = [];
+        foreach ($this->bands() as [$from, $length]) {
+            $work[] = fn (): string => $kernel(substr($this->red, $from, $length), substr($this->green, $from, $length), substr($this->blue, $from, $length));
         }
-        $out->haldClutImage($table);
 
-        return $out;
+        return implode('', SideBySide::all($work, \count($work) > 2));
     }
 
-    private function onGarment(\Imagick $print, Srgb $garment): \Imagick
+    /** @return list<array{int, int}> start and length of each piece, whole rows, an even number of them */
+    private function bands(): array
     {
-        if ($this->open !== null) {
-            $print->compositeImage($this->open, \Imagick::COMPOSITE_COPYOPACITY, 0, 0);
-            $print->setImageBackgroundColor(new \ImagickPixel($garment->hex()));
-            $print->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+        $length = self::BAND_ROWS * $this->width;
+        $bands = [];
+        for ($from = 0, $all = $this->width * $this->height; $from < $all; $from += $length) {
+            $bands[] = [$from, min($length, $all - $from)];
         }
 
-        return $print;
+        return $bands;
     }
 
     /** @return string for each value of a channel the one that its grey becomes */

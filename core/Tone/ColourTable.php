@@ -6,6 +6,7 @@ namespace Ektype\Core\Tone;
 
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\SideBySide;
 
 /**
  * Colours of a picture to dots of two inks: the colour cube with 25 nodes a side, solved one by one and tied where neighbours
@@ -14,8 +15,6 @@ use Ektype\Core\Colour\Srgb;
 final readonly class ColourTable
 {
     public const SIDE = 25;
-    /** Square root of the nodes a side: the picture of the table has so many times as many pixels. */
-    private const LEVEL = 5;
     /** Every third node is found by itself, the others from their neighbours. */
     private const COARSE = 3;
     /** Neighbours a node apart, ten of 255, differ by no more: 1.4 % from one of 255 to the next along a channel. */
@@ -42,48 +41,81 @@ final readonly class ColourTable
                 }
             }
         }
-        [$first, $second] = [[], []];
-        for ($b = 0; $b <= $last; ++$b) {
+        $planes = SideBySide::all(array_map(static fn (int $b): \Closure => static function () use ($b, $last, $coarse, $mix): array {
+            $nodes = [];
             for ($g = 0; $g <= $last; ++$g) {
                 for ($r = 0; $r <= $last; ++$r) {
-                    [$first[], $second[]] = $coarse[self::at($r, $g, $b)] ?? $mix->of(self::lab($r, $g, $b), self::among($coarse, $r, $g, $b));
+                    $nodes[] = $coarse[self::at($r, $g, $b)] ?? $mix->of(self::lab($r, $g, $b), self::among($coarse, $r, $g, $b));
                 }
             }
-        }
+
+            return $nodes;
+        }, range(0, $last)));
+        $nodes = array_merge(...$planes);
+        [$first, $second] = [array_column($nodes, 0), array_column($nodes, 1)];
 
         return new self(self::tied($first), self::tied($second));
     }
 
-    /** To take a picture’s colours through, 16 bits a channel: red comes out as the first ink, green as the second. */
-    public function inks(): \Imagick
+    /**
+     * The table as pixels are looked up in it: 64 steps a channel, straight between the nodes.
+     *
+     * @param string|null $codes for each value of a channel the one that it is taken for
+     *
+     * @return array{string, string} 64³ bytes for either ink, red fastest
+     */
+    public function bytes(?string $codes = null): array
     {
-        $pixels = '';
-        foreach ($this->first as $i => $one) {
-            $pixels .= pack('n3', (int) round(65535 * $one), (int) round(65535 * $this->second[$i]), 0);
-        }
+        $steps = array_map(static function (int $step) use ($codes): array {
+            $code = (float) 255 * $step / (PixelTables::STEPS - 1);
+            if ($codes !== null) {
+                $below = (int) $code;
+                $above = min(255, $below + 1);
+                $code = \ord($codes[$below]) + ($code - $below) * (\ord($codes[$above]) - \ord($codes[$below]));
+            }
+            $at = $code / 255 * (self::SIDE - 1);
+            $node = min(self::SIDE - 2, (int) $at);
 
-        return self::picture($pixels);
+            return [$node, $at - $node];
+        }, range(0, PixelTables::STEPS - 1));
+
+        return [self::filled($this->first, $steps), self::filled($this->second, $steps)];
     }
 
-    /** @param callable(float, float): Srgb $printed colour of the print by its coverages */
-    public function print(callable $printed): \Imagick
+    /**
+     * @param list<float>             $nodes
+     * @param list<array{int, float}> $steps node under each step, and how far it is to the next
+     */
+    private static function filled(array $nodes, array $steps): string
     {
-        $pixels = '';
-        foreach ($this->first as $i => $one) {
-            $colour = $printed($one, $this->second[$i]);
-            $pixels .= pack('n3', 257 * $colour->red, 257 * $colour->green, 257 * $colour->blue);
+        // One axis after the other: straight lines in three directions are one trilinear interpolation.
+        $inRed = [];
+        for ($gb = 0; $gb < self::SIDE ** 2; ++$gb) {
+            foreach ($steps as [$node, $part]) {
+                $at = $gb * self::SIDE + $node;
+                $inRed[] = $nodes[$at] + $part * ($nodes[$at + 1] - $nodes[$at]);
+            }
+        }
+        $many = \count($steps);
+        $inGreen = [];
+        for ($b = 0; $b < self::SIDE; ++$b) {
+            foreach ($steps as [$node, $part]) {
+                $at = ($b * self::SIDE + $node) * $many;
+                for ($r = 0; $r < $many; ++$r) {
+                    $inGreen[] = $inRed[$at + $r] + $part * ($inRed[$at + $many + $r] - $inRed[$at + $r]);
+                }
+            }
+        }
+        $plane = $many ** 2;
+        $bytes = '';
+        foreach ($steps as [$node, $part]) {
+            $at = $node * $plane;
+            for ($i = 0; $i < $plane; ++$i, ++$at) {
+                $bytes .= \chr((int) (255 * ($inGreen[$at] + $part * ($inGreen[$at + $plane] - $inGreen[$at])) + 0.5));
+            }
         }
 
-        return self::picture($pixels);
-    }
-
-    private static function picture(string $pixels): \Imagick
-    {
-        $side = self::SIDE * self::LEVEL;
-        $table = new \Imagick();
-        $table->readImageBlob(\sprintf("P6 %d %d 65535\n", $side, $side).$pixels, 'table.ppm');
-
-        return $table;
+        return $bytes;
     }
 
     /**

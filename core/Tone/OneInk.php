@@ -6,7 +6,6 @@ namespace Ektype\Core\Tone;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\BesideEachOther;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Halftone\ToneGrid;
@@ -44,9 +43,13 @@ final class OneInk
     {
         $tones = self::tones($request);
         $model = new BesideEachOther($request->garment, [[$request->ink->colour, $request->ink->hiding]]);
-        $colours = array_map(static fn (int $light): Srgb => $model->colour($tones->printed($light / 2.55)), range(0, 255));
+        $colours = [];
+        for ($light = 0; $light < 256; ++$light) {
+            $seen = $model->colour($tones->printed($light / 2.55));
+            $colours[\chr($light)] = \chr($seen->red).\chr($seen->green).\chr($seen->blue);
+        }
 
-        return $art->byLight($colours, $request->garment);
+        return $art->print($art->lights(), $colours, $request->garment);
     }
 
     private static function tones(OneInkRequest $request): InkTones

@@ -50,7 +50,7 @@ final readonly class TwoInks
     /** @return array{ToneRaster, ToneRaster} how much of each place is printed in the dark ink, and in the light one */
     public function on(ArtTones $art): array
     {
-        [$dark, $light] = $this->byColour === null ? $this->throughLight($art) : array_map($this->held(...), $art->through($this->byColour->inks(), 2));
+        [$dark, $light] = $this->byColour === null ? $this->throughLight($art) : array_map($this->held(...), $art->through($this->byColour));
 
         return [$art->where($dark), $art->where($light)];
     }
@@ -62,16 +62,27 @@ final readonly class TwoInks
             [$this->request->dark->colour, $this->request->dark->hiding],
             [$this->request->light->colour, $this->request->light->hiding],
         ]);
+        $rgb = static fn (Srgb $c): string => \chr($c->red).\chr($c->green).\chr($c->blue);
         if ($this->byColour === null) {
-            $colours = array_map(fn (int $light): Srgb => $model->colour($this->byLight->printed($light / 2.55)), range(0, 255));
+            $colours = [];
+            for ($light = 0; $light < 256; ++$light) {
+                $colours[\chr($light)] = $rgb($model->colour($this->byLight->printed($light / 2.55)));
+            }
 
-            return $art->byLight($colours, $this->request->garment);
+            return $art->print($art->lights(), $colours, $this->request->garment);
+        }
+        [$dark, $light] = $art->through($this->byColour);
+        $known = [];
+        $pixels = '';
+        for ($i = 0, $n = \strlen($dark); $i < $n; ++$i) {
+            $pair = $dark[$i].$light[$i];
+            $pixels .= $known[$pair] ??= $rgb($model->colour([
+                $this->byLight->held(\ord($pair[0]) / 255),
+                $this->byLight->held(\ord($pair[1]) / 255),
+            ]));
         }
 
-        return $art->seen($this->byColour->print(fn (float $dark, float $light): Srgb => $model->colour([
-            $this->byLight->held($dark),
-            $this->byLight->held($light),
-        ])), $this->request->garment);
+        return $art->coloured($pixels, $this->request->garment);
     }
 
     /** @return list<string> plain sentences */

@@ -42,6 +42,56 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    /** Red cloth between a dark and a light ink: the film set of a grey wedge leaves its middle open. */
+    public function testAPhotographInTwoTonesLeavesTheGarmentItsMiddle(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-two-tone-'.getmypid();
+        $art = $out.'.png';
+        $picture = imagecreatetruecolor(510, 120);
+        for ($x = 0; $x < 510; ++$x) {
+            $grey = intdiv($x, 2);
+            imagefilledrectangle($picture, $x, 0, $x, 119, $grey << 16 | $grey << 8 | $grey);
+        }
+        imagepng($picture, $art);
+        try {
+            $run = self::run1(['art:separate', $art, '--method=two-tone', '--width-mm=60', '--garment=#a02028', '--lpi=40', '--formats=png', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $manifest = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertIsArray($manifest);
+            self::assertSame(['White', 'Black'], array_column($manifest['plates'], 'name'), 'the light ink goes down first');
+            self::assertSame(['two-tone', 'garment', 0.0423], [$manifest['method'], $manifest['middle'], $manifest['hold_back_mm']]);
+            $check = self::run1(['films:check', $out]);
+            self::assertSame(0, $check->getExitCode(), $check->getOutput().$check->getErrorOutput());
+            self::assertSame([], self::breaksSchema($manifest, json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/docs/film-set.schema.json'), true)));
+            $inked = [];
+            foreach ($manifest['plates'] as $plate) {
+                $film = imagecreatefrompng($out.'/'.$plate['png']);
+                self::assertInstanceOf(\GdImage::class, $film);
+                imagepalettetotruecolor($film);
+                [$left, $top] = [(imagesx($film) - 1417) / 2, (imagesy($film) - 333) / 2];
+                // The wedge has L* 35 of the cloth at a third of its length.
+                foreach (['dark' => 0.05, 'middle' => 0.325, 'light' => 0.95] as $where => $at) {
+                    $set = 0;
+                    for ($y = 100; $y < 200; ++$y) {
+                        for ($x = -15; $x < 15; ++$x) {
+                            $set += (imagecolorat($film, (int) ($left + 1417 * $at + $x), (int) ($top + $y)) & 0xFF) < 128 ? 1 : 0;
+                        }
+                    }
+                    $inked[$plate['name']][$where] = $set / 3000;
+                }
+            }
+            self::assertGreaterThan(0.8, $inked['Black']['dark']);
+            self::assertGreaterThan(0.8, $inked['White']['light']);
+            self::assertLessThan(0.1, $inked['Black']['middle'] + $inked['White']['middle']);
+            self::assertSame(0, (int) (100 * ($inked['Black']['light'] + $inked['White']['dark'])));
+            $wrong = self::run1(['art:separate', $art, '--method=one-ink', '--hold-back-mm=0.1', '--width-mm=60', '--garment=#a02028', '--out='.$out.'-2']);
+            self::assertNotSame(0, $wrong->getExitCode());
+            self::assertStringContainsString('two of them', $wrong->getErrorOutput().$wrong->getOutput());
+        } finally {
+            (new Filesystem())->remove([$out, $art, $out.'-2']);
+        }
+    }
+
     /** A photograph in one ink: its film set is described, checked and labelled as any other. */
     public function testAPhotographInOneInkIsAFilmSet(): void
     {

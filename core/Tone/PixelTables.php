@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Tone;
+
+use Ektype\Core\Colour\Srgb;
+
+/** Pixels to tones by looking up: the loops over every place of a picture, and nothing else. */
+final class PixelTables
+{
+    /** Steps of a channel in a table of colours; a power of two. */
+    public const STEPS = 64;
+    /** Luminance in so many steps. */
+    private const FULL = 16383;
+
+    /**
+     * @param string $r     a byte a place
+     * @param string $table for each lightness, 0 to 255 for L* 0 to 100, what it becomes
+     *
+     * @return string a byte a place
+     */
+    public static function lights(string $r, string $g, string $b, string $table): string
+    {
+        $red = $green = $blue = [];
+        for ($code = 0; $code < 256; ++$code) {
+            $light = self::FULL * Srgb::toLinear($code);
+            $red[] = (int) round(0.2126729 * $light);
+            $green[] = (int) round(0.7151522 * $light);
+            $blue[] = (int) round(0.0721750 * $light);
+        }
+        $lights = '';
+        for ($y = 0; $y <= self::FULL + 2; ++$y) {
+            $luminance = $y / self::FULL;
+            $lightness = $luminance > 216 / 24389 ? 116 * $luminance ** (1 / 3) - 16 : 24389 / 27 * $luminance;
+            $lights .= $table[(int) min(255, round(2.55 * $lightness))];
+        }
+        $out = $r;
+        for ($i = 0, $n = \strlen($r); $i < $n; ++$i) {
+            $out[$i] = $lights[$red[\ord($r[$i])] + $green[\ord($g[$i])] + $blue[\ord($b[$i])]];
+        }
+
+        return $out;
+    }
+
+    /**
+     * Steps of the table are coarser than those of the picture: neighbours take the lower and the upper one in turn, so that
+     * four of them together have what lies between.
+     *
+     * @param int    $width of a row
+     * @param string $first STEPS³ bytes for one ink, red fastest
+     *
+     * @return string a byte a place of the first ink, then all of the second
+     */
+    public static function inks(string $r, string $g, string $b, int $width, string $first, string $second): string
+    {
+        $one = $two = $r;
+        $at = 0;
+        for ($y = 0, $rows = intdiv(\strlen($r), max(1, $width)); $y < $rows; ++$y) {
+            $turns = ($y & 1) === 0 ? [self::steps(0.125), self::steps(0.625)] : [self::steps(0.875), self::steps(0.375)];
+            for ($x = 0; $x < $width; ++$x, ++$at) {
+                $step = $turns[$x & 1];
+                $node = $step[\ord($r[$at])] + self::STEPS * ($step[\ord($g[$at])] + self::STEPS * $step[\ord($b[$at])]);
+                $one[$at] = $first[$node];
+                $two[$at] = $second[$node];
+            }
+        }
+
+        return $one.$two;
+    }
+
+    /** @return list<int> */
+    private static function steps(float $up): array
+    {
+        return array_map(static fn (int $code): int => min(self::STEPS - 1, (int) ($code * (self::STEPS - 1) / 255 + $up)), range(0, 255));
+    }
+}
