@@ -82,7 +82,7 @@ final class ArtDecoder
             throw self::damaged();
         }
 
-        return new ArtRaster($width, $height, $rgb, $seeThrough, $file->kind === 'jpeg' || $calmed, $remarks, alpha: $alpha);
+        return new ArtRaster($width, $height, $rgb, $seeThrough, $file->kind === 'jpeg' || $calmed, $remarks, alpha: $alpha, calmed: $calmed);
     }
 
     /** @return string how much each pixel covers, a byte a pixel */

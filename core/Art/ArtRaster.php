@@ -12,6 +12,7 @@ final readonly class ArtRaster
      * @param bool         $lossy      whether its file kind blurs colours, as JPEG does
      * @param bool         $unsmoothed whether each pixel is wholly what it says, as in a drawing without smoothed edges
      * @param string|null  $alpha      how much each pixel covers, a byte a pixel; null where all are full or nobody told
+     * @param bool         $calmed     whether its grain was taken off
      * @param list<string> $remarks    plain sentences about what had to be taken for granted when it was opened
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class ArtRaster
         public array $remarks = [],
         public bool $unsmoothed = false,
         public ?string $alpha = null,
+        public bool $calmed = false,
     ) {
     }
 

@@ -40,12 +40,18 @@ final class PressGain
     /** @var list<float> what is printed, at even steps of the film */
     private array $printed;
 
+    /** What is usual, where no chart was read. */
+    public static function assumed(): self
+    {
+        return new self([], true);
+    }
+
     /**
      * @param list<ReadTone> $readings
      *
      * @throws UnusableGain where they are no tones, too few, or contradict each other
      */
-    public function __construct(array $readings)
+    public function __construct(array $readings, bool $assumed = false)
     {
         $between = array_values(array_filter($readings, static fn (ReadTone $r): bool => $r->film > 0 && $r->film < 1));
         foreach ($readings as $i => $reading) {
@@ -53,7 +59,7 @@ final class PressGain
                 throw UnusableGain::at("readings[$i]", \sprintf('A tone of %.0f %% that prints as %.0f %% cannot be: tones run from 0 to 100 %%. Read that patch again.', 100 * $reading->film, 100 * $reading->printed));
             }
         }
-        if (\count(array_unique(array_map(static fn (ReadTone $r): string => (string) round($r->film, 3), $between))) < 3) {
+        if (\count(array_unique(array_map(static fn (ReadTone $r): string => (string) round($r->film, 3), $between))) < 3 && !$assumed) {
             throw UnusableGain::at('readings', 'A curve needs three tones between bare and solid at the least. Read more patches of the chart.');
         }
         $this->scatter = self::scatterOf($between);

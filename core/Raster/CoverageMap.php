@@ -46,6 +46,46 @@ final readonly class CoverageMap
         return new self($width, $height, $square, implode('', $rows));
     }
 
+    /**
+     * The same of tones, in the squares that their film would be counted in.
+     *
+     * @param int $width  of the film, pixels
+     * @param int $height of the film, pixels
+     */
+    public static function ofTones(ToneRaster $tones, int $width, int $height): self
+    {
+        $square = $width > self::LARGE ? 8 : 4;
+        $across = intdiv($width + 7, 8) * intdiv(8, $square);
+
+        return self::sized($tones, $across, intdiv($height + $square - 1, $square), $square);
+    }
+
+    /** Tones as they are looked at, a place a pixel. */
+    public static function asTheyAre(ToneRaster $tones): self
+    {
+        return self::sized($tones, $tones->width, $tones->height, 2);
+    }
+
+    private static function sized(ToneRaster $tones, int $width, int $height, int $square): self
+    {
+        $bytes = $tones->tones;
+        if ($width !== $tones->width || $height !== $tones->height) {
+            $map = new \Imagick();
+            $map->readImageBlob(\sprintf("P5 %d %d 255\n", $tones->width, $tones->height).$bytes, 'tones.pgm');
+            $map->resizeImage($width, $height, \Imagick::FILTER_BOX, 1);
+            $map->setImageDepth(8);
+            $map->setImageFormat('GRAY');
+            $bytes = $map->getImageBlob();
+        }
+        $all = $parts = '';
+        for ($tone = 0; $tone < 256; ++$tone) {
+            $all .= \chr($tone);
+            $parts .= \chr((int) round(self::FULL * $tone / 255));
+        }
+
+        return new self($width, $height, $square, strtr($bytes, $all, $parts));
+    }
+
     /** The same of a plane that is hardly larger than the screen: squares of 2 × 2. */
     public static function fine(BitPlane $plane): self
     {

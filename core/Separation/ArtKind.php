@@ -7,6 +7,7 @@ namespace Ektype\Core\Separation;
 /** What kind of art a picture is, and by that which way of separating it fits. */
 final readonly class ArtKind
 {
+    public const TONAL = 'tonal';
     /** Less of the picture in flat parts than this is tonal (heuristic). */
     private const TONAL_BELOW = 0.4;
     /** One ink, less than this share of the picture, and thin: a line drawing (heuristic). */
@@ -23,7 +24,7 @@ final readonly class ArtKind
         $flat = 100 * $palette->flatShare;
 
         return match (true) {
-            $palette->flatShare < self::TONAL_BELOW && $palette->noisy => new self('tonal', 'spot, with care', \sprintf('Only %.0f %% of the picture lies in flat parts, the rest are blends: spot plates cut them into %s with hard edges. Simulated process keeps the blends on dark cloth, process on white.', $flat, $inks === 1 ? 'one patch' : $inks.' patches')),
+            $palette->flatShare < self::TONAL_BELOW && $palette->noisy => new self(self::TONAL, 'spot, with care', \sprintf('Only %.0f %% of the picture lies in flat parts, the rest are blends: spot plates cut them into %s with hard edges. Simulated process keeps the blends on dark cloth, process on white.', $flat, $inks === 1 ? 'one patch' : $inks.' patches')),
             $inks === 1 && $inkShare < self::LINE_SHARE => new self('line', 'spot', \sprintf(
                 'One ink on %.0f %% of the picture%s: a line drawing. One spot plate without halftone; the mesh follows the finest line.',
                 100 * $inkShare,

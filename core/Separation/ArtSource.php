@@ -9,7 +9,8 @@ use Ektype\Core\Art\ArtRaster;
 /** Where a method gets the art from: opened when it is asked for, and no sooner. */
 interface ArtSource
 {
-    public function raster(PrintWanted $print): ArtRaster;
+    /** @param bool $asItIs with its grain, for tones */
+    public function raster(PrintWanted $print, bool $asItIs = false): ArtRaster;
 
     /** @return non-empty-list<DrawnPlate> */
     public function drawn(SpotPlan $plan): array;

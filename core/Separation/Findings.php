@@ -50,6 +50,17 @@ final readonly class Findings
         );
     }
 
+    /**
+     * Of a picture that is printed in tones.
+     *
+     * @param list<string>          $warnings plain sentences
+     * @param list<NeighbourBudget> $budget
+     */
+    public static function ofTones(array $warnings, array $budget, string $why): self
+    {
+        return new self([], [], $warnings, false, ArtKind::TONAL, $why, $budget, [], [], 0.0);
+    }
+
     /** What the press must keep to, mm: the register budget of the plates; butting plates have the trade's tolerance. */
     public function toleranceMm(): float
     {

@@ -12,8 +12,7 @@ namespace Ektype\Core\Separation;
  */
 interface Method
 {
-    /** As it is stored. */
-    public function name(): string;
+    public function name(): MethodName;
 
     /** @return P what a new job begins with */
     public function begin(): Plan;
@@ -25,7 +24,7 @@ interface Method
      *
      * @throws ImpossibleSeparation where nothing would print or the films would be larger than can be made
      */
-    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): SpotResult;
+    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): Separated;
 
     /**
      * What a first look at the print needs, with nothing measured.

@@ -7,6 +7,5 @@ namespace Ektype\Core\Separation;
 /** The choices made under a method of separation: one value, stored whole. Each method has its own. */
 interface Plan
 {
-    /** Name of its method, as it is stored. */
-    public function method(): string;
+    public function method(): MethodName;
 }

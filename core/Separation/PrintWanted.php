@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\ToneCurve;
 
 /** What the plates are for: the size of the print, the garment, the films, the press, and the inks of the shelf that were named. */
 final readonly class PrintWanted
@@ -16,6 +17,8 @@ final readonly class PrintWanted
      * @param float                $dpi     film pixels per inch
      * @param float|null           $sigmaMm how far the press’s prints scatter; null where nobody measured it
      * @param array<int, GivenInk> $shelf   by the number that a plan names them with
+     * @param float                $sinks   how much of its hiding an ink loses straight on the substrate, 0–1
+     * @param ToneCurve|null       $curve   of a film with dots, against the gain of the press
      */
     public function __construct(
         public float $widthMm,
@@ -23,12 +26,14 @@ final readonly class PrintWanted
         public float $dpi,
         public ?float $sigmaMm,
         public array $shelf = [],
+        public float $sinks = 0.0,
+        public ?ToneCurve $curve = null,
     ) {
     }
 
     /** The same print in plates for the screen and not for films. */
     public function onScreen(float $heightMm): self
     {
-        return new self($this->widthMm, $this->garment, min($this->dpi, self::SCREEN_PIXELS * 25.4 / max($this->widthMm, $heightMm)), $this->sigmaMm, $this->shelf);
+        return new self($this->widthMm, $this->garment, min($this->dpi, self::SCREEN_PIXELS * 25.4 / max($this->widthMm, $heightMm)), $this->sigmaMm, $this->shelf, $this->sinks, $this->curve);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Separation;
 
+use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Substrate;
@@ -56,6 +57,44 @@ final class PulledPrint
         }
 
         return implode('', $out);
+    }
+
+    /**
+     * The same where the dots of the plates lie beside each other.
+     *
+     * @param list<PulledLayer> $layers their hiding as they lie
+     *
+     * @return string RGBA, four bytes a pixel
+     */
+    public static function beside(Srgb $garment, array $layers): string
+    {
+        if ($layers === []) {
+            return '';
+        }
+        $model = new BesideEachOther($garment, array_map(static fn (PulledLayer $l): array => [$l->ink, $l->hiding], $layers));
+        $maps = array_map(static fn (PulledLayer $l): string => $l->coverage->bytes, $layers);
+        /** @var array<string, string> $known pixel by its coverages */
+        $known = [];
+        $out = '';
+        for ($at = 0, $end = \strlen($maps[0]); $at < $end; ++$at) {
+            $key = '';
+            foreach ($maps as $map) {
+                $key .= $map[$at];
+            }
+            $out .= $known[$key] ??= self::besidePixel($model, $key);
+        }
+
+        return $out;
+    }
+
+    private static function besidePixel(BesideEachOther $model, string $key): string
+    {
+        if (trim($key, "\0") === '') {
+            return "\0\0\0\0";
+        }
+        $colour = $model->colour(array_map(static fn (string $byte): float => \ord($byte) / CoverageMap::FULL, str_split($key)));
+
+        return \chr($colour->red).\chr($colour->green).\chr($colour->blue)."\xff";
     }
 
     /** @param list<PulledLayer> $layers */

@@ -14,15 +14,16 @@ final readonly class SeparatedPlate
     public float $coveragePct;
 
     /**
-     * @param Srgb         $colour      what it prints: its ink's colour where one was given, else the art's
-     * @param Srgb|null    $artColour   the art's colour that it stands for; null for a base of its own
-     * @param float        $areaCm2     what it prints, trap included
-     * @param float        $artAreaCm2  what the art has of it, before trap
-     * @param string       $orderReason why it prints at this place
-     * @param bool         $flashAfter  whether it is flashed before the next plate
-     * @param string       $ink         name of the ink that was given, empty where none was
-     * @param bool         $overprints  whether its neighbours run on under it
-     * @param StrokeWidths $strokes     its thin lines and gaps
+     * @param Srgb             $colour      what it prints: its ink's colour where one was given, else the art's
+     * @param Srgb|null        $artColour   the art's colour that it stands for; null for a base of its own
+     * @param float            $areaCm2     what it prints, trap included
+     * @param float            $artAreaCm2  what the art has of it, before trap
+     * @param string           $orderReason why it prints at this place
+     * @param bool             $flashAfter  whether it is flashed before the next plate
+     * @param string           $ink         name of the ink that was given, empty where none was
+     * @param bool             $overprints  whether its neighbours run on under it
+     * @param StrokeWidths     $strokes     its thin lines and gaps
+     * @param DotsOfPlate|null $dots        of a plate that prints tones
      */
     public function __construct(
         public string $name,
@@ -38,6 +39,7 @@ final readonly class SeparatedPlate
         public string $ink,
         public bool $overprints,
         public StrokeWidths $strokes,
+        public ?DotsOfPlate $dots = null,
     ) {
         $this->coveragePct = 100 * $plane->count() / ($plane->width * $plane->height);
     }

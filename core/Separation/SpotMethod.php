@@ -11,9 +11,9 @@ namespace Ektype\Core\Separation;
  */
 final class SpotMethod implements Method
 {
-    public function name(): string
+    public function name(): MethodName
     {
-        return SpotPlan::METHOD;
+        return MethodName::Spot;
     }
 
     public function begin(): SpotPlan
@@ -21,16 +21,21 @@ final class SpotMethod implements Method
         return new SpotPlan();
     }
 
-    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): SpotResult
+    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): Separated
     {
         $request = $this->request($plan, $print);
         if ($plan->positives !== []) {
-            return SpotSeparation::ofDrawn($art->drawn($plan), $request, $progress);
+            return self::kept(SpotSeparation::ofDrawn($art->drawn($plan), $request, $progress), $plan, $print);
         }
         $raster = $art->raster($print);
         $look = $show === null ? null : new FirstLook($this->request($plan, $print->onScreen($print->widthMm * $raster->height / $raster->width)), $show);
 
-        return SpotSeparation::of($raster, $request, $progress, $look);
+        return self::kept(SpotSeparation::of($raster, $request, $progress, $look), $plan, $print);
+    }
+
+    private static function kept(SpotResult $result, SpotPlan $plan, PrintWanted $print): Separated
+    {
+        return new Separated($result->plates, Findings::of($result, $plan->trap($print->sigmaMm)));
     }
 
     public function first(Plan $plan, ArtSource $art, PrintWanted $print): array

@@ -10,8 +10,6 @@ namespace Ektype\Core\Separation;
  */
 final class SpotPlan implements Plan
 {
-    public const METHOD = 'spot';
-
     /**
      * @param int|null              $inks       how many inks at the most; null takes every colour found
      * @param float|null            $trapMm     how far a lighter plate spreads under a darker one; null follows the press
@@ -44,9 +42,9 @@ final class SpotPlan implements Plan
     ) {
     }
 
-    public function method(): string
+    public function method(): MethodName
     {
-        return self::METHOD;
+        return MethodName::Spot;
     }
 
     /** mm; what was set, else what the press asks for. */

@@ -46,6 +46,12 @@ final readonly class StrokeWidths
     {
     }
 
+    /** Of a plate whose dots are held by their range and not by their width. */
+    public static function none(): self
+    {
+        return new self([], []);
+    }
+
     /** mm, null where every line is wider than WIDEST_MM */
     public function finestLineMm(): ?float
     {

@@ -17,7 +17,7 @@ final readonly class TwoInks
     /** Inks nearer in lightness than this make no picture between them, L* (heuristic). */
     private const ALIKE = 3.0;
 
-    private function __construct(private TwoToneRequest $request, private InkTones $byLight, private ?ColourTable $byColour, public Middle $middle)
+    private function __construct(private TwoToneRequest $request, private InkTones $byLight, public ?ColourTable $byColour, public Middle $middle)
     {
     }
 

@@ -24,9 +24,9 @@ final readonly class JobArt implements ArtSource
     {
     }
 
-    public function raster(PrintWanted $print): ArtRaster
+    public function raster(PrintWanted $print, bool $asItIs = false): ArtRaster
     {
-        return $this->art->of($this->files.$this->job->art->path, $print->widthMm, $print->garment, $print->dpi, $this->job->framing());
+        return $this->art->of($this->files.$this->job->art->path, $print->widthMm, $print->garment, $print->dpi, $this->job->framing(), $asItIs);
     }
 
     public function drawn(SpotPlan $plan): array

@@ -7,8 +7,10 @@ namespace Ektype\App\Work;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\PressGain;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\PrintWanted;
+use Ektype\Core\Separation\PulledPrint;
 
 /** What the plates of a job are for. */
 final readonly class JobPrint
@@ -21,7 +23,7 @@ final readonly class JobPrint
     {
         $shelf = [];
         foreach ($this->inks->all() as $ink) {
-            $shelf[$ink->idOrFail()] = new GivenInk($ink->name, Srgb::fromHex($ink->hex));
+            $shelf[$ink->idOrFail()] = new GivenInk($ink->name, Srgb::fromHex($ink->hex), $ink->hiding);
         }
 
         return new PrintWanted(
@@ -30,6 +32,8 @@ final readonly class JobPrint
             $job->filmProfile()->dpi,
             $job->press?->registerSigmaMm,
             $shelf,
+            PulledPrint::sinks($job->substrate),
+            PressGain::assumed()->curve(),
         );
     }
 }

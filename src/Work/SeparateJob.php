@@ -11,13 +11,13 @@ use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\First\FirstPulls;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
-use Ektype\Core\Separation\Findings;
 
 /** Separates a job's art by the method of its plan, and has the plates kept. */
 final readonly class SeparateJob
 {
     public function __construct(
         private Methods $methods,
+        private FittingMethod $fitting,
         private JobPrint $print,
         private ArtOnGarment $art,
         private ScannedPositive $scans,
@@ -31,16 +31,17 @@ final readonly class SeparateJob
     public function run(Job $job, int $taskId, TaskProgress $progress): void
     {
         $id = $job->idOrFail();
-        $key = $job->separationKey();
-        $plan = $job->plan();
-        $method = $this->methods->of($plan);
-        $progress->tell($plan->positives === [] ? 'Opening the art' : 'Opening the drawn plates', 0.0);
+        $progress->tell($job->spotPlan()->positives === [] ? 'Opening the art' : 'Opening the drawn plates', 0.0);
         $first = $this->first->promised($job);
+        $art = new ArtOnce(new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'));
+        $print = $this->print->of($job);
         try {
-            $result = $method->separate(
+            $plan = $job->method() === null ? $this->fitting->of($job, $art, $print) : $job->plan();
+            $key = $job->separationKey($plan);
+            $result = $this->methods->of($plan)->separate(
                 $plan,
-                new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'),
-                $this->print->of($job),
+                $art,
+                $print,
                 static fn (string $step, float $share) => $progress->tell($step, 0.1 + 0.8 * $share),
                 $first->show(),
             );
@@ -51,8 +52,8 @@ final readonly class SeparateJob
         foreach ($result->plates as $i => $plate) {
             $progress->tell('Keeping the plates', 0.9 + 0.1 * $i / \count($result->plates));
             $this->files->put(\sprintf('%s/%d.plane', $folder, $i), PlaneFile::of($plate->plane));
-            $this->files->put(\sprintf('%s/%d.cover', $folder, $i), CoverageFile::of(CoverageMap::of($plate->plane)));
+            $this->files->put(\sprintf('%s/%d.cover', $folder, $i), CoverageFile::of($plate->dots->print ?? CoverageMap::of($plate->plane)));
         }
-        $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, Findings::of($result, $job->trapMm())));
+        $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, $result->findings, $plan));
     }
 }

@@ -11,14 +11,17 @@ use Ektype\App\Shop\Job\FilmRead;
 use Ektype\App\Shop\Job\FilmSet;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\MediaUsed;
+use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\ShopFiles;
 use Ektype\Core\Film\CheckedFilm;
 use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\WitnessSpot;
 
@@ -50,12 +53,13 @@ final readonly class WriteFilms
             $plane = PlaneFile::read($this->files->read(\sprintf('%s/%d.plane', $job->separationPath, $plate->drawing)));
             $mesh = $plate->frame?->mesh();
             $films[] = new FilmPlate($plate->name, $plane, \sprintf(
-                '%s   plate %d of %d   %s   %sno halftone   on %s   %s   this way up, ink side up',
+                '%s   plate %d of %d   %s   %s%s   on %s   %s   this way up, ink side up',
                 $job->name,
                 $i + 1,
                 \count($plates),
                 $plate->ink === null ? $plate->name : $plate->name.' ('.$plate->ink->name.')',
                 $mesh === null ? '' : 'mesh '.str_replace('–', '-', $mesh->name).'   ',
+                $plate->dot === null ? 'no halftone' : \sprintf('%.1f lpi %.1f° %s', $plate->lpi ?? 0.0, $plate->angleDeg ?? 0.0, $plate->dot->value),
                 $job->garmentName !== '' ? $job->garmentName : $job->garmentHex,
                 (new \DateTimeImmutable())->format('j M Y'),
             ));
@@ -70,6 +74,7 @@ final readonly class WriteFilms
                 'overprints' => $plate->overprints,
                 'finest_line_mm' => $plate->finestLineMm,
                 'finest_gap_mm' => $plate->finestGapMm,
+                ...self::dots($plate),
                 ...FilmSetWriter::filesOf($i + 1, $plate->name, $job->filmFormats),
             ];
         }
@@ -85,11 +90,12 @@ final readonly class WriteFilms
         $found = $job->findings();
         $manifest = [
             'job' => $job->name,
+            'method' => strtr(($job->method() ?? MethodName::Spot)->value, ' ', '-'),
             'art' => $job->art->name,
             'width_mm' => round($job->widthMm, 4),
             'height_mm' => round($job->heightMm(), 4),
             'garment' => $job->garmentHex,
-            'choke_mm' => $job->plan()->chokeMm,
+            'choke_mm' => $job->spotPlan()->chokeMm,
             'trap_mm' => $found->trapMm ?? 0.0,
             ...FilmSetWriter::sheet($sheet, $printer),
             'plates' => $described,
@@ -174,5 +180,20 @@ final readonly class WriteFilms
         }
         $zip->close();
         rename($in.'films.zip.part', $in.'films.zip');
+    }
+
+    /** @return array<string, mixed> what a film with dots is told by */
+    private static function dots(Plate $plate): array
+    {
+        $range = $plate->tones();
+
+        return $plate->dot === null ? [] : [
+            'ink_hiding' => round($plate->ink->hiding ?? Hiding::WISHED, 4),
+            'lpi' => $plate->lpi ?? 0.0,
+            'angle_deg' => $plate->angleDeg ?? 0.0,
+            'dot' => $plate->dot->value,
+            'range' => [round(100 * ($range->lightest ?? 0.0), 2), round(100 * ($range->darkest ?? 1.0), 2)],
+            'laying' => $plate->laying->value,
+        ];
     }
 }

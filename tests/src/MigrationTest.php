@@ -88,7 +88,7 @@ final class MigrationTest extends TestCase
         self::assertInstanceOf(ContainerInterface::class, $services);
         $jobs = $services->get(Jobs::class);
         self::assertInstanceOf(Jobs::class, $jobs);
-        $plan = $jobs->whole(1)->plan();
+        $plan = $jobs->whole(1)->spotPlan();
         self::assertSame([5, 0.4, 0.25, true], [$plan->inks, $plan->chokeMm, $plan->trapMm, $plan->printGround]);
         self::assertSame(
             [['#8fb3a2' => '#f0e2b0'], ['#112233'], ['#a8742f'], ['#5f2747' => 11]],

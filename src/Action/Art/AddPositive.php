@@ -28,7 +28,7 @@ final readonly class AddPositive implements Change
     {
         $job = $shop->jobs->get($this->jobId);
         $ink = $shop->inks->find($this->inkId) ?? throw Refused::at('ink', 'The plate needs an ink: choose one from the shelf.');
-        $plan = $job->plan();
+        $plan = $job->spotPlan();
         if (\count($plan->positives) >= self::MOST) {
             throw Refused::at('scan', \sprintf('The job has %d drawn plates already, as many as a press has heads.', self::MOST));
         }

@@ -37,7 +37,7 @@ final readonly class DecideColour implements Change
         if ($this->decision === Decision::Lock && $this->ink > 0 && $shop->inks->find($this->ink) === null) {
             throw Refused::at('lock.ink', 'That ink is not on the shelf any more. Choose another.');
         }
-        $job->decide($this->decided($job->plan()));
+        $job->decide($this->decided($job->spotPlan()));
 
         return match ($this->decision) {
             Decision::Merge => \sprintf('Merging %s into %s', $this->hex, $this->into),

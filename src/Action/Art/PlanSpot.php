@@ -27,7 +27,7 @@ final readonly class PlanSpot implements Change
     public function carryOut(ShopFloor $shop): string
     {
         $job = $shop->jobs->get($this->jobId);
-        $plan = $job->plan();
+        $plan = $job->spotPlan();
         $what = [];
         if ($this->inks !== null) {
             $plan = $plan->withInks($this->inks === 0 ? null : $this->inks);

@@ -18,10 +18,10 @@ final readonly class TakeOffPositive implements Change
     public function carryOut(ShopFloor $shop): string
     {
         $job = $shop->jobs->get($this->jobId);
-        $positives = $job->plan()->positives;
+        $positives = $job->spotPlan()->positives;
         $gone = $positives[$this->number] ?? throw new NotHere();
         unset($positives[$this->number]);
-        $job->decide($job->plan()->drawn(array_values($positives)));
+        $job->decide($job->spotPlan()->drawn(array_values($positives)));
 
         return 'Drawn plate in '.$gone->name;
     }

@@ -7,6 +7,7 @@ namespace Ektype\App\Action\Jobs;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Separation\MethodName;
 
 /** A job like another, to begin with: the same art, plan, garment and press; its plates are drawn anew. */
 final readonly class CopyJob implements Change
@@ -44,7 +45,15 @@ final readonly class CopyJob implements Change
         ] = [$of->acrossMm, $of->dropMm, $of->filmPrinter, $of->filmFormats, $of->stepWedge];
         [$copy->press, $copy->lamp, $copy->emulsion] = [$of->press, $of->lamp, $of->emulsion];
         $copy->frame($of->framing());
-        $copy->decide($of->plan());
+        foreach (MethodName::cases() as $method) {
+            $plan = $of->planOf($method);
+            if ($plan !== null) {
+                $copy->decide($plan);
+            }
+        }
+        if ($of->method() !== null) {
+            $copy->follow($of->plan());
+        }
         if ($of->toleranceSet) {
             [$copy->toleranceMm, $copy->toleranceSet] = [$of->toleranceMm, true];
         }

@@ -10,7 +10,10 @@ use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Ink\FittingInk;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Plate\Laying;
+use Ektype\Core\Separation\DotsOfPlate;
 use Ektype\Core\Separation\Findings;
+use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\SeparatedPlate;
 
 /** Stores what a separation has made. What was decided about the job meanwhile stays. */
@@ -22,6 +25,7 @@ final readonly class KeepPlates implements Change
      * @param string               $key    what it was made from
      * @param string               $folder of the plates among the shop’s files
      * @param list<SeparatedPlate> $plates in print order
+     * @param Plan                 $plan   by which they were made
      */
     public function __construct(
         private int $jobId,
@@ -29,12 +33,16 @@ final readonly class KeepPlates implements Change
         private string $folder,
         private array $plates,
         private Findings $findings,
+        private Plan $plan,
     ) {
     }
 
     public function carryOut(ShopFloor $shop): string
     {
         $job = $shop->jobs->get($this->jobId);
+        if ($job->method() === null) {
+            $job->follow($this->plan);
+        }
         $job->separationKey = $this->key;
         $job->separationPath = $this->folder;
         $job->found($this->findings);
@@ -85,8 +93,26 @@ final readonly class KeepPlates implements Change
         $plate->artHex = $made->artColour?->hex();
         $plate->artAreaCm2 = $made->artAreaCm2;
         $plate->overprints = $made->overprints;
+        self::dots($plate, $made->dots);
         $plate->finestLineMm = $made->strokes->finestLineMm();
         $plate->finestGapMm = $made->strokes->finestGapMm();
         $plate->isThinAt(\array_slice($made->strokes->lines, 0, self::LISTED), \array_slice($made->strokes->gaps, 0, self::LISTED));
+    }
+
+    /** The dots of a picture in tones are those of its plan; a solid plate keeps what was set for it on its screen. */
+    private static function dots(Plate $plate, ?DotsOfPlate $dots): void
+    {
+        if ($dots === null) {
+            if ($plate->dot !== null) {
+                [$plate->dot, $plate->lpi, $plate->angleDeg] = [null, null, null];
+                $plate->giveTones(null);
+            }
+            $plate->laying = Laying::Once;
+
+            return;
+        }
+        [$plate->dot, $plate->lpi, $plate->angleDeg] = [$dots->dot, round($dots->halftone->lpi, 2), round($dots->halftone->angleDeg, 2)];
+        $plate->giveTones($dots->range);
+        $plate->laying = $dots->laying;
     }
 }

@@ -33,7 +33,7 @@ final readonly class SeeArt
     /** @param list<Ink> $shelf */
     private static function bench(Job $job, array $shelf): ArtBench
     {
-        $plan = $job->plan();
+        $plan = $job->spotPlan();
         $found = $job->findings();
         $art = $job->art;
 

@@ -7,12 +7,14 @@ namespace Ektype\App\Query\Pictures;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\NotHere;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\PressGain;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
+use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Unit\Point;
 
 /** A small square of the print, or of the films as they were read back, at film resolution. */
@@ -40,6 +42,8 @@ final readonly class Loupe
         $left = (int) round($at->xMm * $perMm - $size / 2);
         $top = (int) round($at->yMm * $perMm - $size / 2);
         $layers = [];
+        $sinks = PulledPrint::sinks($job->substrate);
+        $tones = false;
         $true = null;
         $now = null;
         foreach ($job->platesInOrder() as $plate) {
@@ -53,7 +57,11 @@ final readonly class Loupe
                 $y = $off->shift->yMm + $turn * ($at->xMm - $job->widthMm / 2);
                 $shown = self::square($path, $left - (int) round($x * $perMm), $top - (int) round($y * $perMm), $size);
             }
-            $layers[] = new PulledLayer(new CoverageMap($size, $size, 1, $shown), $plate->printedIn(), $plate->hiding());
+            if ($plate->printsTones()) {
+                $tones = true;
+                $shown = self::grown($shown, $size, $plate->lpi ?? PlannedDots::USUAL_LPI, $job->filmProfile()->dpi);
+            }
+            $layers[] = new PulledLayer(new CoverageMap($size, $size, 1, $shown), $plate->printedIn(), $tones ? $plate->hidingOnCloth($sinks) : $plate->hiding());
             if (!$plate->isWhiteBase()) {
                 $true = $true === null ? $straight : $true | $straight;
                 $now = $now === null ? $shown : $now | $shown;
@@ -62,7 +70,8 @@ final readonly class Loupe
         if ($layers === []) {
             throw new NotHere();
         }
-        $rgba = PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate));
+        // Film pixels are printed or not: where two inks shift over each other, the later one lies on top.
+        $rgba = PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, $tones ? 0.0 : $sinks);
         if ($off !== null && $true !== null && $now !== null) {
             $rgba = self::hatched($rgba, $true & ~$now & str_repeat(\chr(CoverageMap::FULL), $size * $size), $size);
         }
@@ -143,6 +152,39 @@ final readonly class Loupe
         $factor = $light > 150 ? 150 / $light : 1.0;
 
         return new Srgb((int) round($ink->red * $factor), (int) round($ink->green * $factor), (int) round($ink->blue * $factor));
+    }
+
+    /**
+     * Dots as the press prints them: they spread by their gain all round. Half a cell’s worth of a round dot has an edge of
+     * 2 √2 cells; a gain of so much of the cell is an edge moved by that share of it.
+     *
+     * @param string $dots a byte a pixel, empty or full
+     */
+    private static function grown(string $dots, int $size, float $lpi, float $dpi): string
+    {
+        $gain = PressGain::assumed()->at(0.5)->printed - 0.5;
+        $reach = $gain * $dpi / $lpi / (2 * \M_SQRT2);
+        $around = (int) round($reach);
+        if ($around < 1) {
+            return $dots;
+        }
+        $row = str_repeat("\0", $around);
+        $padded = '';
+        foreach (str_split($dots, max(1, $size)) as $line) {
+            $padded .= $line.$row;
+        }
+        $wide = $size + $around;
+        $spread = $padded;
+        for ($y = -$around; $y <= $around; ++$y) {
+            for ($x = -$around; $x <= $around; ++$x) {
+                if (hypot($x, $y) <= $reach + 0.5) {
+                    $by = $y * $wide + $x;
+                    $spread |= $by >= 0 ? str_repeat("\0", $by).substr($padded, 0, \strlen($padded) - $by) : substr($padded, -$by).str_repeat("\0", -$by);
+                }
+            }
+        }
+
+        return implode('', array_map(static fn (string $line): string => substr($line, 0, $size), str_split($spread, max(1, $wide))));
     }
 
     /** @return string one byte a pixel, empty or full; open beyond the edge of the plane */

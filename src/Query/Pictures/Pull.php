@@ -33,12 +33,18 @@ final readonly class Pull
         if ($this->files->has($kept)) {
             return $this->files->read($kept);
         }
-        $layers = array_map(fn (Plate $p): PulledLayer => new PulledLayer($this->coverage($p), $p->printedIn(), $p->hiding()), $plates);
+        $sinks = PulledPrint::sinks($job->substrate);
+        $tones = array_filter($plates, static fn (Plate $p): bool => $p->printsTones()) !== [];
+        $layers = array_map(
+            fn (Plate $p): PulledLayer => new PulledLayer($this->coverage($p), $p->printedIn(), $tones ? $p->hidingOnCloth($sinks) : $p->hiding()),
+            $plates,
+        );
         $map = $layers[0]->coverage;
+        $garment = Srgb::fromHex($job->garmentHex);
         $png = PngFile::ofRgba(
             $map->width,
             $map->height,
-            PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate)),
+            $tones ? PulledPrint::beside($garment, $layers) : PulledPrint::rgba($garment, $layers, $sinks),
         );
         $this->files->put($kept, $png);
 

@@ -28,7 +28,7 @@ final readonly class SeePlates
         return $this->moment->see(static function (Snapshot $shop) use ($jobId): PlatesBench {
             $job = $shop->shelves->jobs->whole($jobId);
             $book = new ScreenBook($job, $shop);
-            $plan = $job->plan();
+            $plan = $job->spotPlan();
             $found = $job->findings();
             $budget = $found->budget ?? [];
 

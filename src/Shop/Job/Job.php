@@ -9,6 +9,7 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
+use Ektype\App\Shop\Kept;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
@@ -17,7 +18,11 @@ use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Separation\Findings;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\TwoTonePlan;
 
 /** An order to print: its art, its garment, and its plates in print order. */
 #[ORM\Entity]
@@ -77,7 +82,13 @@ class Job
     #[ORM\Column(options: ['default' => '[]'])]
     private array $framing = [];
 
-    /** @var array<string, mixed> the choices made under its method of separation, with their version */
+    /** How its art becomes plates; empty until the art was looked at. */
+    #[ORM\Column(length: 20, options: ['default' => 'spot'])]
+    private string $method = '';
+    /** @var array<string, mixed> the plans of the methods that print tones, by their names */
+    #[ORM\Column(options: ['default' => '{}'])]
+    private array $tonePlans = [];
+    /** @var array<string, mixed> the choices made for a spot separation, with their version */
     #[ORM\Column(options: ['default' => '{}'])]
     private array $plan = [];
 
@@ -173,14 +184,51 @@ class Job
         $this->framing = KeptFraming::written($framing);
     }
 
-    public function plan(): SpotPlan
+    /** null until its art was looked at */
+    public function method(): ?MethodName
+    {
+        return MethodName::tryFrom($this->method);
+    }
+
+    /** What its plates are made by; before its art was looked at, the beginning of a spot separation. */
+    public function plan(): Plan
+    {
+        return $this->planOf($this->method() ?? MethodName::Spot) ?? $this->spotPlan();
+    }
+
+    /** null where it never had one of that method */
+    public function planOf(MethodName $method): ?Plan
+    {
+        $kept = Kept::of($this->tonePlans);
+
+        return match (true) {
+            $method === MethodName::Spot => $this->spotPlan(),
+            !$kept->has($method->value) => null,
+            $method === MethodName::OneInk => KeptTonePlan::oneInk($kept->object($method->value)),
+            $method === MethodName::TwoTone => KeptTonePlan::twoTone($kept->object($method->value)),
+        };
+    }
+
+    public function spotPlan(): SpotPlan
     {
         return KeptPlan::read($this->plan);
     }
 
-    public function decide(SpotPlan $plan): void
+    /** Keeps a plan beside those of other methods. */
+    public function decide(Plan $plan): void
     {
-        $this->plan = KeptPlan::written($plan);
+        if ($plan instanceof SpotPlan) {
+            $this->plan = KeptPlan::written($plan);
+        } elseif ($plan instanceof OneInkPlan || $plan instanceof TwoTonePlan) {
+            $this->tonePlans = [...$this->tonePlans, $plan->method()->value => KeptTonePlan::written($plan)];
+        }
+    }
+
+    /** From now on it is separated by this plan. */
+    public function follow(Plan $plan): void
+    {
+        $this->decide($plan);
+        $this->method = $plan->method()->value;
     }
 
     /** null until it was separated */
@@ -208,7 +256,7 @@ class Job
     /** mm; twice the measured register sigma of the press where the printer set none. */
     public function trapMm(): float
     {
-        return $this->plan()->trap($this->press?->registerSigmaMm);
+        return $this->spotPlan()->trap($this->press?->registerSigmaMm);
     }
 
     public function filmProfile(): Profile
@@ -240,9 +288,12 @@ class Job
     }
 
     /** Tells apart everything that the plates are drawn from. Its make-up must not change: stored keys are compared with it. */
-    public function separationKey(): string
+    public function separationKey(?Plan $by = null): string
     {
-        $plan = $this->plan();
+        $plan = $by ?? $this->plan();
+        if (!$plan instanceof SpotPlan) {
+            return $this->toneKey($plan);
+        }
         $framing = KeptFraming::written($this->framing());
         $paths = array_map(static fn ($positive): string => $positive->path, $plan->positives);
 
@@ -272,6 +323,20 @@ class Job
                 ],
             ),
         );
+    }
+
+    private function toneKey(Plan $plan): string
+    {
+        return hash('sha256', serialize([
+            $this->art->path,
+            $this->widthMm,
+            $this->garmentHex,
+            $this->substrate->drinksInk(),
+            $this->filmProfile()->dpi,
+            KeptFraming::written($this->framing()),
+            $plan->method()->value,
+            $plan instanceof OneInkPlan || $plan instanceof TwoTonePlan ? KeptTonePlan::written($plan) : [],
+        ]));
     }
 
     /** Tells apart everything that a film shows. */
@@ -307,7 +372,7 @@ class Job
                         $this->separationKey(),
                         $this->garmentHex,
                         $this->substrate->value,
-                        array_map(static fn (Plate $p): array => [$p->drawing, $p->ink?->hex, $p->ink?->hiding], $this->platesInOrder()),
+                        array_map(static fn (Plate $p): array => [$p->drawing, $p->ink?->hex, $p->hiding()], $this->platesInOrder()),
                     ],
                 ),
             ),
@@ -342,6 +407,12 @@ class Job
         }
 
         return true;
+    }
+
+    /** Whether its plates print tones in dots that lie beside each other. */
+    public function printsTones(): bool
+    {
+        return $this->method()?->isTonal() ?? false;
     }
 
     public function separationIsCurrent(): bool

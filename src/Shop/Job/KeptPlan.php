@@ -6,6 +6,7 @@ namespace Ektype\App\Shop\Job;
 
 use Ektype\App\Shop\Kept;
 use Ektype\Core\Film\WeakPlace;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Positive;
 use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Separation\SpotRequest;
@@ -22,7 +23,7 @@ final class KeptPlan
             return new SpotPlan();
         }
         $kept = Kept::of($stored);
-        if ($kept->whole('version', 1, \PHP_INT_MAX) > self::VERSION || $kept->text('method') !== SpotPlan::METHOD) {
+        if ($kept->whole('version', 1, \PHP_INT_MAX) > self::VERSION || $kept->text('method') !== MethodName::Spot->value) {
             throw new \UnexpectedValueException('The plan of this job was made by a newer Ektype. Open the shop with that one.');
         }
 
@@ -49,7 +50,7 @@ final class KeptPlan
     {
         return [
             'version' => self::VERSION,
-            'method' => $plan->method(),
+            'method' => $plan->method()->value,
             'inks' => $plan->inks,
             'chokeMm' => $plan->chokeMm,
             'trapMm' => $plan->trapMm,

@@ -11,7 +11,9 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\KeptPlaces;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Ink\Hiding;
+use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Registration\Reading;
@@ -94,6 +96,11 @@ class Plate
     #[ORM\Column(nullable: true)]
     public ?float $angleDeg = null;
 
+    /** Shape of its dots; null for a solid plate, or one that is none of a picture in tones. */
+    #[ORM\Column(length: 12, nullable: true)]
+    public ?Dot $dot = null;
+    #[ORM\Column(length: 24, options: ['default' => Laying::Once->value])]
+    public Laying $laying = Laying::Once;
     /** @var array{float, float}|null */
     #[ORM\Column(nullable: true)]
     private ?array $tones = null;
@@ -147,7 +154,23 @@ class Plate
 
     public function hiding(): float
     {
-        return $this->ink->hiding ?? Hiding::WISHED;
+        return $this->laying->hiding($this->ink->hiding ?? Hiding::WISHED);
+    }
+
+    /**
+     * Where it prints dots that stand on the cloth itself.
+     *
+     * @param float $sinks how much of its hiding an ink loses straight on the substrate, 0–1
+     */
+    public function hidingOnCloth(float $sinks): float
+    {
+        return $this->laying->hiding(($this->ink->hiding ?? Hiding::WISHED) * (1 - $sinks));
+    }
+
+    /** Whether it prints tones, in dots that lie beside those of the job’s other plates. */
+    public function printsTones(): bool
+    {
+        return $this->dot !== null;
     }
 
     public function lab(): Lab

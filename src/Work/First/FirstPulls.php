@@ -10,7 +10,9 @@ use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\NotHere;
 use Ektype\App\Shop\ShopFiles;
+use Ektype\App\Work\ArtOnce;
 use Ektype\App\Work\ArtOnGarment;
+use Ektype\App\Work\FittingMethod;
 use Ektype\App\Work\JobArt;
 use Ektype\App\Work\JobPrint;
 use Ektype\App\Work\Methods;
@@ -19,6 +21,7 @@ use Ektype\App\Work\ScannedPositive;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\SideBySide;
@@ -35,6 +38,7 @@ final readonly class FirstPulls
     public function __construct(
         private Inks $inks,
         private Methods $methods,
+        private FittingMethod $fitting,
         private JobPrint $print,
         private ArtOnGarment $art,
         private ScannedPositive $scans,
@@ -86,7 +90,7 @@ final readonly class FirstPulls
     public function promised(Job $job): FirstShow
     {
         // A drawing is opened at the size of the screen far sooner than at that of the film: pages do that themselves.
-        if ($job->art->kind === 'svg' || $job->plan()->positives !== [] || !self::isSmall($job)) {
+        if ($job->art->kind === 'svg' || $job->spotPlan()->positives !== [] || !self::isSmall($job)) {
             return new FirstShow(null, null);
         }
         $held = $this->one->hold(self::lock($job), wait: true);
@@ -113,7 +117,8 @@ final readonly class FirstPulls
     {
         $shelf = $this->inks->all();
         $plates = $layers = [];
-        $maps = SideBySide::all(array_map(static fn (FirstPlate $plate): \Closure => static fn (): CoverageMap => CoverageMap::fine($plate->plane), $first));
+        $maps = SideBySide::all(array_map(static fn (FirstPlate $plate): \Closure => static fn (): CoverageMap => $plate->seen instanceof CoverageMap ? $plate->seen : CoverageMap::fine($plate->seen), $first));
+        $tones = false;
         foreach ($first as $i => $plate) {
             $ink = self::ink($plate, $job, $shelf);
             $colour = $ink === null ? $plate->colour : Srgb::fromHex($ink->hex);
@@ -121,16 +126,31 @@ final readonly class FirstPulls
                 $plate->name,
                 $plate->role,
                 $colour->hex(),
-                100 * $plate->plane->count() / ($plate->plane->width * $plate->plane->height),
+                self::coveragePct($plate->seen),
             );
-            $layers[] = new PulledLayer($maps[$i], $colour, $ink->hiding ?? Hiding::WISHED);
+            $tones = $tones || $plate->hiding !== null;
+            $layers[] = new PulledLayer($maps[$i], $colour, $plate->hiding ?? $ink->hiding ?? Hiding::WISHED);
         }
         if ($layers !== []) {
-            $rgba = PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate));
+            $garment = Srgb::fromHex($job->garmentHex);
+            $rgba = $tones ? PulledPrint::beside($garment, $layers) : PulledPrint::rgba($garment, $layers, PulledPrint::sinks($job->substrate));
             $map = $layers[0]->coverage;
             $this->files->put(self::folder($job, $key).'/pull.png', PngFile::ofRgba($map->width, $map->height, $rgba));
         }
         $this->files->put(self::folder($job, $key).'/plates', serialize($plates));
+    }
+
+    private static function coveragePct(BitPlane|CoverageMap $seen): float
+    {
+        if ($seen instanceof BitPlane) {
+            return 100 * $seen->count() / ($seen->width * $seen->height);
+        }
+        $sum = 0;
+        foreach (count_chars($seen->bytes, 1) as $byte => $count) {
+            $sum += $byte * $count;
+        }
+
+        return 100 * $sum / (CoverageMap::FULL * $seen->width * $seen->height);
     }
 
     private static function isSmall(Job $job): bool
@@ -144,13 +164,11 @@ final readonly class FirstPulls
         if (!self::isSmall($job)) {
             return [];
         }
-        $plan = $job->plan();
+        $art = new ArtOnce(new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'));
+        $print = $this->print->of($job);
+        $plan = $job->method() === null ? $this->fitting->of($job, $art, $print) : $job->plan();
 
-        return $this->methods->of($plan)->first(
-            $plan,
-            new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'),
-            $this->print->of($job)->onScreen($job->heightMm()),
-        );
+        return $this->methods->of($plan)->first($plan, $art, $print->onScreen($job->heightMm()));
     }
 
     /**

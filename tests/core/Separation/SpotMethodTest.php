@@ -12,13 +12,14 @@ use Ektype\Core\Separation\Decision;
 use Ektype\Core\Separation\DrawnPlate;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Palette;
 use Ektype\Core\Separation\PaletteColour;
 use Ektype\Core\Separation\PrintWanted;
+use Ektype\Core\Separation\Separated;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\SpotMethod;
 use Ektype\Core\Separation\SpotPlan;
-use Ektype\Core\Separation\SpotResult;
 use Ektype\Core\Separation\Trap;
 use Ektype\Core\Unit\Sign;
 use PHPUnit\Framework\TestCase;
@@ -75,7 +76,7 @@ final class SpotMethodTest extends TestCase
         $method = new SpotMethod();
         $plan = (new SpotPlan())->drawn([]);
         self::assertSame([], $plan->positives);
-        self::assertSame('spot', $method->name());
+        self::assertSame(MethodName::Spot, $method->name());
         self::assertEquals(new SpotPlan(), $method->begin());
     }
 
@@ -126,10 +127,10 @@ final class SpotMethodTest extends TestCase
     }
 
     /** @param array<int, GivenInk> $shelf */
-    private function separated(SpotPlan $plan, array $shelf = [], ?float $sigma = null, float $dpi = 300.0): SpotResult
+    private function separated(SpotPlan $plan, array $shelf = [], ?float $sigma = null, float $dpi = 300.0): Separated
     {
         $art = new class implements ArtSource {
-            public function raster(PrintWanted $print): ArtRaster
+            public function raster(PrintWanted $print, bool $asItIs = false): ArtRaster
             {
                 return Patches::on('#1b2436', 240, 160, [['#f0e2b0', 40, 20, 80, 120], ['#b84a30', 120, 20, 80, 120]]);
             }
@@ -144,13 +145,13 @@ final class SpotMethodTest extends TestCase
         return (new SpotMethod())->separate($plan, $art, new PrintWanted(60.0, Srgb::fromHex(self::NAVY), $dpi, $sigma, $shelf));
     }
 
-    private static function straw(SpotResult $result): float
+    private static function straw(Separated $result): float
     {
         return array_sum(array_map(static fn (SeparatedPlate $p): float => $p->name === 'Straw' ? $p->areaCm2 : 0.0, $result->plates));
     }
 
     /** @return list<string> */
-    private static function names(SpotResult $result): array
+    private static function names(Separated $result): array
     {
         return array_map(static fn (SeparatedPlate $p): string => $p->name, $result->plates);
     }

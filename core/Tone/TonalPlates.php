@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Tone;
+
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\Laying;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Raster\CoverageMap;
+use Ektype\Core\Separation\DotsOfPlate;
+use Ektype\Core\Separation\SeparatedPlate;
+use Ektype\Core\Separation\StrokeWidths;
+
+/** Plates in dots as a job keeps them. */
+final class TonalPlates
+{
+    /**
+     * @param Srgb   $stands for which end of the picture it stands: by that a plate is known again
+     * @param string $why    it prints at its place
+     */
+    public static function kept(TonePlate $plate, Srgb $stands, Laying $laying, string $why, bool $flash, string $whyFlash): SeparatedPlate
+    {
+        $cm2 = $plate->widthMm * $plate->heightMm / 1e4 * $plate->coveragePct();
+
+        return new SeparatedPlate(
+            $plate->ink->name,
+            PlateRole::Colour,
+            $plate->ink->colour,
+            $stands,
+            $plate->plane,
+            $cm2,
+            $cm2,
+            $why,
+            $flash,
+            $whyFlash,
+            $plate->ink->name,
+            false,
+            StrokeWidths::none(),
+            new DotsOfPlate(
+                $plate->dots,
+                $plate->dot,
+                $plate->range,
+                CoverageMap::ofTones($plate->tones, $plate->plane->width, $plate->plane->height),
+                $laying,
+            ),
+        );
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Tone;
+
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\Supercell;
+use Ektype\Core\Plate\Laying;
+use Ektype\Core\Separation\ArtSource;
+use Ektype\Core\Separation\Findings;
+use Ektype\Core\Separation\FoundColour;
+use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\Method;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\NeighbourBudget;
+use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\PrintWanted;
+use Ektype\Core\Separation\Separated;
+
+/**
+ * A picture in dots of a dark and a light ink.
+ *
+ * @implements Method<TwoTonePlan>
+ */
+final class TwoToneMethod implements Method
+{
+    public function name(): MethodName
+    {
+        return MethodName::TwoTone;
+    }
+
+    public function begin(): TwoTonePlan
+    {
+        return new TwoTonePlan();
+    }
+
+    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): Separated
+    {
+        $raster = $art->raster($print, asItIs: true);
+        if ($show !== null) {
+            $show($this->look($plan, $raster, $print->onScreen($print->widthMm * $raster->height / $raster->width)));
+        }
+        if ($progress !== null) {
+            $progress('Solving both inks together', 0.3);
+        }
+        $two = TwoTone::of($raster, self::request($plan, $print));
+        $laying = self::laying($plan, $print->garment);
+        $mm = round($two->holdBackMm, 3);
+
+        return new Separated(
+            [
+                TonalPlates::kept($two->light, new Srgb(...OneInkMethod::LIGHT_END), $laying, 'The light ink goes down first, so that the dark one closes the picture.', false, 'The dots of the two lie beside each other: the dark plate prints wet on wet.'),
+                TonalPlates::kept($two->dark, new Srgb(...OneInkMethod::DARK_END), Laying::Once, 'The dark ink prints last and draws the picture.', false, 'Nothing prints after it.'),
+            ],
+            Findings::ofTones(
+                [...$two->says, ...self::register($two, $mm), ...self::strokes($laying)],
+                [new NeighbourBudget($two->light->ink->name, $two->dark->ink->name, $mm)],
+                \sprintf('A picture in tones, in %s and %s: %s', $two->dark->ink->name, $two->light->ink->name, $two->middle === Middle::Garment
+                    ? 'it is black and white, so it counts by its lightness, and what is as light as the garment is the garment.'
+                    : 'it has colours, and every one is shown as near as the two inks and the garment come.'),
+            ),
+        );
+    }
+
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    {
+        return $this->look($plan, $art->raster($print, asItIs: true), $print);
+    }
+
+    /** @return list<\Ektype\Core\Separation\Decision> */
+    public function offers(Plan $plan, FoundColour $colour): array
+    {
+        return [];
+    }
+
+    /** The print at the size of a picture on a page. */
+    public static function print(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print, ?ColourTable $known = null): \Imagick
+    {
+        return self::inks($plan, $small, $print, $known)->print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work));
+    }
+
+    /** The table that a picture in colour is taken through, to be kept; null for one in black and white. */
+    public static function table(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print): ?ColourTable
+    {
+        return self::inks($plan, $small, $print, null)->byColour;
+    }
+
+    /** The two in the order in which a plan names them: the dark one, then the light one. */
+    public static function dark(TwoTonePlan $plan, PrintWanted $print): GivenInk
+    {
+        return self::pair($plan, $print)[0];
+    }
+
+    private static function inks(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print, ?ColourTable $known): TwoInks
+    {
+        $request = self::request($plan, $print);
+
+        return TwoInks::of($request, Supercell::for($request->dpi, $request->dots->lpi, $request->dots->angleDeg), $plan->middle ?? Middle::of($small), $known);
+    }
+
+    /** @return list<\Ektype\Core\Separation\FirstPlate> */
+    private function look(TwoTonePlan $plan, ArtRaster $raster, PrintWanted $print): array
+    {
+        // The dots are those of the film, the picture is that of the screen.
+        $film = new PrintWanted($print->widthMm, $print->garment, max(self::FILM_DPI, $print->dpi), $print->sigmaMm, $print->shelf, $print->sinks, $print->curve);
+        $request = self::request($plan, $film);
+        $width = min($raster->width, (int) round($print->widthMm / 25.4 * $print->dpi));
+        $tones = ArtTones::of($raster, $width, max(1, (int) round($width * $raster->height / $raster->width)), $print->widthMm, $plan->work);
+        [$dark, $light] = self::inks($plan, $raster, $film, null)->on($tones);
+
+        return [
+            OneInkMethod::seen($light, $request->light, new Srgb(...OneInkMethod::LIGHT_END)),
+            OneInkMethod::seen($dark, $request->dark, new Srgb(...OneInkMethod::DARK_END)),
+        ];
+    }
+
+    private const FILM_DPI = 600.0;
+
+    private static function request(TwoTonePlan $plan, PrintWanted $print): TwoToneRequest
+    {
+        [$dark, $light] = self::pair($plan, $print);
+        $laying = self::laying($plan, $print->garment);
+
+        return new TwoToneRequest(
+            $print->widthMm,
+            $print->garment,
+            new GivenInk($dark->name, $dark->colour, $dark->hiding * (1 - $print->sinks)),
+            new GivenInk($light->name, $light->colour, $laying->hiding($light->hiding * (1 - $print->sinks))),
+            $print->dpi,
+            $plan->dots->halftone,
+            $plan->dots->dot,
+            $plan->holdBackMm,
+            $plan->middle,
+            $plan->dots->range,
+            $print->curve,
+            $plan->work,
+        );
+    }
+
+    /** @return array{GivenInk, GivenInk} the dark ink and the light one */
+    private static function pair(TwoTonePlan $plan, PrintWanted $print): array
+    {
+        $shelf = array_values($print->shelf);
+        usort($shelf, static fn (GivenInk $a, GivenInk $b): int => Lab::of($a->colour)->l <=> Lab::of($b->colour)->l);
+        if (\count($shelf) < 2) {
+            throw ImpossibleTone::at('inks', 'A picture in two tones needs a dark and a light ink, and the shelf has not both. Put them there, or print it in one ink.');
+        }
+
+        return [$print->shelf[$plan->dark ?? 0] ?? $shelf[0], $print->shelf[$plan->light ?? 0] ?? $shelf[\count($shelf) - 1]];
+    }
+
+    private static function laying(TwoTonePlan $plan, Srgb $garment): Laying
+    {
+        return $plan->laying ?? Laying::on(Lab::of($garment));
+    }
+
+    /** @return list<string> */
+    private static function register(TwoTonePlates $two, float $mm): array
+    {
+        return $mm <= 0 ? ['The light dots touch the dark ones: any shift prints one on the other. Held back by a film pixel or two, they would have room.'] : [
+            \sprintf('The light dots keep %.2f mm from the dark ones: so far the plates may shift before one prints on the other%s.', $mm, $two->gaveUp > 0.005 ? \sprintf('. It takes %.0f %% of the light film', 100 * $two->gaveUp) : ''),
+        ];
+    }
+
+    /** @return list<string> */
+    private static function strokes(Laying $laying): array
+    {
+        return match ($laying) {
+            Laying::Once => [],
+            Laying::Twice => ['This cloth is of middle darkness: pull the light plate with two strokes, and it covers as it is shown.'],
+            Laying::PrintFlashPrint => ['This cloth is dark: print the light plate, flash it and print it again, and it covers as it is shown.'],
+        };
+    }
+}
