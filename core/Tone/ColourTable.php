@@ -57,6 +57,23 @@ final readonly class ColourTable
         return new self(self::tied($first), self::tied($second));
     }
 
+    /** To be kept: two bytes a node and ink. */
+    public function written(): string
+    {
+        return pack('n*', ...array_map(static fn (float $c): int => (int) round(65535 * $c), [...$this->first, ...$this->second]));
+    }
+
+    /** @throws \LengthException where it is no table */
+    public static function read(string $written): self
+    {
+        $nodes = array_map(static fn (mixed $c): float => (is_numeric($c) ? (float) $c : 0.0) / 65535, array_values((array) unpack('n*', $written)));
+        if (\count($nodes) !== 2 * self::SIDE ** 3) {
+            throw new \LengthException('A table of colours has so many nodes.');
+        }
+
+        return new self(\array_slice($nodes, 0, self::SIDE ** 3), \array_slice($nodes, self::SIDE ** 3));
+    }
+
     /**
      * The table as pixels are looked up in it: 64 steps a channel, straight between the nodes.
      *

@@ -20,12 +20,16 @@ use Ektype\Core\Raster\ToneRaster;
  */
 final class TwoTone
 {
-    /** @throws \Ektype\Core\Unit\Refusal where film, dots or inks cannot be */
-    public static function of(ArtRaster $art, TwoToneRequest $request): TwoTonePlates
+    /**
+     * @param ColourTable|null $known of the same inks, garment and dots, where it was reckoned before
+     *
+     * @throws \Ektype\Core\Unit\Refusal where film, dots or inks cannot be
+     */
+    public static function of(ArtRaster $art, TwoToneRequest $request, ?ColourTable $known = null): TwoTonePlates
     {
         $grid = ToneGrid::for($request->widthMm, $art->width, $art->height, $request->dpi);
         $cell = Supercell::for($request->dpi, $request->dots->lpi, $request->dots->angleDeg);
-        $inks = TwoInks::of($request, $cell, $request->middle ?? Middle::of($art));
+        $inks = TwoInks::of($request, $cell, $request->middle ?? Middle::of($art), $known);
         $tones = ArtTones::of($art, $grid->tonesAcross, $grid->tonesDown, $request->widthMm, $request->work);
         [$darkTones, $lightTones] = $inks->on($tones);
         $onFilm = static fn (ToneRaster $t): ToneRaster => $request->curve?->on($t) ?? $t;

@@ -40,13 +40,17 @@ final class TwoToneMethod implements Method
     public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): Separated
     {
         $raster = $art->raster($print, asItIs: true);
+        if ($progress !== null) {
+            $progress('Solving both inks together', 0.1);
+        }
+        $table = self::table($plan, $raster, $print);
         if ($show !== null) {
-            $show($this->look($plan, $raster, $print->onScreen($print->widthMm * $raster->height / $raster->width)));
+            $show($this->look($plan, $raster, $print->onScreen($print->widthMm * $raster->height / $raster->width), $table));
         }
         if ($progress !== null) {
-            $progress('Solving both inks together', 0.3);
+            $progress('Turning tones into dots', 0.4);
         }
-        $two = TwoTone::of($raster, self::request($plan, $print));
+        $two = TwoTone::of($raster, self::request($plan, $print), $table);
         $laying = self::laying($plan, $print->garment);
         $mm = round($two->holdBackMm, 3);
 
@@ -88,10 +92,22 @@ final class TwoToneMethod implements Method
         return self::inks($plan, $small, $print, null)->byColour;
     }
 
-    /** The two in the order in which a plan names them: the dark one, then the light one. */
-    public static function dark(TwoTonePlan $plan, PrintWanted $print): GivenInk
+    /** Tells apart everything that such a table depends on. */
+    public static function key(TwoTonePlan $plan, PrintWanted $print): string
     {
-        return self::pair($plan, $print)[0];
+        $request = self::request($plan, $print);
+
+        return hash('sha256', serialize([
+            $request->garment->hex(),
+            $request->dark->colour->hex(),
+            round($request->dark->hiding, 5),
+            $request->light->colour->hex(),
+            round($request->light->hiding, 5),
+            $request->dpi,
+            $request->dots,
+            $request->dot->value,
+            $request->holdBackPx(),
+        ]));
     }
 
     private static function inks(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print, ?ColourTable $known): TwoInks
@@ -102,14 +118,14 @@ final class TwoToneMethod implements Method
     }
 
     /** @return list<\Ektype\Core\Separation\FirstPlate> */
-    private function look(TwoTonePlan $plan, ArtRaster $raster, PrintWanted $print): array
+    private function look(TwoTonePlan $plan, ArtRaster $raster, PrintWanted $print, ?ColourTable $known = null): array
     {
         // The dots are those of the film, the picture is that of the screen.
         $film = new PrintWanted($print->widthMm, $print->garment, max(self::FILM_DPI, $print->dpi), $print->sigmaMm, $print->shelf, $print->sinks, $print->curve);
         $request = self::request($plan, $film);
         $width = min($raster->width, (int) round($print->widthMm / 25.4 * $print->dpi));
         $tones = ArtTones::of($raster, $width, max(1, (int) round($width * $raster->height / $raster->width)), $print->widthMm, $plan->work);
-        [$dark, $light] = self::inks($plan, $raster, $film, null)->on($tones);
+        [$dark, $light] = self::inks($plan, $raster, $film, $known)->on($tones);
 
         return [
             OneInkMethod::seen($light, $request->light, new Srgb(...OneInkMethod::LIGHT_END)),

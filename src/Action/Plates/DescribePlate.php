@@ -7,6 +7,13 @@ namespace Ektype\App\Action\Plates;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
+use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Task\TaskKind;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Tone\OneInkMethod;
+use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\TonesWished;
 
 /** What a plate is called and which ink it prints. null leaves a thing as it is. */
 final readonly class DescribePlate implements Change
@@ -25,6 +32,9 @@ final readonly class DescribePlate implements Change
                 'ink',
                 'That ink is not on the shelf any more. Choose another.',
             );
+            if ($plate->printsTones()) {
+                self::solveAnew($plate, $this->inkId, $shop);
+            }
         }
 
         return implode(
@@ -34,5 +44,19 @@ final readonly class DescribePlate implements Change
                 static fn (string $s): bool => $s !== '',
             ),
         ).' of '.$called;
+    }
+
+    /** How much of a picture’s tones an ink prints depends on the ink. */
+    private static function solveAnew(Plate $plate, int $ink, ShopFloor $shop): void
+    {
+        $job = $plate->job;
+        $plan = $job->plan();
+        $isLight = $plate->artHex === (new Srgb(...OneInkMethod::LIGHT_END))->hex();
+        $job->decide((match (true) {
+            $plan instanceof OneInkPlan => new TonesWished(ink: $ink),
+            $isLight => new TonesWished(light: $ink),
+            default => new TonesWished(dark: $ink),
+        })->on($plan));
+        (new AskForWork($job->idOrFail(), TaskKind::Separate))->carryOut($shop);
     }
 }

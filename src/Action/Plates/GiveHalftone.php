@@ -7,6 +7,10 @@ namespace Ektype\App\Action\Plates;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
+use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Task\TaskKind;
+use Ektype\Core\Tone\TonesWished;
 
 /** Ruling and angle of a plate’s dots. null leaves a thing as it is; a ruling of 0 makes the plate solid. */
 final readonly class GiveHalftone implements Change
@@ -26,11 +30,27 @@ final readonly class GiveHalftone implements Change
             );
         }
         $plate = $shop->plates->get($this->plateId);
+        if ($plate->printsTones()) {
+            return $this->ofPicture($plate, $shop);
+        }
         if ($this->lpi !== null) {
             $plate->lpi = $this->lpi > 0 ? $this->lpi : null;
         }
         $plate->angleDeg = $this->angleDeg ?? $plate->angleDeg;
 
         return ($this->lpi === 0.0 ? 'Solid, without halftone, ' : 'Halftone of ').$plate->name;
+    }
+
+    /** Dots of a picture in tones are part of its plan: all its plates have one ruling and one angle, and are drawn anew. */
+    private function ofPicture(Plate $plate, ShopFloor $shop): string
+    {
+        if ($this->lpi === 0.0) {
+            throw Refused::at('lpi', 'This plate prints a picture in tones: without dots there would be none. Choose a ruling, or spot plates on the bench of the art.');
+        }
+        $job = $plate->job;
+        $job->decide((new TonesWished(lpi: $this->lpi, angleDeg: $this->angleDeg))->on($job->plan()));
+        (new AskForWork($job->idOrFail(), TaskKind::Separate))->carryOut($shop);
+
+        return 'Dots of '.$job->name;
     }
 }

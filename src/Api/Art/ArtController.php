@@ -9,13 +9,17 @@ use Ektype\App\Action\Art\TakeOffPositive;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Answering\Status;
+use Ektype\App\Api\Asking\Body;
 use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
 use Ektype\App\Query\Art\ArtBench;
+use Ektype\App\Query\Art\MethodsBench;
 use Ektype\App\Query\Art\SeeArt;
+use Ektype\App\Query\Art\SeeMethods;
 use Ektype\App\Query\Pictures\ArtPicture;
 use Ektype\App\Query\Pictures\MarkSheet;
 use Ektype\App\Work\ScannedPositive;
+use Ektype\Core\Separation\MethodName;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -26,6 +30,7 @@ final readonly class ArtController
     public function __construct(
         private ShopDoor $door,
         private SeeArt $bench,
+        private SeeMethods $methods,
         private ArtPicture $picture,
         private MarkSheet $sheet,
         private ScannedPositive $scans,
@@ -36,6 +41,34 @@ final readonly class ArtController
     public function bench(int $id): ArtBench
     {
         return $this->bench->of($id);
+    }
+
+    /** Which methods fit the art, and how light the picture is. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/methods', methods: ['GET'])]
+    public function methods(int $id): MethodsBench
+    {
+        return $this->methods->of($id);
+    }
+
+    /** What a method would print, small. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/method/{method}.png', methods: ['GET'], requirements: ['method' => 'spot|one ink|two-tone'])]
+    public function method(int $id, string $method): Response
+    {
+        return Served::picture($this->methods->picture($id, MethodName::from($method)));
+    }
+
+    /** What the job’s plan would print after a change to its tones, small; nothing is stored. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/tone-proof', methods: ['POST'])]
+    public function proof(int $id, #[Body] ToneTrial $trial): Response
+    {
+        $tried = $this->methods->proof($id, $trial->tone->wished(), $trial->garment());
+
+        return new Response($tried->png, 200, [
+            'Content-Type' => 'image/png',
+            'Cache-Control' => 'no-store',
+            // Where the curve runs that was tried, L* wished for each 2 of L*.
+            'X-Tone-Curve' => implode(',', $tried->curve),
+        ]);
     }
 
     /** The picture small, as PNG, for kinds that a browser does not show. */

@@ -5,24 +5,32 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Jobs;
 
 use Ektype\App\Action\Art\DecideColour;
+use Ektype\App\Action\Art\FollowMethod;
 use Ektype\App\Action\Art\PlanSpot;
 use Ektype\App\Action\Art\SizePrint;
+use Ektype\App\Action\Art\WorkTones;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Films\WishFilms;
 use Ektype\App\Action\Jobs\ChooseTools;
 use Ektype\App\Action\Jobs\DescribeJob;
 use Ektype\App\Action\Jobs\SetTolerance;
 use Ektype\App\Action\Plates\OrderPlates;
+use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Api\Art\TonePatch;
 use Ektype\App\Request\Day;
 use Ektype\App\Request\Hex;
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
+use Ektype\App\Shop\Task\TaskKind;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmFormat;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Separation\Decision;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Tone\TonesWished;
+use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A change to a job: any of its fields; what is not named stays. */
@@ -105,6 +113,9 @@ final readonly class JobPatch
         public ?array $filmFormats = null,
         public ?bool $stepWedge = null,
         public ?array $order = null,
+        public ?MethodName $method = null,
+        #[Assert\Valid]
+        public ?TonePatch $tone = null,
     ) {
     }
 
@@ -165,10 +176,21 @@ final readonly class JobPatch
                     $this->stepWedge,
                 ),
             ),
+            ...$this->method === null ? [] : [new FollowMethod($job, $this->method), new AskForWork($job, TaskKind::Separate)],
+            ...$this->tone === null ? [] : [new WorkTones($job, self::wished($this->tone))],
             ...self::where([$this->order], fn (): Change => new OrderPlates($job, $this->order ?? [])),
         ];
 
         return $changes === [] ? throw UnreadableRequest::because('The change names no field of the job, so nothing was changed.') : $changes;
+    }
+
+    private static function wished(TonePatch $tone): TonesWished
+    {
+        try {
+            return $tone->wished();
+        } catch (Refusal $not) {
+            throw $not->within('tone');
+        }
     }
 
     private function description(int $job): DescribeJob

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Art;
 
 use Ektype\Core\Art\ArtFraming;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Positive;
 use Ektype\Core\Separation\StrayShade;
 use Ektype\Core\Unit\Figure;
@@ -20,6 +21,7 @@ final readonly class ArtBench
      * @param list<StrayShade>    $strays
      * @param list<string>        $warnings
      * @param list<Positive>      $positives plates drawn by hand
+     * @param ToneBench|null      $tone      of a picture that is printed in tones
      */
     public function __construct(
         public string $artName,
@@ -40,6 +42,8 @@ final readonly class ArtBench
         public array $strays,
         public array $warnings,
         public array $positives,
+        public MethodName $method,
+        public ?ToneBench $tone,
     ) {
     }
 }

@@ -12,9 +12,12 @@ use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\FoundColour;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\SpotMethod;
 use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Separation\Trap;
+use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\TwoTonePlan;
 
 /** The bench of the art. */
 final readonly class SeeArt
@@ -34,6 +37,7 @@ final readonly class SeeArt
     private static function bench(Job $job, array $shelf): ArtBench
     {
         $plan = $job->spotPlan();
+        $followed = $job->plan();
         $found = $job->findings();
         $art = $job->art;
 
@@ -56,6 +60,8 @@ final readonly class SeeArt
             $found->strays ?? [],
             $found->warnings ?? [],
             $plan->positives,
+            $job->method() ?? MethodName::Spot,
+            $followed instanceof OneInkPlan || $followed instanceof TwoTonePlan ? ToneBench::of($followed) : null,
         );
     }
 

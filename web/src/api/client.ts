@@ -27,6 +27,10 @@ export type Room = Shape["Room"];
 export type Trade = Shape["TradeLists"];
 export type Holding = Shape["Holding"];
 
+export type MethodOffer = Shape["MethodOffer"];
+/** What is done to the tones of a picture. */
+export type Tone = Shape["ToneBench"];
+export type ToneChange = Shape["TonePatch"];
 /** What each stage shows besides the head. */
 export type Benches = {
   art: Shape["ArtBench"];

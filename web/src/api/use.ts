@@ -124,6 +124,17 @@ export function useJobWork(id: number) {
   };
 }
 
+export type JobWork = ReturnType<typeof useJobWork>;
+
+/** The ways in which a job's art can become plates, and how light it is. */
+export const useMethods = (job: { id: number; turn: number }) =>
+  useQuery({
+    queryKey: ["methods", job.id, job.turn],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/methods", { params: { path: { id: job.id } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (was, before) => (before?.queryKey[1] === job.id ? was : undefined),
+  });
+
 /** The print at the size of the screen, while the plates for film are drawn or have still to be drawn anew. */
 export function useFirstPull(job: Job) {
   const { data } = useQuery({

@@ -1,21 +1,86 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import { type JobChange, Problem } from "../../api/client";
+import { type JobChange, Problem, type Tone } from "../../api/client";
 import { useTrade } from "../../api/use";
 import { Bench, Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { type AtHand, useAtHand } from "../../ui/JobFrame";
 import { useLengthText } from "../../ui/lengthText";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
-import { SmallButton } from "../../ui/SmallButton";
+import { SmallButton, Views } from "../../ui/SmallButton";
 import { Drawn } from "./Drawn";
 import { ArtWords, Framing } from "./Framing";
 import { Palette } from "./Palette";
+import { Proof, Tones } from "./Tones";
+import { useProof, withDraft } from "./useProof";
+import { useToneDraft } from "./useToneDraft";
+import { Ways } from "./Ways";
 
-/** The picture as it was brought, its size and its garment, and the colours that were found in it. */
+/** The picture as it was brought, its size and its garment, and how it becomes plates. */
 export function ArtStage() {
   const at = useAtHand<"art">();
+  return at.job.tone ? <InTones at={at} tone={at.job.tone} /> : <InFlatColours at={at} />;
+}
+
+/** A picture whose dots carry its tones: the print and the curve side by side. */
+function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
   const { job, work } = at;
+  const [view, setView] = useState<"print" | "art">("print");
+  const [garment, setGarment] = useState<string | null>(null);
+  const { draft, set, stamp } = useToneDraft(job, work);
+  const { proof, trouble } = useProof(
+    job.id,
+    draft,
+    garment,
+    `${stamp} ${job.garmentHex} ${job.substrate} ${JSON.stringify(job.framing)}`,
+  );
+  const tone = withDraft(kept, draft);
+  return (
+    <Bench
+      tool={
+        <Box display="flex" flexDirection="column" h="100%">
+          <Views
+            label="What is seen"
+            of={[
+              ["print", "As it prints"],
+              ["art", "The art"],
+            ]}
+            at={view}
+            pick={setView}
+          />
+          {view === "print" ? (
+            <Proof
+              job={job}
+              url={proof?.url}
+              tone={tone}
+              set={set}
+              trouble={trouble}
+              garment={garment}
+              tryOn={setGarment}
+            />
+          ) : (
+            <Framing key={JSON.stringify(job.framing)} at={at} />
+          )}
+          <Ways job={job} work={work} />
+          <Box mt="14px">
+            <ArtWords job={job} />
+          </Box>
+        </Box>
+      }
+      beside={
+        <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
+          <Tones at={at} tone={tone} curve={proof?.curve ?? kept.curve} set={set} />
+          <SizeAtHand at={at} />
+        </Box>
+      }
+    />
+  );
+}
+
+/** A picture of flat colours: the picture, and the colours that were found in it. */
+function InFlatColours({ at }: { at: AtHand<"art"> }) {
+  const { job, work } = at;
+  const [ways, setWays] = useState(job.kindFound === "tonal");
   return (
     <Bench
       tool={
@@ -24,25 +89,20 @@ export function ArtStage() {
           <Box mt="10px">
             <ArtWords job={job} />
           </Box>
+          {job.artKind !== "svg" &&
+            job.positives.length === 0 &&
+            (ways ? (
+              <Ways job={job} work={work} />
+            ) : (
+              <SmallButton alignSelf="flex-start" ml="-10px" onClick={() => setWays(true)}>
+                Other ways to print it
+              </SmallButton>
+            ))}
         </Box>
       }
       beside={
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
-          <Size
-            key={JSON.stringify([
-              job.id,
-              job.widthMm,
-              job.heightMm,
-              job.acrossMm,
-              job.dropMm,
-              job.garmentHex,
-              job.garmentName,
-              job.quantity,
-              job.dueOn,
-              job.customer,
-            ])}
-            at={at}
-          />
+          <SizeAtHand at={at} />
           {job.palette.length > 0 && job.positives.length === 0 && (
             <Palette job={job} change={(body) => work.change.mutate(body)} />
           )}
@@ -50,6 +110,27 @@ export function ArtStage() {
           <Drawn job={job} />
         </Box>
       }
+    />
+  );
+}
+
+function SizeAtHand({ at }: { at: AtHand<"art"> }) {
+  const { job } = at;
+  return (
+    <Size
+      key={JSON.stringify([
+        job.id,
+        job.widthMm,
+        job.heightMm,
+        job.acrossMm,
+        job.dropMm,
+        job.garmentHex,
+        job.garmentName,
+        job.quantity,
+        job.dueOn,
+        job.customer,
+      ])}
+      at={at}
     />
   );
 }

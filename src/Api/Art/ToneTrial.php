@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Art;
+
+use Ektype\App\Request\Hex;
+use Ektype\Core\Colour\Srgb;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Tones that are tried before they are kept. */
+final readonly class ToneTrial
+{
+    /** @param string|null $garmentHex another garment to look at it on */
+    public function __construct(
+        #[Assert\Valid]
+        public TonePatch $tone = new TonePatch(),
+        #[Hex]
+        public ?string $garmentHex = null,
+    ) {
+    }
+
+    public function garment(): ?Srgb
+    {
+        return $this->garmentHex === null ? null : Srgb::fromHex($this->garmentHex);
+    }
+}

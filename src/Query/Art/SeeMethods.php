@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Art;
+
+use Ektype\App\Query\Moment;
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Job\BegunPlan;
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Work\Tone\MethodProof;
+use Ektype\App\Work\Tone\SmallArt;
+use Ektype\App\Work\Tone\ToneProof;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\Plan;
+use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\TonalArt;
+use Ektype\Core\Tone\TonesWished;
+use Ektype\Core\Tone\TwoTonePlan;
+use Ektype\Core\Unit\Refusal;
+
+/** Which methods fit a job's art, each with its print, and what a change to the tones would print. */
+final readonly class SeeMethods
+{
+    public function __construct(private Moment $moment, private SmallArt $art, private MethodProof $proofs, private ToneProof $tones)
+    {
+    }
+
+    public function of(int $jobId): MethodsBench
+    {
+        return $this->moment->see(function (Snapshot $shop) use ($jobId): MethodsBench {
+            $job = $shop->shelves->jobs->whole($jobId);
+            $tonal = !$job->art->isDrawing() && TonalArt::isOne($this->art->of($job));
+            $offers = array_map(fn (MethodName $method): MethodOffer => $this->offer($job, $method, $tonal, $shop), MethodName::cases());
+            usort($offers, static fn (MethodOffer $a, MethodOffer $b): int => $b->fits <=> $a->fits);
+
+            return new MethodsBench($offers, $this->tones->histogram($job));
+        });
+    }
+
+    /** @return string PNG of what a method would print */
+    public function picture(int $jobId, MethodName $method): string
+    {
+        return $this->moment->see(function (Snapshot $shop) use ($jobId, $method): string {
+            $job = $shop->shelves->jobs->whole($jobId);
+
+            return $this->proofs->of($job, self::plan($job, $method, $shop))->png;
+        });
+    }
+
+    /**
+     * What the job's plan would print after a change.
+     *
+     * @throws Refusal where such a plan cannot be
+     */
+    public function proof(int $jobId, TonesWished $wished, ?Srgb $onGarment): TriedTones
+    {
+        return $this->moment->see(function (Snapshot $shop) use ($jobId, $wished, $onGarment): TriedTones {
+            $job = $shop->shelves->jobs->whole($jobId);
+            $plan = $wished->on($job->plan());
+
+            return new TriedTones($this->tones->picture($job, $plan, $onGarment), ToneBench::of($plan)->curve);
+        });
+    }
+
+    private function offer(Job $job, MethodName $method, bool $tonal, Snapshot $shop): MethodOffer
+    {
+        $followed = ($job->method() ?? MethodName::Spot) === $method;
+        try {
+            $plan = self::plan($job, $method, $shop);
+            $print = $this->proofs->of($job, $plan);
+        } catch (Refusal $none) {
+            return new MethodOffer($method, false, $followed, $none->getMessage(), null, null, '');
+        }
+
+        return new MethodOffer($method, $method->isTonal() === $tonal, $followed, self::why($plan, $tonal, $print->plates), $print->plates, $print->deltaE, $print->key);
+    }
+
+    private static function plan(Job $job, MethodName $method, Snapshot $shop): Plan
+    {
+        return $job->planOf($method) ?? BegunPlan::of($method, $shop->frames());
+    }
+
+    private static function why(Plan $plan, bool $tonal, int $plates): string
+    {
+        return match (true) {
+            $plan instanceof OneInkPlan => $tonal
+                ? 'One screen. Dots of one ink carry the tones, and the garment is the other end of them.'
+                : 'Flat colours would become shades of one ink: fewer screens, other colours.',
+            $plan instanceof TwoTonePlan => $tonal
+                ? 'Two screens of one ruling. A dark and a light ink share the tones, and the garment stands between them.'
+                : 'Flat colours would become mixtures of a dark and a light ink.',
+            default => $tonal
+                ? \sprintf('%d plates with hard edges: blends of this picture become steps.', $plates)
+                : \sprintf('%d %s, one an ink, with clean edges and no dots.', $plates, $plates === 1 ? 'plate' : 'plates'),
+        };
+    }
+}

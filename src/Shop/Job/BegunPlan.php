@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Job;
+
+use Ektype\App\Shop\Frame\Frame;
+use Ektype\Core\Choice\RulingSchool;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mesh\Moire;
+use Ektype\Core\Mesh\ToneRange;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\Tones;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\PlannedDots;
+use Ektype\Core\Tone\TwoTonePlan;
+
+/** The plan that a method begins with in a shop: its dots are those that the rack holds calmly. */
+final class BegunPlan
+{
+    /** Mesh that one-ink and two-tone work is usually printed through, threads per inch (heuristic: 200 to 255). */
+    private const TONAL_MESH = 230.0;
+    private const WITHOUT_RACK = [90.0, 48.0];
+
+    /** @param list<Frame> $rack */
+    public static function of(MethodName $method, array $rack): Plan
+    {
+        return match ($method) {
+            MethodName::Spot => new SpotPlan(),
+            MethodName::OneInk => new OneInkPlan(dots: self::dots($rack)),
+            MethodName::TwoTone => new TwoTonePlan(dots: self::dots($rack)),
+        };
+    }
+
+    /**
+     * The finest usual ruling for the mesh, at the calmest angle near the safe one, in the tones that it holds.
+     *
+     * @param list<Frame> $rack
+     */
+    private static function dots(array $rack): PlannedDots
+    {
+        $mesh = self::mesh($rack);
+        $wish = min(PlannedDots::USUAL_LPI, floor($mesh->threadsPerInch() / RulingSchool::USUAL));
+        $calm = (new Moire($mesh))->calmest($wish, Halftone::SAFE_ANGLE)[0] ?? null;
+        $dots = $calm === null ? new Halftone($wish) : new Halftone($calm->lpi, $calm->angle);
+        $range = ToneRange::on($mesh, $dots->lpi);
+
+        return new PlannedDots($dots, range: $range->holdsAny() ? new Tones($range->lightest, $range->darkest) : new Tones(0.0, 1.0));
+    }
+
+    /** @param list<Frame> $rack */
+    private static function mesh(array $rack): Mesh
+    {
+        $meshes = array_map(static fn (Frame $f): Mesh => $f->mesh(), $rack);
+        usort($meshes, static fn (Mesh $a, Mesh $b): int => abs($a->threadsPerInch() - self::TONAL_MESH) <=> abs($b->threadsPerInch() - self::TONAL_MESH));
+
+        return $meshes[0] ?? new Mesh(...self::WITHOUT_RACK);
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Work\Tone;
+
+use Ektype\App\Shop\Ink\Inks;
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\ShopFiles;
+use Ektype\App\Work\JobPrint;
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\CoverageMap;
+use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\PulledLayer;
+use Ektype\Core\Separation\PulledPrint;
+use Ektype\Core\Separation\SpotMethod;
+use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\TwoTonePlan;
+
+/** What each method would print of a job's art, small; what was drawn once is kept. */
+final readonly class MethodProof
+{
+    private const SAMPLES = 1500;
+
+    public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private Inks $inks, private ShopFiles $files)
+    {
+    }
+
+    /** @throws \Ektype\Core\Unit\Refusal where nothing would print */
+    public function of(Job $job, Plan $plan): SmallPrint
+    {
+        $key = $this->key($job, $plan);
+        $kept = \sprintf('jobs/%d/proof-%s', $job->idOrFail(), $key);
+        if (!$this->files->has($kept)) {
+            $this->files->put($kept, serialize($this->drawn($job, $plan, $key)));
+        }
+        $print = unserialize($this->files->read($kept), ['allowed_classes' => [SmallPrint::class]]);
+
+        return $print instanceof SmallPrint ? $print : throw new \UnexpectedValueException('The small print of a method is damaged. Bring the art again.');
+    }
+
+    private function drawn(Job $job, Plan $plan, string $key): SmallPrint
+    {
+        $art = $this->art->of($job);
+        [$print, $plates] = match (true) {
+            $plan instanceof SpotPlan => $this->spot($job, $plan, $art),
+            $plan instanceof OneInkPlan => [$this->tones->of($job, $plan), 1],
+            $plan instanceof TwoTonePlan => [$this->tones->of($job, $plan), 2],
+            default => throw new \LogicException('There is no such way of separating.'),
+        };
+        $deltaE = self::deltaE($art, $print);
+
+        return new SmallPrint($key, SmallArt::png($print), $plates, round($deltaE, 2));
+    }
+
+    /** @return array{\Imagick, int} */
+    private function spot(Job $job, SpotPlan $plan, ArtRaster $art): array
+    {
+        $print = $this->print->of($job)->onScreen($job->heightMm());
+        $first = (new SpotMethod())->first($plan, new OnlyArt($art), $print);
+        $layers = [];
+        foreach ($first as $plate) {
+            $map = $plate->seen instanceof BitPlane ? CoverageMap::fine($plate->seen) : $plate->seen;
+            $layers[] = new PulledLayer($map, $plate->colour, \Ektype\Core\Ink\Hiding::WISHED);
+        }
+        $garment = Srgb::fromHex($job->garmentHex);
+        $picture = new \Imagick();
+        if ($layers === []) {
+            $picture->newImage($art->width, $art->height, new \ImagickPixel($garment->hex()));
+
+            return [$picture, 0];
+        }
+        $map = $layers[0]->coverage;
+        $picture->setSize($map->width, $map->height);
+        $picture->setFormat('RGBA');
+        $picture->setOption('depth', '8');
+        $picture->readImageBlob(\Ektype\Core\Raster\PngFile::ofRgba($map->width, $map->height, PulledPrint::rgba($garment, $layers, PulledPrint::sinks($job->substrate))), 'print.png');
+        $picture->setImageBackgroundColor(new \ImagickPixel($garment->hex()));
+        $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+        $picture->resizeImage($art->width, $art->height, \Imagick::FILTER_BOX, 1);
+
+        return [$picture, \count($first)];
+    }
+
+    /** How far a print is from the picture, mean ΔE00. */
+    private static function deltaE(ArtRaster $art, \Imagick $print): float
+    {
+        $copy = clone $print;
+        $copy->setImageDepth(8);
+        $copy->setImageFormat('RGB');
+        $rgb = $copy->getImageBlob();
+        $sum = 0.0;
+        for ($i = 0; $i < self::SAMPLES; ++$i) {
+            $at = 3 * (int) ($art->width * $art->height * fmod($i * 0.6180339887498949, 1.0));
+            $sum += Ciede2000::between(SmallArt::lab($art->rgb, $at), SmallArt::lab($rgb, $at));
+        }
+
+        return $sum / self::SAMPLES;
+    }
+
+    private function key(Job $job, Plan $plan): string
+    {
+        $shelf = [];
+        foreach ($this->inks->all() as $ink) {
+            $shelf[] = [$ink->id, $ink->hex, $ink->hiding];
+        }
+
+        return substr(hash('sha256', serialize([$job->separationKey($plan), $job->substrate->value, $shelf])), 0, 16);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Work\Tone;
+
+use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\ShopFiles;
+use Ektype\App\Work\ArtOnGarment;
+use Ektype\App\Work\JobArt;
+use Ektype\App\Work\JobPrint;
+use Ektype\App\Work\ScannedPositive;
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\PngFile;
+
+/** The art of a job at the size of a picture on a page: what is tried with it answers at once. */
+final readonly class SmallArt
+{
+    private const SIDE = 460;
+    /** A drawing is drawn at so many pixels an inch for it. */
+    private const DPI = 72.0;
+
+    public function __construct(
+        private ArtOnGarment $art,
+        private ScannedPositive $scans,
+        private JobPrint $print,
+        private ShopFiles $files,
+        private string $shopData,
+    ) {
+    }
+
+    /** @throws \Ektype\Core\Unit\Refusal where it cannot be opened */
+    public function of(Job $job): ArtRaster
+    {
+        $kept = \sprintf('jobs/%d/small-%s', $job->idOrFail(), substr(hash('sha256', serialize([$job->art->path, $job->framing(), $job->garmentHex])), 0, 16));
+        if (!$this->files->has($kept)) {
+            $this->files->put($kept, serialize($this->drawn($job)));
+        }
+        $art = unserialize($this->files->read($kept), ['allowed_classes' => [ArtRaster::class]]);
+
+        return $art instanceof ArtRaster ? $art : throw new \UnexpectedValueException('The small picture of the art is damaged. Bring the art again.');
+    }
+
+    private function drawn(Job $job): ArtRaster
+    {
+        $print = $this->print->of($job);
+        $small = new \Ektype\Core\Separation\PrintWanted($print->widthMm, $print->garment, self::DPI, $print->sigmaMm, $print->shelf);
+        $art = (new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'))->raster($small, asItIs: true);
+        $scale = min(1.0, self::SIDE / max($art->width, $art->height));
+        $width = max(8, (int) round($art->width * $scale));
+        $height = max(8, (int) round($art->height * $scale));
+
+        return new ArtRaster(
+            $width,
+            $height,
+            self::sized('P6', 'RGB', $art->width, $art->height, $art->rgb, $width, $height),
+            $art->seeThrough,
+            alpha: $art->alpha === null ? null : self::sized('P5', 'GRAY', $art->width, $art->height, $art->alpha, $width, $height),
+        );
+    }
+
+    private static function sized(string $kind, string $format, int $fromWidth, int $fromHeight, string $bytes, int $width, int $height): string
+    {
+        $picture = new \Imagick();
+        $picture->readImageBlob(\sprintf("%s %d %d 255\n", $kind, $fromWidth, $fromHeight).$bytes, 'art.pnm');
+        $picture->resizeImage($width, $height, \Imagick::FILTER_BOX, 1);
+        $picture->setImageDepth(8);
+        $picture->setImageFormat($format);
+
+        return $picture->getImageBlob();
+    }
+
+    public static function lab(string $rgb, int $at): Lab
+    {
+        return Lab::of(new Srgb(\ord($rgb[$at]), \ord($rgb[$at + 1]), \ord($rgb[$at + 2])));
+    }
+
+    /** @return string PNG */
+    public static function png(\Imagick $print): string
+    {
+        $print->setImageDepth(8);
+        $print->setImageFormat('RGBA');
+        $print->setImageAlphaChannel(\Imagick::ALPHACHANNEL_OPAQUE);
+
+        return PngFile::ofRgba($print->getImageWidth(), $print->getImageHeight(), $print->getImageBlob());
+    }
+}

@@ -1,0 +1,42 @@
+import { useEffect, useRef, useState } from "react";
+import { api, type Tone, type ToneChange } from "../../api/client";
+
+/** What the tones at hand would print: asked of the shop with every change, the last answer wins. */
+export function useProof(jobId: number, draft: ToneChange, garmentHex: string | null, stamp: string) {
+  const [proof, setProof] = useState<{ url: string; curve: number[] } | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const asked = useRef(0);
+  const body = JSON.stringify({ tone: draft, ...(garmentHex === null ? {} : { garmentHex }) });
+  useEffect(() => {
+    const turn = ++asked.current;
+    void (async () => {
+      const { data, error, response } = await api.POST("/api/jobs/{id}/tone-proof", {
+        params: { path: { id: jobId } },
+        body: JSON.parse(body),
+        parseAs: "blob",
+      });
+      if (turn !== asked.current) return;
+      if (!response.ok || !data) {
+        setTrouble((error as { detail?: string } | undefined)?.detail ?? "That cannot be printed.");
+        return;
+      }
+      setTrouble(null);
+      const url = URL.createObjectURL(data as unknown as Blob);
+      setProof((was) => {
+        if (was) URL.revokeObjectURL(was.url);
+        return { url, curve: (response.headers.get("X-Tone-Curve") ?? "").split(",").map(Number) };
+      });
+    })().catch(() =>
+      setTrouble("Ektype does not answer. Nothing was changed; look whether its program is still running."),
+    );
+  }, [jobId, body, stamp]);
+  return { proof, trouble };
+}
+
+/** The tones at hand: those that are kept, and what was changed since. */
+export const withDraft = (kept: Tone, draft: ToneChange): Tone => ({
+  ...kept,
+  ...(Object.fromEntries(
+    Object.entries(draft).filter(([, value]) => value !== undefined && value !== null),
+  ) as Partial<Tone>),
+});
