@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Halftone;
 
+use Ektype\Core\Plate\Tones;
 use Ektype\Core\Raster\ToneRaster;
 
 /** What the film must have so that a wished tone is printed: straight between its points. */
@@ -59,6 +60,36 @@ final readonly class ToneCurve
         }
 
         return $film / 100;
+    }
+
+    /**
+     * The other way round: what is printed by a tone on film; of several, the middle one.
+     *
+     * @param float $film 0–1
+     */
+    public function wished(float $film): float
+    {
+        $ends = [];
+        foreach ([1e-9, -1e-9] as $to) {
+            [$from, $until] = [0.0, 1.0];
+            for ($i = 0; $i < 40; ++$i) {
+                $middle = ($from + $until) / 2;
+                if ($this->film($middle) < $film + $to) {
+                    $from = $middle;
+                } else {
+                    $until = $middle;
+                }
+            }
+            $ends[] = ($from + $until) / 2;
+        }
+
+        return array_sum($ends) / 2;
+    }
+
+    /** Tones on film, as they are printed. */
+    public function printed(Tones $film): Tones
+    {
+        return new Tones($film->lightest <= 0 ? 0.0 : $this->wished($film->lightest), $film->darkest >= 1 ? 1.0 : $this->wished($film->darkest));
     }
 
     public function on(ToneRaster $tones): ToneRaster

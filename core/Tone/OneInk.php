@@ -54,6 +54,6 @@ final class OneInk
 
     private static function tones(OneInkRequest $request): InkTones
     {
-        return new InkTones($request->garment, [$request->ink], $request->range);
+        return new InkTones($request->garment, [$request->ink], $request->printedRange());
     }
 }

@@ -93,7 +93,7 @@ final class OneInkMethod implements Method
         $height = max(1, (int) round($width * $raster->height / $raster->width));
         $tones = ArtTones::of($raster, $width, $height, $print->widthMm, $plan->work);
         $all = implode('', array_map(\chr(...), range(0, 255)));
-        $table = (new InkTones($request->garment, [$request->ink], $request->range))->tables()[0];
+        $table = (new InkTones($request->garment, [$request->ink], $request->printedRange()))->tables()[0];
 
         return [self::seen($tones->where(strtr($tones->lights(), $all, $table)), $request->ink, self::stands($request->ink, $print->garment))];
     }

@@ -34,4 +34,10 @@ final readonly class OneInkRequest
         public ToneWork $work = new ToneWork(),
     ) {
     }
+
+    /** What the mesh holds are dots of the film: printed they are larger. */
+    public function printedRange(): Tones
+    {
+        return $this->curve?->printed($this->range) ?? $this->range;
+    }
 }

@@ -35,7 +35,7 @@ final readonly class TwoInks
 
         return new self(
             $request,
-            new InkTones($request->garment, [$request->dark, $request->light], $request->range, $room),
+            new InkTones($request->garment, [$request->dark, $request->light], $request->printedRange(), $room),
             $middle === Middle::Picture ? $known ?? self::table($request, $room) : null,
             $middle,
         );

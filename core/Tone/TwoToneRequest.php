@@ -44,4 +44,10 @@ final readonly class TwoToneRequest
     {
         return $this->holdBackMm === null ? 1.0 : $this->holdBackMm / 25.4 * $this->dpi;
     }
+
+    /** What the mesh holds are dots of the film: printed they are larger. */
+    public function printedRange(): Tones
+    {
+        return $this->curve?->printed($this->range) ?? $this->range;
+    }
 }

@@ -99,6 +99,13 @@ final readonly class PlatesController
         return Served::picture($this->pictures->film($id, $tinted->tint));
     }
 
+    /** Where the dots of a plate are too small for its mesh, and where their holes close. */
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/not-held.png', methods: ['GET'])]
+    public function notHeld(int $id): Response
+    {
+        return Served::picture($this->pictures->dotsNotHeld($id));
+    }
+
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/loupe.png', methods: ['GET'])]
     public function loupe(int $id, #[Asked] LoupeAt $at): Response
     {

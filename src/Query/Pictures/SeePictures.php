@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Pictures;
 
+use Ektype\App\Query\Moment;
 use Ektype\App\Query\Plates\SeeCosts;
+use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Shop\NotHere;
@@ -24,6 +27,8 @@ final readonly class SeePictures
         private Plates $plates,
         private Pull $pull,
         private Loupe $loupe,
+        private ToneMap $tones,
+        private Moment $moment,
         private FirstPulls $first,
         private string $shopData,
     ) {
@@ -43,6 +48,16 @@ final readonly class SeePictures
     public function firstPicture(int $jobId, string $key): string
     {
         return $this->first->picture($this->jobs->whole($jobId), $key);
+    }
+
+    /** Where a plate’s dots are lost or fill on its mesh. */
+    public function dotsNotHeld(int $plateId): string
+    {
+        return $this->moment->see(function (Snapshot $shop) use ($plateId): string {
+            $plate = $shop->shelves->plates->get($plateId);
+
+            return $this->tones->picture($plate, (new ScreenBook($plate->job, $shop))->meshOf($plate));
+        });
     }
 
     public function film(int $plateId, string $tint): string

@@ -10,9 +10,10 @@ use Ektype\Core\Choice\Holding;
 final readonly class PlateOnBench
 {
     /**
-     * @param float|null $inkDeltaE     how far its ink is from its colour; null without an ink
-     * @param string     $meshText      the mesh that it is held against
-     * @param float|null $thickenedToMm lines are brought to this
+     * @param float|null      $inkDeltaE     how far its ink is from its colour; null without an ink
+     * @param string          $meshText      the mesh that it is held against
+     * @param float|null      $thickenedToMm lines are brought to this
+     * @param DotsOnMesh|null $dots          of a plate that prints tones
      */
     public function __construct(
         public int $id,
@@ -22,6 +23,7 @@ final readonly class PlateOnBench
         public string $meshText,
         public Holding $holding,
         public ?float $thickenedToMm,
+        public ?DotsOnMesh $dots,
     ) {
     }
 }

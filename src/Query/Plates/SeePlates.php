@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Plates;
 
 use Ektype\App\Query\Moment;
+use Ektype\App\Query\Pictures\ToneMap;
 use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Plate\Plate;
@@ -19,13 +20,13 @@ use Ektype\Core\Separation\Trap;
 /** The bench of the plates. */
 final readonly class SeePlates
 {
-    public function __construct(private Moment $moment)
+    public function __construct(private Moment $moment, private ToneMap $tones)
     {
     }
 
     public function of(int $jobId): PlatesBench
     {
-        return $this->moment->see(static function (Snapshot $shop) use ($jobId): PlatesBench {
+        return $this->moment->see(function (Snapshot $shop) use ($jobId): PlatesBench {
             $job = $shop->shelves->jobs->whole($jobId);
             $book = new ScreenBook($job, $shop);
             $plan = $job->spotPlan();
@@ -43,7 +44,7 @@ final readonly class SeePlates
                 $found->witnesses ?? [],
                 $job->toleranceSet,
                 array_map(
-                    static fn (Plate $p, int $i): PlateOnBench => self::plate($p, $i, $book, $plan),
+                    fn (Plate $p, int $i): PlateOnBench => $this->plate($p, $i, $book, $plan),
                     $book->plates,
                     array_keys($book->plates),
                 ),
@@ -51,7 +52,7 @@ final readonly class SeePlates
         });
     }
 
-    private static function plate(Plate $plate, int $i, ScreenBook $book, SpotPlan $plan): PlateOnBench
+    private function plate(Plate $plate, int $i, ScreenBook $book, SpotPlan $plan): PlateOnBench
     {
         $mesh = $book->mesh($i);
 
@@ -71,6 +72,7 @@ final readonly class SeePlates
                 $plate->artHex !== null,
             ),
             $plate->artHex === null ? null : $plan->thicken[$plate->artHex] ?? null,
+            $this->tones->onMesh($plate, $mesh),
         );
     }
 }

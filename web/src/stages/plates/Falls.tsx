@@ -117,7 +117,12 @@ function Decisions({
           ))}
         </Choice>
       </Field>
-      {hex === null ? (
+      {plate.dots ? (
+        <Text mt="12px">
+          Its dots carry the tones of the picture and lie beside those of the other plate. The curve, the ruling and the
+          inks stand on the bench of the art.
+        </Text>
+      ) : hex === null ? (
         <BaseChoke at={at} />
       ) : (
         <Box mt="8px">

@@ -8,6 +8,7 @@ import { Stack } from "../../ui/Stack";
 import { Buys } from "./Buys";
 import { Falls } from "./Falls";
 import { Holds } from "./Holds";
+import { HoldsDots } from "./HoldsDots";
 import { Shifts } from "./Shifts";
 
 const views = [
@@ -25,7 +26,9 @@ export function PlatesStage() {
   const { job, plate } = at;
   const [search, setSearch] = useSearchParams();
   const asked = search.get("look");
-  const view = views.find(([id]) => id === asked)?.[0] ?? "falls";
+  // What fewer inks would do is reckoned from flat colours: a picture in tones has none.
+  const open = views.filter(([id]) => id !== "buys" || !plate?.dots);
+  const view = open.find(([id]) => id === asked)?.[0] ?? "falls";
   const look = (to: View) => setSearch((was) => ({ ...Object.fromEntries(was), look: to }), { replace: true });
   if (!job.separated || !plate) return <NotYet>The plates come out of the art. Separate it first.</NotYet>;
   return (
@@ -33,9 +36,14 @@ export function PlatesStage() {
       wide={view === "falls" ? 452 : 372}
       tool={
         <Box display="flex" flexDirection="column" h="100%" gap="16px">
-          <Views of={views} at={view} pick={look} label="Look at the plate" />
+          <Views of={open} at={view} pick={look} label="Look at the plate" />
           {view === "falls" && <Falls at={at} plate={plate} />}
-          {view === "holds" && <Holds key={plate.id} at={at} plate={plate} />}
+          {view === "holds" &&
+            (plate.dots ? (
+              <HoldsDots key={plate.id} at={at} plate={plate} dots={plate.dots} />
+            ) : (
+              <Holds key={plate.id} at={at} plate={plate} />
+            ))}
           {view === "shifts" && <Shifts key={plate.id} at={at} plate={plate} />}
           {view === "buys" && <Buys at={at} />}
         </Box>
@@ -49,6 +57,11 @@ export function PlatesStage() {
               <Text fontSize="small" color="quiet">
                 {p.areaCm2.toFixed(0)} cm²{p.inkName && p.inkName !== p.name ? `, ${p.inkName}` : ""}
               </Text>
+              {p.dots && (
+                <Text fontSize="small" color="quiet">
+                  {p.dots.lpi.toFixed(1)} lpi, {p.dots.angleDeg.toFixed(1)}°
+                </Text>
+              )}
               {p.holding.atRisk > 0 && (
                 <Box display="flex" gap="5px" alignItems="center" color="madder" fontSize="small">
                   <Sign kind="out_of_bounds" size={12} />
