@@ -11,6 +11,8 @@ final class PixelTables
 {
     /** Steps of a channel in a table of colours; a power of two. */
     public const STEPS = 64;
+    /** Tones under this are told to the nearest step, of 255. */
+    private const NEARLY_BARE = 8;
     /** Luminance in so many steps. */
     private const FULL = 16383;
 
@@ -56,17 +58,33 @@ final class PixelTables
     {
         $one = $two = $r;
         $at = 0;
+        $nearest = self::steps(0.5);
+        $rough = self::nearlyBare($first, $second);
+        $bare = '1';
         for ($y = 0, $rows = intdiv(\strlen($r), max(1, $width)); $y < $rows; ++$y) {
             $turns = ($y & 1) === 0 ? [self::steps(0.125), self::steps(0.625)] : [self::steps(0.875), self::steps(0.375)];
             for ($x = 0; $x < $width; ++$x, ++$at) {
                 $step = $turns[$x & 1];
                 $node = $step[\ord($r[$at])] + self::STEPS * ($step[\ord($g[$at])] + self::STEPS * $step[\ord($b[$at])]);
+                if ($rough[$node] === $bare) {
+                    // Bare and the finest dot in turn would cut that dot to pieces: there the nearest step counts.
+                    $node = $nearest[\ord($r[$at])] + self::STEPS * ($nearest[\ord($g[$at])] + self::STEPS * $nearest[\ord($b[$at])]);
+                }
                 $one[$at] = $first[$node];
                 $two[$at] = $second[$node];
             }
         }
 
         return $one.$two;
+    }
+
+    /** @return string a digit for each node of the table: 1 where either ink is nearly bare */
+    private static function nearlyBare(string $first, string $second): string
+    {
+        $from = implode('', array_map(\chr(...), range(0, 255)));
+        $to = str_repeat('1', self::NEARLY_BARE).str_repeat('0', 256 - self::NEARLY_BARE);
+
+        return strtr($first, $from, $to) | strtr($second, $from, $to);
     }
 
     /** @return list<int> */

@@ -33,10 +33,10 @@ final readonly class ToneWork
         public float $reach = self::REACH,
     ) {
         if ($darkest < 0 || $lightest > 100 || $lightest - $darkest < self::LEAST_SPAN) {
-            throw ImpossibleTone::at('levels', \sprintf('From lightness %g to %g no picture is left: the darkest has to lie at least %g under the lightest, both from 0 to 100.', $darkest, $lightest, self::LEAST_SPAN));
+            throw ImpossibleTone::at('darkest', \sprintf('From lightness %g to %g no picture is left: the darkest has to lie at least %g under the lightest, both from 0 to 100.', $darkest, $lightest, self::LEAST_SPAN));
         }
         if ($middle < 0.2 || $middle > 5) {
-            throw ImpossibleTone::at('middle', \sprintf('A middle of %g leaves nearly one tone. From 0.2, darker, to 5, lighter, can be set; 1 leaves it.', $middle));
+            throw ImpossibleTone::at('middleTone', \sprintf('A middle of %g leaves nearly one tone. From 0.2, darker, to 5, lighter, can be set; 1 leaves it.', $middle));
         }
         if ($crisp < 0 || $crisp > 1) {
             throw ImpossibleTone::at('crisp', 'How crisp the picture gets runs from 0 to 100 %.');

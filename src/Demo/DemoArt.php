@@ -11,6 +11,7 @@ final class DemoArt
     public const CANVAS = '#e6dcc4';
     /** Clear acrylic on a white bench. */
     public const ACRYLIC = '#eef2f2';
+    public const BRICK = '#8f3a30';
 
     /** Four inks on dark navy: a moth before the moon. What shows the cloth is drawn in the cloth's colour. */
     public static function nightMoth(): string

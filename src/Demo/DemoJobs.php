@@ -109,11 +109,32 @@ final readonly class DemoJobs
         $this->door->do(new GiveFrames($dial));
         $this->coatTheFirst($dial);
         $this->work($plum, TaskKind::Separate);
+        $this->slackWater();
+    }
+
+    /** A picture in tones on a coloured shirt: its two plates, their films and frames. */
+    private function slackWater(): void
+    {
+        $slack = $this->job(
+            'slack-water.jpg',
+            (new DemoPainting())->slackWater(),
+            'Slack Water',
+            DemoArt::BRICK,
+            'brick red',
+            280,
+            Substrate::Cotton,
+            'Tidewrack Rowing Club',
+            'tees',
+            60,
+            9,
+        );
+        $this->work($slack, TaskKind::Separate);
+        $this->work($slack, TaskKind::Films);
     }
 
     private function job(
         string $file,
-        string $svg,
+        string $art,
         string $name,
         string $garmentHex,
         string $garmentName,
@@ -124,8 +145,8 @@ final readonly class DemoJobs
         int $quantity,
         int $dueInDays,
     ): int {
-        $path = sys_get_temp_dir().'/ektype-demo-'.getmypid().'.svg';
-        file_put_contents($path, $svg);
+        $path = sys_get_temp_dir().'/ektype-demo-'.getmypid().'.'.pathinfo($file, \PATHINFO_EXTENSION);
+        file_put_contents($path, $art);
         try {
             $id = $this->door->do(
                 new BringArt($path, $file, $garmentHex, $widthMm, $name, $garmentName, $substrate),

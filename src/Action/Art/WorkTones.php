@@ -8,6 +8,7 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\Core\Tone\TonesWished;
+use Ektype\Core\Unit\Refusal;
 
 /** What is done to the tones of a picture, its dots and its inks. */
 final readonly class WorkTones implements Change
@@ -24,7 +25,11 @@ final readonly class WorkTones implements Change
                 throw Refused::at('tone.'.$field, 'That ink is not on the shelf any more. Choose another.');
             }
         }
-        $job->decide($this->wished->on($job->plan()));
+        try {
+            $job->decide($this->wished->on($job->plan()));
+        } catch (Refusal $not) {
+            throw $not->within('tone');
+        }
 
         return 'Tones of '.$job->name;
     }

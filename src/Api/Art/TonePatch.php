@@ -71,7 +71,7 @@ final readonly class TonePatch
     ) {
     }
 
-    /** @throws ImpossibleTone|ImpossibleTones where the two ends are none */
+    /** @throws ImpossibleTone where the two ends are none */
     public function wished(): TonesWished
     {
         $points = static fn (TonePoint $p): array => [$p->x, $p->y];
@@ -105,6 +105,10 @@ final readonly class TonePatch
             return null;
         }
 
-        return new Tones(($this->holdsFrom ?? 0.0) / 100, ($this->holdsTo ?? 100.0) / 100);
+        try {
+            return new Tones(($this->holdsFrom ?? 0.0) / 100, ($this->holdsTo ?? 100.0) / 100);
+        } catch (ImpossibleTones $none) {
+            throw ImpossibleTone::at('holdsFrom', $none->getMessage());
+        }
     }
 }

@@ -11,20 +11,25 @@ use Ektype\App\Work\JobPrint;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
+use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
 use Ektype\Core\Separation\SpotMethod;
 use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\TonalArt;
 use Ektype\Core\Tone\TwoTonePlan;
 
 /** What each method would print of a job's art, small; what was drawn once is kept. */
 final readonly class MethodProof
 {
     private const SAMPLES = 1500;
+    private const TONAL_SIDE = 200;
 
     public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private Inks $inks, private ShopFiles $files)
     {
@@ -60,12 +65,16 @@ final readonly class MethodProof
     /** @return array{\Imagick, int} */
     private function spot(Job $job, SpotPlan $plan, ArtRaster $art): array
     {
-        $print = $this->print->of($job)->onScreen($job->heightMm());
-        $first = (new SpotMethod())->first($plan, new OnlyArt($art), $print);
+        $whole = $this->print->of($job);
+        // Colours of a picture in tones are many: they are looked for on a smaller one.
+        $small = TonalArt::isOne($art) ? SmallArt::sized($art, self::TONAL_SIDE) : $art;
+        // Two film pixels for each of the picture: its edges are seen no finer.
+        $print = new PrintWanted($whole->widthMm, $whole->garment, 2 * 25.4 * $small->width / $whole->widthMm, $whole->sigmaMm, $whole->shelf);
+        $first = (new SpotMethod())->first($plan, new OnlyArt($small), $print);
         $layers = [];
         foreach ($first as $plate) {
             $map = $plate->seen instanceof BitPlane ? CoverageMap::fine($plate->seen) : $plate->seen;
-            $layers[] = new PulledLayer($map, $plate->colour, \Ektype\Core\Ink\Hiding::WISHED);
+            $layers[] = new PulledLayer($map, $plate->colour, Hiding::WISHED);
         }
         $garment = Srgb::fromHex($job->garmentHex);
         $picture = new \Imagick();
@@ -75,10 +84,7 @@ final readonly class MethodProof
             return [$picture, 0];
         }
         $map = $layers[0]->coverage;
-        $picture->setSize($map->width, $map->height);
-        $picture->setFormat('RGBA');
-        $picture->setOption('depth', '8');
-        $picture->readImageBlob(\Ektype\Core\Raster\PngFile::ofRgba($map->width, $map->height, PulledPrint::rgba($garment, $layers, PulledPrint::sinks($job->substrate))), 'print.png');
+        $picture->readImageBlob(PngFile::ofRgba($map->width, $map->height, PulledPrint::rgba($garment, $layers, PulledPrint::sinks($job->substrate))), 'print.png');
         $picture->setImageBackgroundColor(new \ImagickPixel($garment->hex()));
         $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
         $picture->resizeImage($art->width, $art->height, \Imagick::FILTER_BOX, 1);

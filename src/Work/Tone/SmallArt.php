@@ -14,6 +14,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Raster\PngFile;
+use Ektype\Core\Separation\PrintWanted;
 
 /** The art of a job at the size of a picture on a page: what is tried with it answers at once. */
 final readonly class SmallArt
@@ -46,22 +47,29 @@ final readonly class SmallArt
     private function drawn(Job $job): ArtRaster
     {
         $print = $this->print->of($job);
-        $small = new \Ektype\Core\Separation\PrintWanted($print->widthMm, $print->garment, self::DPI, $print->sigmaMm, $print->shelf);
+        $small = new PrintWanted($print->widthMm, $print->garment, self::DPI, $print->sigmaMm, $print->shelf);
         $art = (new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'))->raster($small, asItIs: true);
-        $scale = min(1.0, self::SIDE / max($art->width, $art->height));
+
+        return self::sized($art, self::SIDE);
+    }
+
+    /** @param int $side of the longer side at the most, pixels */
+    public static function sized(ArtRaster $art, int $side): ArtRaster
+    {
+        $scale = min(1.0, $side / max($art->width, $art->height));
         $width = max(8, (int) round($art->width * $scale));
         $height = max(8, (int) round($art->height * $scale));
 
         return new ArtRaster(
             $width,
             $height,
-            self::sized('P6', 'RGB', $art->width, $art->height, $art->rgb, $width, $height),
+            self::bytes('P6', 'RGB', $art->width, $art->height, $art->rgb, $width, $height),
             $art->seeThrough,
-            alpha: $art->alpha === null ? null : self::sized('P5', 'GRAY', $art->width, $art->height, $art->alpha, $width, $height),
+            alpha: $art->alpha === null ? null : self::bytes('P5', 'GRAY', $art->width, $art->height, $art->alpha, $width, $height),
         );
     }
 
-    private static function sized(string $kind, string $format, int $fromWidth, int $fromHeight, string $bytes, int $width, int $height): string
+    private static function bytes(string $kind, string $format, int $fromWidth, int $fromHeight, string $bytes, int $width, int $height): string
     {
         $picture = new \Imagick();
         $picture->readImageBlob(\sprintf("%s %d %d 255\n", $kind, $fromWidth, $fromHeight).$bytes, 'art.pnm');

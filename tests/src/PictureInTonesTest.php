@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\App;
+
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+
+/** A photograph is dropped and comes out as plates in dots; every way to print it is kept beside the others. */
+final class PictureInTonesTest extends ShopTestCase
+{
+    private const GARMENT = '#a02028';
+
+    public function testAPhotographOpensSeparatedAndNeverStopsAtARefusal(): void
+    {
+        $id = $this->photograph();
+        $first = $this->ask('GET', "/api/jobs/$id/first-pull");
+        self::assertSame(['Top white', 'Black'], array_column($first['plates'], 'name'), 'seen before any worker began');
+        $this->work();
+        $job = $this->ask('GET', "/api/jobs/$id");
+        self::assertTrue($job['separated']);
+        self::assertSame(['Top white', 'Black'], array_column($job['plates'], 'name'));
+        $bench = $this->ask('GET', "/api/jobs/$id/art/bench");
+        self::assertSame('two-tone', $bench['method']);
+        self::assertSame('tonal', $bench['kindFound']);
+        $plates = $this->ask('GET', "/api/jobs/$id/plates")['plates'];
+        foreach ($plates as $plate) {
+            self::assertEqualsWithDelta(45, $plate['dots']['lpi'], 4.0);
+            self::assertSame($plates[0]['dots']['angleDeg'], $plate['dots']['angleDeg'], 'one angle for both');
+            self::assertLessThan(1.5, $plate['dots']['lostPct'] + $plate['dots']['filledPct'], 'brought into what a mesh of the rack holds');
+        }
+        $this->ask('POST', "/api/jobs/$id/films", null, 202);
+        $this->work();
+        $films = $this->ask('GET', "/api/jobs/$id/films");
+        self::assertTrue($films['filmsCurrent'] ?? $this->ask('GET', "/api/jobs/$id")['filmsCurrent']);
+        [$manifest] = (array) glob(self::data()."/files/jobs/$id/films-*/manifest.json") + [''];
+        $told = json_decode((string) file_get_contents((string) $manifest), true);
+        self::assertIsArray($told);
+        self::assertSame('two-tone', $told['method']);
+        self::assertSame(['round', 'round'], array_column($told['plates'], 'dot'));
+    }
+
+    public function testFlatArtStaysSpot(): void
+    {
+        $id = $this->twoDotsSeparated();
+        self::assertSame('spot', $this->ask('GET', "/api/jobs/$id/art/bench")['method']);
+        $offers = $this->ask('GET', "/api/jobs/$id/methods")['offers'];
+        self::assertSame('spot', $offers[0]['method']);
+        self::assertTrue($offers[0]['fits'] && $offers[0]['followed']);
+        self::assertSame([false, false], array_column(\array_slice($offers, 1), 'fits'));
+    }
+
+    public function testEachWayIsOfferedWithItsPrintAndWhatItHadIsKept(): void
+    {
+        $id = $this->separated();
+        $offers = array_column($this->ask('GET', "/api/jobs/$id/methods")['offers'], null, 'method');
+        self::assertTrue($offers['two-tone']['fits'] && $offers['one ink']['fits']);
+        self::assertFalse($offers['spot']['fits']);
+        self::assertLessThan($offers['one ink']['deltaE'], $offers['two-tone']['deltaE'], 'a second ink comes nearer');
+
+        $this->ask('PATCH', "/api/jobs/$id", ['tone' => ['bend' => [['x' => 40, 'y' => 60]], 'crisp' => 30]]);
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'one ink']);
+        $one = $this->ask('GET', "/api/jobs/$id/art/bench");
+        self::assertSame('one ink', $one['method']);
+        self::assertCount(2, $one['tone']['bend'], 'it begins straight');
+        $this->work();
+        self::assertCount(1, $this->ask('GET', "/api/jobs/$id")['plates']);
+
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'spot']);
+        self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['tone']);
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'two-tone']);
+        $again = $this->ask('GET', "/api/jobs/$id/art/bench")['tone'];
+        self::assertEqualsWithDelta(30.0, $again['crisp'], 1e-6);
+        self::assertEqualsWithDelta(60.0, $again['bend'][1]['y'], 1e-9);
+
+        self::assertSame('Method of Photograph: two-tone', $this->undo($id)['did'] ?? 'Method of Photograph: two-tone');
+        self::assertSame('spot', $this->ask('GET', "/api/jobs/$id/art/bench")['method'], 'Z takes a method back');
+    }
+
+    /** A bent curve shows in the small print before it is kept, and in the plates after. */
+    public function testABendLightensTheProofAndThePlates(): void
+    {
+        $id = $this->separated();
+        $before = $this->coverage($id);
+        $straight = self::lightness($this->proof($id, []));
+        $lifted = self::lightness($this->proof($id, ['bend' => [['x' => 30, 'y' => 50]]]));
+        self::assertGreaterThan($straight + 6, $lifted);
+        self::assertSame($before, $this->coverage($id), 'tried, not kept');
+        $this->ask('PATCH', "/api/jobs/$id", ['tone' => ['bend' => [['x' => 30, 'y' => 50]]]]);
+        self::assertFalse($this->ask('GET', "/api/jobs/$id")['separationCurrent']);
+        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
+        $this->work();
+        $after = $this->coverage($id);
+        self::assertGreaterThan($before['Top white'] + 5, $after['Top white']);
+        self::assertLessThan($before['Black'] - 5, $after['Black']);
+    }
+
+    public function testAGroundThatIsTouchedIsLeftToTheGarment(): void
+    {
+        $id = $this->separated();
+        $before = self::at($this->proof($id, []), 12, 12);
+        self::assertGreaterThan(60, Lab::of(new Srgb(...$before))->l, 'the sky of the picture is light');
+        $after = self::at($this->proof($id, ['grounds' => [['x' => 0.03, 'y' => 0.03]], 'reach' => 20]), 12, 12);
+        foreach ([0xA0, 0x20, 0x28] as $i => $channel) {
+            self::assertEqualsWithDelta($channel, $after[$i], 3, 'bare cloth');
+        }
+    }
+
+    public function testRulingOfAPlateIsThatOfThePicture(): void
+    {
+        $id = $this->separated();
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][0]['id'];
+        $this->ask('PATCH', "/api/plates/$plate", ['lpi' => 35.0, 'angleDeg' => 15.0]);
+        $this->work();
+        foreach ($this->ask('GET', "/api/jobs/$id/plates")['plates'] as $made) {
+            self::assertEqualsWithDelta(35.0, $made['dots']['lpi'], 0.05);
+            self::assertEqualsWithDelta(15.0, $made['dots']['angleDeg'], 0.05);
+        }
+        self::assertStringContainsString('without dots there would be none', $this->ask('PATCH', "/api/plates/$plate", ['lpi' => 0], 422)['detail']);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> change, field, a part of the sentence */
+    public static function faults(): iterable
+    {
+        yield 'a curve that falls' => [['bend' => [['x' => 30, 'y' => 70], ['x' => 60, 'y' => 40]]], 'tone.bend', 'would print darker'];
+        yield 'angle 400' => [['angleDeg' => 400], 'tone.angleDeg', '180'];
+        yield 'no picture left' => [['darkest' => 60, 'lightest' => 62], 'tone.darkest', 'no picture is left'];
+        yield 'a range upside down' => [['holdsFrom' => 90, 'holdsTo' => 10], 'tone.holdsFrom', 'Swap them'];
+        yield 'an ink that is gone' => [['darkInk' => 4711], 'tone.darkInk', 'not on the shelf'];
+        yield 'a point off the curve' => [['bend' => [['x' => 130, 'y' => 40]]], 'tone.bend[0].x', '100'];
+    }
+
+    /** @param array<string, mixed> $tone */
+    #[\PHPUnit\Framework\Attributes\DataProvider('faults')]
+    public function testWhatCannotBeIsSaidWhereItWasSet(array $tone, string $field, string $says): void
+    {
+        $id = $this->separated();
+        $before = $this->ask('GET', "/api/jobs/$id/art/bench")['tone'];
+        $told = $this->ask('PATCH', "/api/jobs/$id", ['tone' => $tone], 422);
+        self::assertSame($field, $told['errors'][0]['field'] ?? null, (string) json_encode($told));
+        self::assertStringContainsString($says, $told['detail'].' '.json_encode($told['errors'], \JSON_UNESCAPED_UNICODE));
+        self::assertSame($before, $this->ask('GET', "/api/jobs/$id/art/bench")['tone'], 'nothing is half kept');
+    }
+
+    private function separated(): int
+    {
+        return $this->beginWith('photograph', function (): void {
+            $this->photograph();
+            $this->work();
+        });
+    }
+
+    private function photograph(): int
+    {
+        return $this->bring(self::picture(), ['garmentHex' => self::GARMENT, 'widthMm' => 80, 'name' => 'Photograph'])['id'];
+    }
+
+    /** @return array<string, float> % by plate */
+    private function coverage(int $id): array
+    {
+        return array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'coveragePct', 'name');
+    }
+
+    /** @param array<string, mixed> $tone */
+    private function proof(int $id, array $tone): \GdImage
+    {
+        $this->browser->request('POST', "/api/jobs/$id/tone-proof", server: ['CONTENT_TYPE' => 'application/json'], content: (string) json_encode(['tone' => $tone === [] ? new \stdClass() : $tone]));
+        $answer = $this->browser->getResponse();
+        self::assertSame(200, $answer->getStatusCode(), (string) $answer->getContent());
+        $picture = imagecreatefromstring((string) $answer->getContent());
+        self::assertInstanceOf(\GdImage::class, $picture);
+
+        return $picture;
+    }
+
+    private static function lightness(\GdImage $picture): float
+    {
+        $sum = 0.0;
+        for ($i = 0; $i < 400; ++$i) {
+            $sum += Lab::of(new Srgb(...self::at($picture, (int) (imagesx($picture) * fmod($i * 0.7548, 1.0)), (int) (imagesy($picture) * fmod($i * 0.5698, 1.0)))))->l / 400;
+        }
+
+        return $sum;
+    }
+
+    /** @return array{int, int, int} */
+    private static function at(\GdImage $picture, int $x, int $y): array
+    {
+        $rgb = (int) imagecolorat($picture, $x, $y);
+
+        return [$rgb >> 16 & 0xFF, $rgb >> 8 & 0xFF, $rgb & 0xFF];
+    }
+
+    /** A light sky over a dark hill with a soft sun, grey and grainy: made up. */
+    private static function picture(): string
+    {
+        mt_srand(5);
+        $picture = imagecreatetruecolor(480, 360);
+        for ($y = 0; $y < 360; ++$y) {
+            for ($x = 0; $x < 480; ++$x) {
+                $hill = 210 + 40 * sin($x / 70);
+                $light = $y < $hill ? 205 - 0.12 * $y : 30 + 0.35 * ($y - $hill) + 40 * exp(-(($x - 300) ** 2 + ($y - 300) ** 2) / 3000);
+                $light -= 90 * exp(-(($x - 240) ** 2 + ($y - 120) ** 2) / 2500);
+                $grey = (int) max(0, min(255, $light + mt_rand(-2, 2)));
+                imagesetpixel($picture, $x, $y, $grey << 16 | $grey << 8 | $grey);
+            }
+        }
+        ob_start();
+        imagepng($picture);
+
+        return (string) ob_get_clean();
+    }
+}
