@@ -49,15 +49,16 @@ final readonly class CoverageMap
     /**
      * The same of tones, in the squares that their film would be counted in.
      *
-     * @param int $width  of the film, pixels
-     * @param int $height of the film, pixels
+     * @param int  $width  of the film, pixels
+     * @param int  $height of the film, pixels
+     * @param bool $picked one of the tones of each square instead of their mean: what lies between two tones is none of them
      */
-    public static function ofTones(ToneRaster $tones, int $width, int $height): self
+    public static function ofTones(ToneRaster $tones, int $width, int $height, bool $picked = false): self
     {
         $square = $width > self::LARGE ? 8 : 4;
         $across = intdiv($width + 7, 8) * intdiv(8, $square);
 
-        return self::sized($tones, $across, intdiv($height + $square - 1, $square), $square);
+        return self::sized($tones, $across, intdiv($height + $square - 1, $square), $square, $picked);
     }
 
     /** Tones as they are looked at, a place a pixel. */
@@ -66,13 +67,13 @@ final readonly class CoverageMap
         return self::sized($tones, $tones->width, $tones->height, 2);
     }
 
-    private static function sized(ToneRaster $tones, int $width, int $height, int $square): self
+    private static function sized(ToneRaster $tones, int $width, int $height, int $square, bool $picked = false): self
     {
         $bytes = $tones->tones;
         if ($width !== $tones->width || $height !== $tones->height) {
             $map = new \Imagick();
             $map->readImageBlob(\sprintf("P5 %d %d 255\n", $tones->width, $tones->height).$bytes, 'tones.pgm');
-            $map->resizeImage($width, $height, \Imagick::FILTER_BOX, 1);
+            $picked ? $map->sampleImage($width, $height) : $map->resizeImage($width, $height, \Imagick::FILTER_BOX, 1);
             $map->setImageDepth(8);
             $map->setImageFormat('GRAY');
             $bytes = $map->getImageBlob();

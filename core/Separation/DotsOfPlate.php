@@ -17,6 +17,7 @@ final readonly class DotsOfPlate
      * @param Halftone    $halftone ruling and angle as they came out
      * @param Tones       $range    tones that it was brought into
      * @param CoverageMap $print    how much of each place is printed, the gain of the press included
+     * @param CoverageMap $picked   the same, a single tone for each place
      * @param Laying      $laying   how often its ink is laid down
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class DotsOfPlate
         public Dot $dot,
         public Tones $range,
         public CoverageMap $print,
+        public CoverageMap $picked,
         public Laying $laying,
     ) {
     }

@@ -20,7 +20,7 @@ final class TonalArt
     /** More than so many times of it is none (heuristic). */
     private const OF_GRAIN = 4.0;
     /** Places are compared so far apart, share of the longer side (heuristic). */
-    private const APART = 0.03;
+    private const APART = 0.1;
     /** Less than this is one colour, grain and compression included, more than that is another one, of 255 (heuristic). */
     private const ALIKE = 5;
     private const ANOTHER = 40;

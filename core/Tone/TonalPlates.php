@@ -42,6 +42,7 @@ final class TonalPlates
                 $plate->dot,
                 $plate->range,
                 CoverageMap::ofTones($plate->tones, $plate->plane->width, $plate->plane->height),
+                CoverageMap::ofTones($plate->tones, $plate->plane->width, $plate->plane->height, picked: true),
                 $laying,
             ),
         );

@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { inflateSync } from "node:zlib";
+import { deflateSync, inflateSync } from "node:zlib";
 import type { Page } from "@playwright/test";
 
 /** A picture as grey or RGB bytes, from the kinds that pdftoppm and Chromium write. */
@@ -58,15 +58,54 @@ export function darkMiddle(picture: Picture, x: number, y: number, reach: number
   return { x: sumX / count, y: sumY / count, count };
 }
 
+/** A photograph of nothing: a light sky over a dark hill with a soft sun, grey and grainy, as PNG. */
+export function photograph(width: number, height: number): Buffer {
+  let seed = 17;
+  const chance = () => {
+    seed = (seed * 16807) % 2147483647;
+    return seed / 2147483647;
+  };
+  const raw = Buffer.alloc((width + 1) * height);
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
+      const [u, v] = [x / width, y / height];
+      const hill = 0.58 + 0.1 * Math.sin(7 * u);
+      const sun = 90 * Math.exp(-((u - 0.5) ** 2 + (v - 0.33) ** 2) / 0.02);
+      const light = v < hill ? 205 - 40 * v - sun : 30 + 120 * (v - hill);
+      raw[y * (width + 1) + 1 + x] = Math.max(0, Math.min(255, light + 4 * (chance() - 0.5)));
+    }
+  }
+  const table = Array.from({ length: 256 }, (_, n) => {
+    let c = n;
+    for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1;
+    return c >>> 0;
+  });
+  const chunk = (kind: string, body: Buffer) => {
+    const named = Buffer.concat([Buffer.from(kind, "latin1"), body]);
+    let crc = 0xffffffff;
+    for (const byte of named) crc = (table[(crc ^ byte) & 0xff] ?? 0) ^ (crc >>> 8);
+    const ends = Buffer.alloc(8);
+    ends.writeUInt32BE(body.length, 0);
+    ends.writeUInt32BE((crc ^ 0xffffffff) >>> 0, 4);
+    return Buffer.concat([ends.subarray(0, 4), named, ends.subarray(4)]);
+  };
+  const head = Buffer.alloc(13);
+  head.writeUInt32BE(width, 0);
+  head.writeUInt32BE(height, 4);
+  head[8] = 8;
+  return Buffer.concat([Buffer.from("89504e470d0a1a0a", "hex"), chunk("IHDR", head), chunk("IDAT", deflateSync(raw)), chunk("IEND", Buffer.alloc(0))]);
+}
+
 /** Puts a file on the page as a hand would drop it. */
-export async function drop(page: Page, name: string, type: string, content: string): Promise<void> {
+export async function drop(page: Page, name: string, type: string, content: string | Buffer): Promise<void> {
   const transfer = await page.evaluateHandle(
-    ([fileName, fileType, text]) => {
+    ([fileName, fileType, bytes]) => {
       const data = new DataTransfer();
-      data.items.add(new File([text as string], fileName as string, { type: fileType as string }));
+      const raw = Uint8Array.from(atob(bytes as string), (c) => c.charCodeAt(0));
+      data.items.add(new File([raw], fileName as string, { type: fileType as string }));
       return data;
     },
-    [name, type, content],
+    [name, type, Buffer.from(content).toString("base64")],
   );
   const target = page.getByRole("heading", { name: "Jobs" });
   await target.dispatchEvent("dragover", { dataTransfer: transfer });

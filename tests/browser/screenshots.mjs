@@ -8,6 +8,8 @@ const views = [
   ["job", "/jobs/2", desk],
   ["jobs", "/jobs", desk],
   ["art", "/jobs/2/art", desk],
+  ["tones", "/jobs/4/art", desk],
+  ["dots", "/jobs/4/plates?look=holds", desk],
   ["plates", "/jobs/2/plates?plate=2", desk],
   ["holds", "/jobs/2/plates?look=holds&plate=4", desk],
   ["shifts", "/jobs/2/plates?look=shifts&plate=3", desk],
@@ -16,14 +18,12 @@ const views = [
   ["screens", "/jobs/3/screens?plate=7&look=stencil", desk],
   ["pattern", "/jobs/2/screens?plate=2&look=pattern", desk],
   ["light", "/jobs/3/light?plate=7", desk],
-  ["light-safelight", "/jobs/2/light?plate=2", desk, "safe"],
   ["light-tablet", "/jobs/2/light?plate=2", tablet, "safe"],
   ["press", "/jobs/2/press?plate=3", desk],
   ["press-tablet", "/jobs/2/press?plate=3", tablet],
   ["run", "/jobs/2/run", desk],
   ["darkroom", "/darkroom", desk],
   ["frame", "/rack/13", desk],
-  ["rack", "/rack", desk],
 ];
 const browser = await chromium.launch({
   executablePath: "/usr/bin/chromium",
@@ -35,7 +35,7 @@ for (const [name, path, viewport, light] of views) {
   const page = await context.newPage();
   await page.goto(base + path, { waitUntil: "networkidle" });
   await page.getByRole("heading").first().waitFor();
-  await page.waitForTimeout(900);
+  await page.waitForTimeout(name === "tones" ? 6000 : 900);
   await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname });
   await context.close();
 }

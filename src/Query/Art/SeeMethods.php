@@ -6,6 +6,7 @@ namespace Ektype\App\Query\Art;
 
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Job\BegunPlan;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\Tone\MethodProof;
@@ -29,24 +30,20 @@ final readonly class SeeMethods
 
     public function of(int $jobId): MethodsBench
     {
-        return $this->moment->see(function (Snapshot $shop) use ($jobId): MethodsBench {
-            $job = $shop->shelves->jobs->whole($jobId);
-            $tonal = !$job->art->isDrawing() && TonalArt::isOne($this->art->of($job));
-            $offers = array_map(fn (MethodName $method): MethodOffer => $this->offer($job, $method, $tonal, $shop), MethodName::cases());
-            usort($offers, static fn (MethodOffer $a, MethodOffer $b): int => $b->fits <=> $a->fits);
+        [$job, $rack] = $this->seen($jobId);
+        $tonal = !$job->art->isDrawing() && TonalArt::isOne($this->art->of($job));
+        $offers = array_map(fn (MethodName $method): MethodOffer => $this->offer($job, $method, $tonal, $rack), MethodName::cases());
+        usort($offers, static fn (MethodOffer $a, MethodOffer $b): int => $b->fits <=> $a->fits);
 
-            return new MethodsBench($offers, $this->tones->histogram($job));
-        });
+        return new MethodsBench($offers, $this->tones->histogram($job));
     }
 
     /** @return string PNG of what a method would print */
     public function picture(int $jobId, MethodName $method): string
     {
-        return $this->moment->see(function (Snapshot $shop) use ($jobId, $method): string {
-            $job = $shop->shelves->jobs->whole($jobId);
+        [$job, $rack] = $this->seen($jobId);
 
-            return $this->proofs->of($job, self::plan($job, $method, $shop))->png;
-        });
+        return $this->proofs->of($job, self::plan($job, $method, $rack))->png;
     }
 
     /**
@@ -56,19 +53,28 @@ final readonly class SeeMethods
      */
     public function proof(int $jobId, TonesWished $wished, ?Srgb $onGarment): TriedTones
     {
-        return $this->moment->see(function (Snapshot $shop) use ($jobId, $wished, $onGarment): TriedTones {
-            $job = $shop->shelves->jobs->whole($jobId);
-            $plan = $wished->on($job->plan());
+        [$job] = $this->seen($jobId);
+        $plan = $wished->on($job->plan());
 
-            return new TriedTones($this->tones->picture($job, $plan, $onGarment), ToneBench::of($plan)->curve);
-        });
+        return new TriedTones($this->tones->picture($job, $plan, $onGarment), ToneBench::of($plan)->curve);
     }
 
-    private function offer(Job $job, MethodName $method, bool $tonal, Snapshot $shop): MethodOffer
+    /**
+     * Looked at in one moment; what is reckoned from it holds up nobody.
+     *
+     * @return array{Job, list<Frame>}
+     */
+    private function seen(int $jobId): array
+    {
+        return $this->moment->see(static fn (Snapshot $shop): array => [$shop->shelves->jobs->whole($jobId), $shop->frames()]);
+    }
+
+    /** @param list<Frame> $rack */
+    private function offer(Job $job, MethodName $method, bool $tonal, array $rack): MethodOffer
     {
         $followed = ($job->method() ?? MethodName::Spot) === $method;
         try {
-            $plan = self::plan($job, $method, $shop);
+            $plan = self::plan($job, $method, $rack);
             $print = $this->proofs->of($job, $plan);
         } catch (Refusal $none) {
             return new MethodOffer($method, false, $followed, $none->getMessage(), null, null, '');
@@ -77,9 +83,10 @@ final readonly class SeeMethods
         return new MethodOffer($method, $method->isTonal() === $tonal, $followed, self::why($plan, $tonal, $print->plates), $print->plates, $print->deltaE, $print->key);
     }
 
-    private static function plan(Job $job, MethodName $method, Snapshot $shop): Plan
+    /** @param list<Frame> $rack */
+    private static function plan(Job $job, MethodName $method, array $rack): Plan
     {
-        return $job->planOf($method) ?? BegunPlan::of($method, $shop->frames());
+        return $job->planOf($method) ?? BegunPlan::of($method, $rack);
     }
 
     private static function why(Plan $plan, bool $tonal, int $plates): string

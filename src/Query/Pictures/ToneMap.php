@@ -70,7 +70,7 @@ final readonly class ToneMap
     {
         $path = $plate->job->separationPath ?? throw new NotHere();
 
-        return CoverageFile::read($this->files->read(\sprintf('%s/%d.cover', $path, $plate->drawing)));
+        return CoverageFile::read($this->files->read(\sprintf('%s/%d.dots', $path, $plate->drawing)));
     }
 
     private static function says(ToneRange $range, float $lost, float $filled, string $mesh): string

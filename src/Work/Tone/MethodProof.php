@@ -6,7 +6,6 @@ namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\JobPrint;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
@@ -31,7 +30,7 @@ final readonly class MethodProof
     private const SAMPLES = 1500;
     private const TONAL_SIDE = 200;
 
-    public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private Inks $inks, private ShopFiles $files)
+    public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private Inks $inks, private DrawnOnce $drawn)
     {
     }
 
@@ -40,10 +39,7 @@ final readonly class MethodProof
     {
         $key = $this->key($job, $plan);
         $kept = \sprintf('jobs/%d/proof-%s', $job->idOrFail(), $key);
-        if (!$this->files->has($kept)) {
-            $this->files->put($kept, serialize($this->drawn($job, $plan, $key)));
-        }
-        $print = unserialize($this->files->read($kept), ['allowed_classes' => [SmallPrint::class]]);
+        $print = unserialize($this->drawn->of($kept, fn (): string => serialize($this->drawn($job, $plan, $key))), ['allowed_classes' => [SmallPrint::class]]);
 
         return $print instanceof SmallPrint ? $print : throw new \UnexpectedValueException('The small print of a method is damaged. Bring the art again.');
     }

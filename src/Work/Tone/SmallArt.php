@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\JobArt;
 use Ektype\App\Work\JobPrint;
@@ -27,7 +26,7 @@ final readonly class SmallArt
         private ArtOnGarment $art,
         private ScannedPositive $scans,
         private JobPrint $print,
-        private ShopFiles $files,
+        private DrawnOnce $drawn,
         private string $shopData,
     ) {
     }
@@ -36,10 +35,7 @@ final readonly class SmallArt
     public function of(Job $job): ArtRaster
     {
         $kept = \sprintf('jobs/%d/small-%s', $job->idOrFail(), substr(hash('sha256', serialize([$job->art->path, $job->framing(), $job->garmentHex])), 0, 16));
-        if (!$this->files->has($kept)) {
-            $this->files->put($kept, serialize($this->drawn($job)));
-        }
-        $art = unserialize($this->files->read($kept), ['allowed_classes' => [ArtRaster::class]]);
+        $art = unserialize($this->drawn->of($kept, fn (): string => serialize($this->drawn($job))), ['allowed_classes' => [ArtRaster::class]]);
 
         return $art instanceof ArtRaster ? $art : throw new \UnexpectedValueException('The small picture of the art is damaged. Bring the art again.');
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\JobPrint;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Tone\ColourTable;
+use Ektype\Core\Tone\Middle;
 use Ektype\Core\Tone\OneInkMethod;
 use Ektype\Core\Tone\OneInkPlan;
 use Ektype\Core\Tone\TwoToneMethod;
@@ -19,7 +19,7 @@ use Ektype\Core\Tone\TwoTonePlan;
 /** What a plan would print, as a small picture: before any film is drawn. */
 final readonly class ToneProof
 {
-    public function __construct(private SmallArt $art, private JobPrint $print, private ShopFiles $files)
+    public function __construct(private SmallArt $art, private JobPrint $print, private DrawnOnce $drawn)
     {
     }
 
@@ -62,15 +62,13 @@ final readonly class ToneProof
     /** The table of two inks on a garment is the same however the picture is bent: it is kept. */
     private function table(TwoTonePlan $plan, ArtRaster $art, PrintWanted $print): ?ColourTable
     {
-        $kept = 'tables/'.TwoToneMethod::key($plan, $print);
-        if ($this->files->has($kept)) {
-            return ColourTable::read($this->files->read($kept));
-        }
-        $table = TwoToneMethod::table($plan, $art, $print);
-        if ($table !== null) {
-            $this->files->put($kept, $table->written());
+        if (($plan->middle ?? Middle::of($art)) === Middle::Garment) {
+            return null;
         }
 
-        return $table;
+        return ColourTable::read($this->drawn->of(
+            'tables/'.TwoToneMethod::key($plan, $print),
+            static fn (): string => TwoToneMethod::table($plan, $art, $print)?->written() ?? '',
+        ));
     }
 }

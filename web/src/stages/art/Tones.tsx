@@ -319,6 +319,11 @@ export function Proof({
           justifyContent="center"
         >
           <Box position="relative" w="100%" maxW="620px">
+            {!url && (
+              <Text bg="cloth" color="ink" p="12px" my="120px" textAlign="center">
+                Reckoning the print on this garment …
+              </Text>
+            )}
             {url && (
               <img
                 src={url}
