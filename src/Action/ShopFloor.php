@@ -14,6 +14,7 @@ use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Frame\Frames;
 use Ektype\App\Shop\FrameLine\FrameLine;
 use Ektype\App\Shop\FrameLine\FrameLines;
+use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Shop\Lamp\Lamps;
@@ -39,6 +40,7 @@ final readonly class ShopFloor
         public Stencils $stencils,
         public TensionReadings $tensions,
         public StepTests $stepTests,
+        public ChartReads $charts,
         public Inks $inks,
         public Lamps $lamps,
         public Emulsions $emulsions,

@@ -6,6 +6,7 @@ namespace Ektype\App\Query;
 
 use Ektype\App\Shop\DarkRoom\DarkRooms;
 use Ektype\App\Shop\Frame\Frames;
+use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Shop\OwnMesh\OwnMeshes;
@@ -24,6 +25,7 @@ final readonly class Shelves
         public Frames $frames,
         public Stencils $stencils,
         public StepTests $stepTests,
+        public ChartReads $charts,
         public Inks $inks,
         public OwnMeshes $ownMeshes,
         public DarkRooms $darkRooms,

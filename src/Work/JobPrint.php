@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
+use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Halftone\PressGain;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\PulledPrint;
@@ -15,7 +15,7 @@ use Ektype\Core\Separation\PulledPrint;
 /** What the plates of a job are for. */
 final readonly class JobPrint
 {
-    public function __construct(private Inks $inks)
+    public function __construct(private Inks $inks, private ChartReads $charts)
     {
     }
 
@@ -33,7 +33,7 @@ final readonly class JobPrint
             $job->press?->registerSigmaMm,
             $shelf,
             PulledPrint::sinks($job->substrate),
-            PressGain::assumed()->curve(),
+            $this->charts->known($job->gainSetting())->gain->curve(),
         );
     }
 }

@@ -120,6 +120,39 @@ final class PictureInTonesTest extends ShopTestCase
         self::assertStringContainsString('without dots there would be none', $this->ask('PATCH', "/api/plates/$plate", ['lpi' => 0], 422)['detail']);
     }
 
+    /** A press that gains 30 % at half tone: its films are drawn smaller, and another ruling borrows what was read. */
+    public function testAGainChartIsKeptBySettingAndDrawsThePlatesAnew(): void
+    {
+        $id = $this->separated();
+        $bench = $this->ask('GET', "/api/jobs/$id/art/bench")['tone'];
+        self::assertStringContainsString('trade default', $bench['gain']['source']);
+        $before = $this->coverage($id);
+        $heavy = [];
+        foreach ([10, 20, 30, 40, 50, 60, 70, 80, 90] as $film) {
+            foreach ([-0.4, 0.0, 0.4] as $scatter) {
+                $heavy[] = ['filmPct' => $film, 'printedPct' => $film + 0.012 * $film * (100 - $film) + $scatter];
+            }
+        }
+        $read = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => $heavy], 201)['tone']['gain'];
+        self::assertEqualsWithDelta(30.0, $read['value'], 0.7);
+        self::assertLessThan(1.5, $read['high'] - $read['low']);
+        self::assertStringContainsString('27 patches', $read['source']);
+        self::assertFalse($this->ask('GET', "/api/jobs/$id")['separationCurrent'], 'films of the gain before would print too dark');
+        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
+        $this->work();
+        foreach ($this->coverage($id) as $plate => $covers) {
+            self::assertLessThan($before[$plate] - 0.5, $covers, $plate);
+        }
+        $this->ask('PATCH', "/api/jobs/$id", ['tone' => ['lpi' => 30]]);
+        $borrowed = $this->ask('GET', "/api/jobs/$id/art/bench")['tone']['gain'];
+        self::assertStringContainsString('borrowed', $borrowed['source']);
+        self::assertMatchesRegularExpression('/4[0-9] lines per inch/', $borrowed['source']);
+
+        $wild = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => \array_slice($heavy, 0, 3)], 422);
+        self::assertStringContainsString('three tones', $wild['detail']);
+        self::assertSame($borrowed, $this->ask('GET', "/api/jobs/$id/art/bench")['tone']['gain']);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string, string}> change, field, a part of the sentence */
     public static function faults(): iterable
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Art;
 
 use Ektype\App\Action\Art\AddPositive;
+use Ektype\App\Action\Art\ReadGain;
 use Ektype\App\Action\Art\TakeOffPositive;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Api\Answering\Served;
@@ -69,6 +70,15 @@ final readonly class ArtController
             // Where the curve runs that was tried, L* wished for each 2 of L*.
             'X-Tone-Curve' => implode(',', $tried->curve),
         ]);
+    }
+
+    /** A gain chart that was printed at this job’s setting and read. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/gain', methods: ['POST']), Status(201)]
+    public function gain(int $id, #[Body] NewChartRead $read): ArtBench
+    {
+        $this->door->do(new ReadGain($id, $read->readings()));
+
+        return $this->bench->of($id);
     }
 
     /** The picture small, as PNG, for kinds that a browser does not show. */

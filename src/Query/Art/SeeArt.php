@@ -6,6 +6,7 @@ namespace Ektype\App\Query\Art;
 
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Colour\Ciede2000;
@@ -30,11 +31,11 @@ final readonly class SeeArt
 
     public function of(int $jobId): ArtBench
     {
-        return $this->moment->see(static fn (Snapshot $shop): ArtBench => self::bench($shop->shelves->jobs->whole($jobId), $shop->inks()));
+        return $this->moment->see(static fn (Snapshot $shop): ArtBench => self::bench($shop->shelves->jobs->whole($jobId), $shop->inks(), $shop->shelves->charts));
     }
 
     /** @param list<Ink> $shelf */
-    private static function bench(Job $job, array $shelf): ArtBench
+    private static function bench(Job $job, array $shelf, ChartReads $charts): ArtBench
     {
         $plan = $job->spotPlan();
         $followed = $job->plan();
@@ -61,7 +62,7 @@ final readonly class SeeArt
             $found->warnings ?? [],
             $plan->positives,
             $job->method() ?? MethodName::Spot,
-            $followed instanceof OneInkPlan || $followed instanceof TwoTonePlan ? ToneBench::of($followed) : null,
+            $followed instanceof OneInkPlan || $followed instanceof TwoTonePlan ? ToneBench::of($followed, $charts->known($job->gainSetting())) : null,
         );
     }
 

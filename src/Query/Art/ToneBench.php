@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Art;
 
 use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Halftone\KnownGain;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Tone\Bend;
 use Ektype\Core\Tone\Middle;
 use Ektype\Core\Tone\OneInkPlan;
 use Ektype\Core\Tone\TwoTonePlan;
+use Ektype\Core\Unit\Figure;
 
 /** What is done to the tones of a picture, for the bench of the art. */
 final readonly class ToneBench
@@ -20,6 +22,7 @@ final readonly class ToneBench
      * @param list<TonePlace> $grounds   places given to the garment, shares of width and height
      * @param float           $crisp     %
      * @param float           $holdsFrom %
+     * @param Figure          $gain      of the press at half tone
      * @param int|null        $ink       of one ink; null lets the garment choose
      */
     private function __construct(
@@ -42,10 +45,11 @@ final readonly class ToneBench
         public ?float $holdBackMm,
         public ?Middle $middle,
         public ?Laying $laying,
+        public Figure $gain,
     ) {
     }
 
-    public static function of(OneInkPlan|TwoTonePlan $plan): self
+    public static function of(OneInkPlan|TwoTonePlan $plan, KnownGain $gain): self
     {
         $two = $plan instanceof TwoTonePlan ? $plan : null;
         $work = $plan->work;
@@ -70,6 +74,7 @@ final readonly class ToneBench
             $two?->holdBackMm,
             $two?->middle,
             $two?->laying,
+            $gain->figure(),
         );
     }
 

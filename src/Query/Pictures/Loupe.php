@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Pictures;
 
+use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\NotHere;
 use Ektype\Core\Colour\Srgb;
@@ -26,7 +27,7 @@ final readonly class Loupe
     /** Where something shows that the plates ought to cover, every few pixels of this colour. */
     private const GAP = [179, 54, 43];
 
-    public function __construct(private string $shopData)
+    public function __construct(private ChartReads $charts, private string $shopData)
     {
     }
 
@@ -59,7 +60,7 @@ final readonly class Loupe
             }
             if ($plate->printsTones()) {
                 $tones = true;
-                $shown = self::grown($shown, $size, $plate->lpi ?? PlannedDots::USUAL_LPI, $job->filmProfile()->dpi);
+                $shown = self::grown($shown, $size, $plate->lpi ?? PlannedDots::USUAL_LPI, $job->filmProfile()->dpi, $this->charts->known($job->gainSetting())->gain);
             }
             $layers[] = new PulledLayer(new CoverageMap($size, $size, 1, $shown), $plate->printedIn(), $tones ? $plate->hidingOnCloth($sinks) : $plate->hiding());
             if (!$plate->isWhiteBase()) {
@@ -160,9 +161,9 @@ final readonly class Loupe
      *
      * @param string $dots a byte a pixel, empty or full
      */
-    private static function grown(string $dots, int $size, float $lpi, float $dpi): string
+    private static function grown(string $dots, int $size, float $lpi, float $dpi, PressGain $press): string
     {
-        $gain = PressGain::assumed()->at(0.5)->printed - 0.5;
+        $gain = $press->at(0.5)->printed - 0.5;
         $reach = $gain * $dpi / $lpi / (2 * \M_SQRT2);
         $around = (int) round($reach);
         if ($around < 1) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Pictures;
 
 use Ektype\App\Query\Plates\DotsOnMesh;
+use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\NotHere;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\ShopFiles;
@@ -25,7 +26,7 @@ final readonly class ToneMap
     /** Less of the print than this is not told, %. */
     private const LITTLE = 0.05;
 
-    public function __construct(private ShopFiles $files)
+    public function __construct(private ShopFiles $files, private ChartReads $charts)
     {
     }
 
@@ -36,7 +37,7 @@ final readonly class ToneMap
             return null;
         }
         $range = ToneRange::on($mesh, $plate->lpi);
-        $held = HeldDots::of($this->print($plate), $range, PressGain::assumed());
+        $held = HeldDots::of($this->print($plate), $range, $this->gain($plate));
         [$lost, $filled] = [100 * $held->lostShare, 100 * $held->filledShare];
         $made = $plate->tones();
 
@@ -61,9 +62,14 @@ final readonly class ToneMap
             throw new NotHere();
         }
         $print = $this->print($plate);
-        $held = HeldDots::of($print, ToneRange::on($mesh, $plate->lpi), PressGain::assumed());
+        $held = HeldDots::of($print, ToneRange::on($mesh, $plate->lpi), $this->gain($plate));
 
         return PngFile::ofRgba($print->width, $print->height, $held->marked($print, self::LOST, self::FILLED, self::CLEAR));
+    }
+
+    private function gain(Plate $plate): PressGain
+    {
+        return $this->charts->known($plate->job->gainSetting())->gain;
     }
 
     private function print(Plate $plate): CoverageMap

@@ -16,12 +16,14 @@ use Ektype\App\Shop\Press\Press;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Halftone\GainSetting;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TwoTonePlan;
 
 /** An order to print: its art, its garment, and its plates in print order. */
@@ -407,6 +409,21 @@ class Job
         }
 
         return true;
+    }
+
+    /** What the gain of its dots depends on, as far as it is known. */
+    public function gainSetting(): GainSetting
+    {
+        $plan = $this->plan();
+        $plates = array_values(array_filter($this->platesInOrder(), static fn (Plate $p): bool => $p->printsTones()));
+
+        return new GainSetting(
+            $this->press?->id,
+            array_values(array_filter(array_map(static fn (Plate $p): ?float => $p->frame?->mesh()->threadsPerCm, $plates), static fn (?float $threads): bool => $threads !== null))[0] ?? null,
+            ($plates[0] ?? null)?->ink?->kind,
+            $plan instanceof OneInkPlan || $plan instanceof TwoTonePlan ? $plan->dots->halftone->lpi : PlannedDots::USUAL_LPI,
+            ($plates[0] ?? null)?->laying->strokes() ?? 1,
+        );
     }
 
     /** Whether its plates print tones in dots that lie beside each other. */

@@ -11,6 +11,7 @@ import { Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Slide } from "../../ui/Slide";
 import { SmallButton } from "../../ui/SmallButton";
 import { Curve } from "./Curve";
+import { Gain } from "./Gain";
 
 /** What is done to the tones: the curve, the ends, the ground, and below them the dots and the inks that carry them. */
 export function Tones({
@@ -81,6 +82,7 @@ export function Tones({
         at={at}
         tone={tone}
       />
+      <Gain job={job} tone={tone} />
       <Inks job={job} tone={tone} set={(tone) => work.change.mutate({ tone })} error={work.change.error} />
     </>
   );

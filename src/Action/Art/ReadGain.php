@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Art;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Gain\ChartRead;
+use Ektype\Core\Halftone\PressGain;
+use Ektype\Core\Halftone\ReadTone;
+use Ektype\Core\Unit\Refusal;
+
+/** A gain chart was printed at the setting of a job and read. Jobs in tones that it is nearest to are drawn anew. */
+final readonly class ReadGain implements Change
+{
+    /** @param list<ReadTone> $readings */
+    public function __construct(private int $jobId, private array $readings)
+    {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        $job = $shop->jobs->get($this->jobId);
+        try {
+            new PressGain($this->readings);
+        } catch (Refusal $not) {
+            throw $not->on === '' ? $not->within('readings') : $not;
+        }
+        $setting = $job->gainSetting();
+        $shop->charts->add(new ChartRead($setting, $job->press, $this->readings, $shop->now()->format('Y-m-d')));
+        foreach ($shop->jobs->all() as $other) {
+            if ($other->finishedOn === null && $other->printsTones()) {
+                $other->separationKey = null;
+            }
+        }
+
+        return \sprintf('Gain chart at %.0f lines per inch', $setting->lpi);
+    }
+}
