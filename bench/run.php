@@ -244,6 +244,26 @@ foreach ([
     [$times, $peak] = $whole(['art:separate', "$folder/$file", '--width-mm=300', '--garment=#1b2436', ...$options, "--out=$folder/films"]);
     $say($what, sprintf('%.1f s (%.1f–%.1f), %.0f MB', $times[1], $times[0], $times[2], $peak), $aim);
 }
+$painted = (new Ektype\App\Demo\DemoPainting())->slackWater();
+$photograph = new Imagick();
+$photograph->readImageBlob($painted);
+foreach (['photo' => [3543, 4134], 'long' => [3602, 4193]] as $name => [$across, $down]) {
+    $large = clone $photograph;
+    $large->resizeImage($across, $down, Imagick::FILTER_TRIANGLE, 1);
+    $large->writeImage("$folder/$name.jpg");
+    $large->setImageColorspace(Imagick::COLORSPACE_GRAY);
+    $large->writeImage("$folder/$name-grey.jpg");
+}
+foreach ([
+    ['two tones by colour at 600 dpi, PDF and TIFF', 'photo.jpg', 300, ['--method=two-tone', '--middle=picture', '--formats=pdf,tiff'], 'aim 6 s'],
+    ['two tones of a grey picture at 600 dpi, PDF and TIFF', 'photo-grey.jpg', 300, ['--method=two-tone', '--formats=pdf,tiff'], 'aim 6 s'],
+    ['two tones by colour at 1200 dpi, PDF and TIFF', 'photo.jpg', 300, ['--method=two-tone', '--middle=picture', '--formats=pdf,tiff', '--dpi=1200'], 'aim 25 s, 1000 MB'],
+    ['one ink, 305 × 355 mm, grey JPEG of 300 ppi to Group 4', 'long-grey.jpg', 305, ['--method=one-ink', '--formats=tiff'], 'aim 1.65 s'],
+] as [$what, $file, $wide, $options, $aim]) {
+    [$times, $peak] = $whole(['art:separate', "$folder/$file", "--width-mm=$wide", '--garment=#8f3a30', ...$options, "--out=$folder/films"]);
+    $say($what, sprintf('%.1f s (%.1f–%.1f), %.0f MB', $times[1], $times[0], $times[2], $peak), $aim);
+}
+$whole(['art:separate', "$folder/six300.png", '--width-mm=300', '--garment=#1b2436', "--out=$folder/films"]);
 [$times] = $whole(['plates:cost', "$folder/films/manifest.json"]);
 $say('plates:cost of the six plates, whole process', sprintf('%.2f s', $times[1]), 'aim 1 s');
 [, $s] = $time(static function (): array {

@@ -43,4 +43,27 @@ final readonly class SeparatedPlate
     ) {
         $this->coveragePct = 100 * $plane->count() / ($plane->width * $plane->height);
     }
+
+    /** The same with other pixels: what it covers follows. */
+    public function withPlane(BitPlane $plane): self
+    {
+        $per = $this->areaCm2 / max(1, $this->plane->count());
+
+        return new self(
+            $this->name,
+            $this->role,
+            $this->colour,
+            $this->artColour,
+            $plane,
+            $per * $plane->count(),
+            $this->artAreaCm2,
+            $this->orderReason,
+            $this->flashAfter,
+            $this->flashReason,
+            $this->ink,
+            $this->overprints,
+            $this->strokes,
+            $this->dots,
+        );
+    }
 }

@@ -49,4 +49,28 @@ final readonly class SpotRequest
         public array $thicken = [],
     ) {
     }
+
+    /** @param array<string, string> $merges colour => the colour that it prints as, beside those that there are */
+    public function merging(array $merges): self
+    {
+        return new self(
+            $this->widthMm,
+            $this->garment,
+            $this->inks,
+            $this->dpi,
+            $this->chokeMm,
+            [...$this->merges, ...$merges],
+            $this->leftOpen,
+            $this->printGround,
+            $this->trapMm,
+            $this->splits,
+            $this->locks,
+            $this->palette,
+            $this->highlights,
+            $this->onBase,
+            $this->overprints,
+            $this->baseFrom,
+            $this->thicken,
+        );
+    }
 }

@@ -36,4 +36,24 @@ final readonly class SpotResult
     ) {
         $this->budgetMm = $budget === [] ? null : $budget[0]->mm;
     }
+
+    /** @param list<SeparatedPlate> $plates in print order */
+    public function withPlates(array $plates): self
+    {
+        return new self(
+            $this->widthMm,
+            $this->heightMm,
+            $this->dpi,
+            $this->ppi,
+            $plates,
+            $this->palette,
+            $this->strays,
+            $this->groundLeftOpen,
+            $this->warnings,
+            $this->kind,
+            $this->budget,
+            $this->thinBase,
+            $this->witnesses,
+        );
+    }
 }

@@ -60,6 +60,29 @@ final class SpotSeparation
     }
 
     /**
+     * Where colours of the art are, at the resolution of the film: before any trap.
+     *
+     * @param list<string> $colours by their hex
+     *
+     * @return array<string, BitPlane> of those that print
+     */
+    public static function regions(ArtRaster $art, SpotRequest $request, array $colours): array
+    {
+        [$width, $height] = self::filmSize($art, $request);
+        $read = ReadColours::of($art, $request, static function (string $step, float $share): void {});
+        $planes = $read->planes($width, $height, $request);
+        $regions = [];
+        foreach ($colours as $hex) {
+            $leader = $read->colours->leaderOf($hex);
+            if ($leader !== null && isset($planes[$leader])) {
+                $regions[$hex] = $planes[$leader];
+            }
+        }
+
+        return $regions;
+    }
+
+    /**
      * The plates at the size of the screen, to look at while those of the films are drawn: the same colours, decisions,
      * base and traps, with nothing measured.
      *

@@ -22,6 +22,9 @@ use Ektype\Core\Separation\SpotResult;
 use Ektype\Core\Separation\SpotSeparation;
 use Ektype\Core\Separation\StrayShade;
 use Ektype\Core\Separation\ThinPlace;
+use Ektype\Core\Separation\Tint;
+use Ektype\Core\Separation\Tinted;
+use Ektype\Core\Separation\TintOffers;
 use Ektype\Core\Separation\WitnessSpot;
 use Ektype\Core\Tone\OneInk;
 use Ektype\Core\Tone\TonePlate;
@@ -83,7 +86,7 @@ final class SeparateArt extends OptionsCommand
         $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP or SVG')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
-            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one', 'spot')
+            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; tints for flat colours of which mixtures print as dots; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one', 'spot')
             ->addOption('lpi', null, InputOption::VALUE_REQUIRED, 'Ruling of the dots, lines per inch', '45')
             ->addOption('angle', null, InputOption::VALUE_REQUIRED, 'Their angle, degrees anticlockwise', '22.5')
             ->addOption('dot', null, InputOption::VALUE_REQUIRED, 'round, ellipse or line', 'round')
@@ -128,16 +131,29 @@ final class SeparateArt extends OptionsCommand
         $out = $asked->out;
         $older = $this->folder->older($out);
         $path = self::argument($input, 'art');
-        if ($asked->method !== SeparateWay::Spot) {
+        if ($asked->method === SeparateWay::OneInk || $asked->method === SeparateWay::TwoTone) {
             [$plates, $says, $more] = $this->tones($asked, $this->art->of($path, $request->widthMm, $request->garment, $request->dpi, asItIs: true));
             $this->tone($plates, [...$more, 'warnings' => $says], $asked, basename($path), $formats, $printer, $older);
 
             return $this->done($output, $says, \count($plates), $plates[0]->widthMm, $plates[0]->heightMm, $request->dpi, $out);
         }
-        $result = SpotSeparation::of($this->art->of($path, $request->widthMm, $request->garment, $request->dpi), $request);
-        $this->films($result, $request, basename($path), $out, $formats, $printer, $asked->media !== null, $asked->stepWedge, $older);
+        $art = $this->art->of($path, $request->widthMm, $request->garment, $request->dpi);
+        $result = SpotSeparation::of($art, $request);
+        $tinted = $asked->method === SeparateWay::Tints ? self::tinted($art, $request, $result, $asked) : null;
+        $result = $tinted->result ?? $result;
+        $this->films($result, $tinted, $request, $asked, basename($path), $formats, $printer, $older);
+        $says = array_map(static fn (Tint $t): string => \sprintf('%s prints as %.0f %% of %s: ΔE00 %.1f, and a plate is saved.', $t->hex, 100 * $t->tone, $t->of, $t->deltaE), $tinted->tints ?? []);
 
-        return $this->done($output, $result->warnings, \count($result->plates), $result->widthMm, $result->heightMm, $result->dpi, $out);
+        return $this->done($output, [...$says, ...$result->warnings], \count($result->plates), $result->widthMm, $result->heightMm, $result->dpi, $out);
+    }
+
+    /** null where no colour is a mixture of another's ink and what lies under it */
+    private static function tinted(ArtRaster $art, SpotRequest $request, SpotResult $result, SeparateAsked $asked): ?Tinted
+    {
+        [$dots, $range, $curve] = $asked->tintDots();
+        $tints = TintOffers::together(TintOffers::among($result->plates, $request->garment, $range));
+
+        return $tints === [] ? null : Tinted::of($art, $request, $tints, $dots, $asked->dot, $curve);
     }
 
     /** @param list<string> $warnings */
@@ -259,17 +275,8 @@ final class SeparateArt extends OptionsCommand
      * @param list<string> $formats
      * @param list<string> $older   files of a set that lies there already
      */
-    private function films(
-        SpotResult $result,
-        SpotRequest $request,
-        string $artName,
-        string $out,
-        array $formats,
-        FilmPrinter $printer,
-        bool $nested,
-        bool $wedge,
-        array $older,
-    ): void {
+    private function films(SpotResult $result, ?Tinted $tinted, SpotRequest $request, SeparateAsked $asked, string $artName, array $formats, FilmPrinter $printer, array $older): void
+    {
         $count = \count($result->plates);
         $sheet = new FilmSheet(
             $result->plates[0]->plane->width,
@@ -277,25 +284,26 @@ final class SeparateArt extends OptionsCommand
             $result->dpi,
             $count,
             $printer->feedMarginMm,
-            $wedge,
+            $asked->stepWedge,
         );
         $films = [];
         $plates = [];
         foreach ($result->plates as $i => $plate) {
             $label = \sprintf(
-                '%s   plate %d of %d   %s   on %s   no halftone   this way up, ink side up',
+                '%s   plate %d of %d   %s   on %s   %s   this way up, ink side up',
                 $artName,
                 $i + 1,
                 $count,
                 $plate->name,
                 $request->garment->hex(),
+                $tinted === null || $tinted->onPlate($plate) === [] ? 'no halftone' : \sprintf('%.1f lpi %.1f° %s', $tinted->dots->lpi, $tinted->dots->angleDeg, $asked->dot->value),
             );
             $films[] = new FilmPlate($plate->name, $plate->plane, $label);
-            $plates[] = self::described($plate, $i, $formats);
+            $plates[] = [...self::described($plate, $i, $formats), ...$tinted === null ? [] : self::tints($plate, $tinted, $asked)];
         }
         $manifest = [
             'art' => $artName,
-            'method' => SeparateWay::Spot->value,
+            'method' => $asked->method->value,
             'width_mm' => round($result->widthMm, 4),
             'height_mm' => round($result->heightMm, 4),
             'size_mm' => [round($result->widthMm, 4), round($result->heightMm, 4)],
@@ -340,7 +348,20 @@ final class SeparateArt extends OptionsCommand
             ),
             'warnings' => $result->warnings,
         ];
-        $this->folder->write($out, $artName, $sheet, $films, $manifest, $formats, $printer, $nested, $older);
+        $this->folder->write($asked->out, $artName, $sheet, $films, $manifest, $formats, $printer, $asked->media !== null, $older);
+    }
+
+    /** @return array<string, mixed> of a plate that carries other colours in dots */
+    private static function tints(SeparatedPlate $plate, Tinted $tinted, SeparateAsked $asked): array
+    {
+        $tints = $tinted->onPlate($plate);
+
+        return $tints === [] ? [] : [
+            'lpi' => round($tinted->dots->lpi, 4),
+            'angle_deg' => round($tinted->dots->angleDeg, 4),
+            'dot' => $asked->dot->value,
+            'tints' => array_map(static fn (Tint $t): array => ['hex' => $t->hex, 'tone_pct' => round(100 * $t->tone, 1), 'delta_e' => $t->deltaE], $tints),
+        ];
     }
 
     /**

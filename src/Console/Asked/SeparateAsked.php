@@ -12,6 +12,7 @@ use Ektype\App\Work\InkPalette;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\ImpossibleTones;
 use Ektype\Core\Plate\Tones;
@@ -108,6 +109,12 @@ final readonly class SeparateAsked
         );
     }
 
+    /** @return array{Halftone, Tones, ToneCurve|null} dots of flat colours: ruling and angle, what the mesh holds, and the curve of the film */
+    public function tintDots(): array
+    {
+        return [new Halftone($this->lpi, $this->angle), $this->tones(), $this->curve === null ? null : CurveFile::read($this->curve)];
+    }
+
     private function mustHaveTones(): void
     {
         foreach (['inks' => $this->inks !== null, 'trapMm' => $this->trapMm > 0, 'printGround' => $this->printGround] as $field => $given) {
@@ -141,7 +148,8 @@ final readonly class SeparateAsked
     public function request(): SpotRequest
     {
         foreach (['curve' => $this->curve !== null, 'range' => $this->range !== '0,100', 'holdBackMm' => $this->holdBackMm !== null, 'middle' => $this->middle !== null] as $field => $given) {
-            if (!$given || $this->method !== SeparateWay::Spot) {
+            $ofTints = $field === 'curve' || $field === 'range';
+            if (!$given || !\in_array($this->method, $ofTints ? [SeparateWay::Spot] : [SeparateWay::Spot, SeparateWay::Tints], true)) {
                 continue;
             }
             throw UnreadableRequest::at($field, 'Spot plates have no tones: this belongs to --method=one-ink or two-tone. Leave it out, or take one of them.');

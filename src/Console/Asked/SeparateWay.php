@@ -8,6 +8,7 @@ namespace Ektype\App\Console\Asked;
 enum SeparateWay: string
 {
     case Spot = 'spot';
+    case Tints = 'tints';
     case OneInk = 'one-ink';
     case TwoTone = 'two-tone';
 }

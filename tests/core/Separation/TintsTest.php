@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\Core\Separation;
+
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Halftone\ToneCurve;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\Tones;
+use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Separation\SeparatedPlate;
+use Ektype\Core\Separation\SpotRequest;
+use Ektype\Core\Separation\SpotResult;
+use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Separation\Tint;
+use Ektype\Core\Separation\Tinted;
+use Ektype\Core\Separation\TintOffers;
+use PHPUnit\Framework\TestCase;
+
+/** A grey that black dots on the cloth make needs no plate of its own; a red does. */
+final class TintsTest extends TestCase
+{
+    private const GARMENT = '#ffffff';
+    private const BLACK = '#1b1a17';
+    private const RED = '#b02030';
+    private const TONE = 0.4;
+
+    public function testAMixtureOfAnInkAndTheClothIsOfferedAtItsTone(): void
+    {
+        $offers = TintOffers::among($this->separated()->plates, Srgb::fromHex(self::GARMENT));
+        self::assertNotSame([], $offers);
+        self::assertSame([self::grey(), self::BLACK], [$offers[0]->hex, $offers[0]->of]);
+        self::assertEqualsWithDelta(self::TONE, $offers[0]->tone, 0.011);
+        self::assertLessThan(1.0, $offers[0]->deltaE);
+        foreach ($offers as $offer) {
+            self::assertNotSame(self::RED, $offer->hex, 'red is no mixture of black and white');
+        }
+    }
+
+    public function testItsDotsAreOnThePlateOfTheOtherAndTheirOwnIsSaved(): void
+    {
+        $before = $this->separated();
+        $tints = TintOffers::together(TintOffers::among($before->plates, Srgb::fromHex(self::GARMENT)));
+        self::assertCount(1, $tints);
+        $tinted = Tinted::of(self::art(), self::request(), $tints, new Halftone(45.0, 22.5), Dot::Round);
+        self::assertCount(\count($before->plates) - 1, $tinted->result->plates);
+        $black = self::plate($tinted->result, self::BLACK);
+        self::assertEqualsWithDelta(1.0, self::share($black->plane, 20, 20, 60, 80), 0.001, 'what is black stays solid');
+        self::assertEqualsWithDelta(self::TONE, self::share($black->plane, 110, 24, 60, 72), 0.02, 'what is grey is dots');
+        self::assertEqualsWithDelta(0.0, self::share($black->plane, 190, 20, 40, 80), 0.001, 'what is red is not there');
+        self::assertEqualsWithDelta(self::plate($before, self::RED)->areaCm2, self::plate($tinted->result, self::RED)->areaCm2, 0.01);
+        self::assertSame($tints, $tinted->onPlate($black));
+    }
+
+    public function testTheCurveOfThePressIsTakenOut(): void
+    {
+        $tints = [new Tint(self::grey(), self::BLACK, self::TONE, 0.1)];
+        $tinted = Tinted::of(self::art(), self::request(), $tints, new Halftone(45.0, 22.5), Dot::Round, new ToneCurve([[40.0, 24.0]]));
+        self::assertEqualsWithDelta(0.24, self::share(self::plate($tinted->result, self::BLACK)->plane, 110, 24, 60, 72), 0.02);
+    }
+
+    public function testATintThatTheMeshDoesNotHoldIsNotOffered(): void
+    {
+        self::assertSame([], TintOffers::among($this->separated()->plates, Srgb::fromHex(self::GARMENT), new Tones(0.6, 0.9)));
+    }
+
+    /** An ink whose dots print another keeps its plate, and nothing is a tint of a tint. */
+    public function testTintsGoTogether(): void
+    {
+        $offers = [new Tint('#a', '#b', 0.5, 0.1), new Tint('#b', '#c', 0.5, 0.2), new Tint('#d', '#a', 0.5, 0.3), new Tint('#d', '#c', 0.5, 0.4), new Tint('#a', '#c', 0.5, 0.5)];
+        self::assertSame([$offers[0], $offers[3]], TintOffers::together($offers));
+    }
+
+    private function separated(): SpotResult
+    {
+        return SpotSeparation::of(self::art(), self::request());
+    }
+
+    private static function art(): \Ektype\Core\Art\ArtRaster
+    {
+        return Patches::on(self::GARMENT, 240, 120, [[self::BLACK, 10, 10, 80, 100], [self::grey(), 100, 14, 80, 92], [self::RED, 185, 10, 50, 100]]);
+    }
+
+    private static function request(): SpotRequest
+    {
+        return new SpotRequest(61.0, Srgb::fromHex(self::GARMENT), dpi: 600.0);
+    }
+
+    /** Yule–Nielsen with n = 1.7: c = (g^1/n + a o (K^1/n − g^1/n))^n with o = 0.95. */
+    private static function grey(): string
+    {
+        $light = [];
+        foreach (Srgb::fromHex(self::BLACK)->linear() as $ink) {
+            $light[] = (1 + self::TONE * 0.95 * ($ink ** (1 / 1.7) - 1)) ** 1.7;
+        }
+
+        return Srgb::fromLinear([$light[0], $light[1], $light[2]])->hex();
+    }
+
+    private static function plate(SpotResult $result, string $art): SeparatedPlate
+    {
+        foreach ($result->plates as $plate) {
+            if ($plate->artColour?->hex() === $art) {
+                return $plate;
+            }
+        }
+        self::fail("No plate of $art.");
+    }
+
+    /** In pixels of the art. */
+    private static function share(BitPlane $plane, int $left, int $top, int $width, int $height): float
+    {
+        $scale = $plane->width / 240;
+        $set = $all = 0;
+        for ($y = (int) ($top * $scale); $y < ($top + $height) * $scale; ++$y) {
+            for ($x = (int) ($left * $scale); $x < ($left + $width) * $scale; ++$x) {
+                $set += $plane->isSet($x, $y) ? 1 : 0;
+                ++$all;
+            }
+        }
+
+        return $set / $all;
+    }
+}
