@@ -15,6 +15,7 @@ enum Decision: string
     case Highlight = 'highlight';
     case OnBase = 'on base';
     case Overprint = 'overprint';
+    case Tint = 'tint';
     case Thicken = 'thicken';
     case ServeAsBase = 'serve as base';
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Separation;
 
+use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Plate\Halftone;
+
 /**
  * One opaque plate an ink, with clean edges.
  *
@@ -11,6 +14,9 @@ namespace Ektype\Core\Separation;
  */
 final class SpotMethod implements Method
 {
+    /** Dots of tints: the usual ruling at the safe angle (heuristic). */
+    public const TINT_LPI = 45.0;
+
     public function name(): MethodName
     {
         return MethodName::Spot;
@@ -30,6 +36,12 @@ final class SpotMethod implements Method
         $raster = $art->raster($print);
         $look = $show === null ? null : new FirstLook($this->request($plan, $print->onScreen($print->widthMm * $raster->height / $raster->width)), $show);
 
+        if ($plan->tints !== []) {
+            $tinted = Tinted::of($raster, $request, array_values($plan->tints), new Halftone(self::TINT_LPI), Dot::Round, $print->curve);
+
+            return self::kept($tinted->result, $plan, $print);
+        }
+
         return self::kept(SpotSeparation::of($raster, $request, $progress, $look), $plan, $print);
     }
 
@@ -45,7 +57,7 @@ final class SpotMethod implements Method
 
     public function offers(Plan $plan, FoundColour $colour): array
     {
-        $again = $colour->leftOpen || $colour->printsAs !== $colour->hex || \in_array(
+        $again = $colour->leftOpen || isset($plan->tints[$colour->hex]) || $colour->printsAs !== $colour->hex || \in_array(
             $colour->hex,
             $plan->splits,
             true,
@@ -62,6 +74,7 @@ final class SpotMethod implements Method
                 Decision::Highlight,
                 Decision::OnBase,
                 Decision::Overprint,
+                Decision::Tint,
                 Decision::Thicken,
                 Decision::ServeAsBase,
             ];

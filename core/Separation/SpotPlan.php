@@ -23,6 +23,7 @@ final class SpotPlan implements Plan
      * @param array<string, float>  $thicken    colour => lines thinner than so many mm are brought to it
      * @param string|null           $baseFrom   colour whose plate serves as the base
      * @param list<Positive>        $positives  plates drawn by hand; where there are any, the art is not separated
+     * @param array<string, Tint>   $tints      colour => the tint that it prints as, of another's ink
      */
     public function __construct(
         public readonly ?int $inks = null,
@@ -39,6 +40,7 @@ final class SpotPlan implements Plan
         public readonly array $thicken = [],
         public readonly ?string $baseFrom = null,
         public readonly array $positives = [],
+        public readonly array $tints = [],
     ) {
     }
 
@@ -81,26 +83,27 @@ final class SpotPlan implements Plan
             throw ImpossibleSeparation::at('merge', 'A colour cannot be merged into itself. Choose two.');
         }
 
-        return new self(...['merges' => [...$this->merges, $from => $into]] + $this->values());
+        return new self(...['merges' => [...$this->merges, $from => $into], 'tints' => array_diff_key($this->tints, [$from => true])] + $this->values());
     }
 
     public function leftOpen(string $hex): self
     {
-        return new self(...['leftOpen' => array_values(array_unique([...$this->leftOpen, $hex]))] + $this->values());
+        return new self(...['leftOpen' => array_values(array_unique([...$this->leftOpen, $hex])), 'tints' => array_diff_key($this->tints, [$hex => true])] + $this->values());
     }
 
     public function parted(string $hex): self
     {
-        return new self(...['splits' => array_values(array_unique([...$this->splits, $hex]))] + $this->values());
+        return new self(...['splits' => array_values(array_unique([...$this->splits, $hex])), 'tints' => array_diff_key($this->tints, [$hex => true])] + $this->values());
     }
 
-    /** No longer merged, parted or left open. */
+    /** No longer merged, parted, left open or a tint. */
     public function printedAgain(string $hex): self
     {
         return new self(...[
             'merges' => array_diff_key($this->merges, [$hex => true]),
             'leftOpen' => array_values(array_diff($this->leftOpen, [$hex])),
             'splits' => array_values(array_diff($this->splits, [$hex])),
+            'tints' => array_diff_key($this->tints, [$hex => true]),
         ] + $this->values());
     }
 
@@ -141,6 +144,11 @@ final class SpotPlan implements Plan
         return new self(...['baseFrom' => $hex] + $this->values());
     }
 
+    public function tinted(Tint $tint): self
+    {
+        return new self(...['tints' => [...$this->tints, $tint->hex => $tint]] + $this->values());
+    }
+
     /** @param list<Positive> $positives */
     public function drawn(array $positives): self
     {
@@ -151,7 +159,7 @@ final class SpotPlan implements Plan
      * @return array{inks: int|null, chokeMm: float, trapMm: float|null, printGround: bool, merges: array<string, string>,
      *     leftOpen: list<string>, splits: list<string>, locks: array<string, int>, highlights: array<string, bool>,
      *     onBase: array<string, bool>, overprints: array<string, bool>, thicken: array<string, float>, baseFrom: string|null,
-     *     positives: list<Positive>}
+     *     positives: list<Positive>, tints: array<string, Tint>}
      */
     private function values(): array
     {
@@ -170,6 +178,7 @@ final class SpotPlan implements Plan
             'thicken' => $this->thicken,
             'baseFrom' => $this->baseFrom,
             'positives' => $this->positives,
+            'tints' => $this->tints,
         ];
     }
 }

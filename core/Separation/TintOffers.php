@@ -29,25 +29,46 @@ final class TintOffers
      */
     public static function among(array $plates, Srgb $garment, Tones $range = new Tones(0.0, 1.0)): array
     {
-        $flat = array_values(array_filter($plates, static fn (SeparatedPlate $p): bool => $p->artColour !== null && $p->role !== PlateRole::Base));
-        $based = \count($flat) < \count($plates);
+        $flat = [];
+        foreach ($plates as $plate) {
+            if ($plate->artColour !== null && $plate->role !== PlateRole::Base) {
+                $flat[] = new TintCandidate($plate->artColour->hex(), $plate->colour);
+            }
+        }
+
+        return self::of($flat, $garment, \count($flat) < \count($plates), $range);
+    }
+
+    /**
+     * @param list<TintCandidate> $flat
+     * @param bool                $based whether a white base lies under what is lighter than the garment
+     *
+     * @return list<Tint> the nearest first
+     */
+    public static function of(array $flat, Srgb $garment, bool $based, Tones $range = new Tones(0.0, 1.0)): array
+    {
         $offers = [];
-        foreach ($flat as $plate) {
+        foreach ($flat as $one) {
             foreach ($flat as $other) {
-                if ($plate === $other || $plate->artColour === null || $other->artColour === null) {
-                    continue;
-                }
-                // Where the colour stands on a base, so do the dots.
-                $under = $based && Garment::needsBase(Lab::of($plate->colour), Lab::of($garment)) ? new Srgb(...self::WHITE) : $garment;
-                [$tone, $deltaE] = self::nearest(Lab::of($plate->colour), $under, $other->colour, $range);
-                if ($deltaE <= self::NEAR) {
-                    $offers[] = new Tint($plate->artColour->hex(), $other->artColour->hex(), $tone, round($deltaE, 2));
+                $offer = $one === $other ? null : self::tint($one, $other, $garment, $based, $range);
+                if ($offer !== null && $offer->deltaE <= self::NEAR) {
+                    $offers[] = $offer;
                 }
             }
         }
         usort($offers, static fn (Tint $a, Tint $b): int => $a->deltaE <=> $b->deltaE);
 
         return $offers;
+    }
+
+    /** The best tint of an ink for a colour, however near it comes. */
+    public static function tint(TintCandidate $one, TintCandidate $other, Srgb $garment, bool $based, Tones $range = new Tones(0.0, 1.0)): Tint
+    {
+        // Where the colour stands on a base, so do the dots.
+        $under = $based && Garment::needsBase(Lab::of($one->printed), Lab::of($garment)) ? new Srgb(...self::WHITE) : $garment;
+        [$tone, $deltaE] = self::nearest(Lab::of($one->printed), $under, $other->printed, $range);
+
+        return new Tint($one->hex, $other->hex, $tone, round($deltaE, 2));
     }
 
     /**

@@ -17,12 +17,16 @@ use Ektype\Core\Film\CheckedFilm;
 use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Ink\Hiding;
+use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\NeighbourBudget;
+use Ektype\Core\Separation\SpotMethod;
+use Ektype\Core\Separation\Tint;
 use Ektype\Core\Separation\WitnessSpot;
 
 /** Writes the film set of a job: PNGs, PDF, manifest, and all of it as one ZIP. */
@@ -59,7 +63,7 @@ final readonly class WriteFilms
                 \count($plates),
                 $plate->ink === null ? $plate->name : $plate->name.' ('.$plate->ink->name.')',
                 $mesh === null ? '' : 'mesh '.str_replace('–', '-', $mesh->name).'   ',
-                $plate->dot === null ? 'no halftone' : \sprintf('%.1f lpi %.1f° %s', $plate->lpi ?? 0.0, $plate->angleDeg ?? 0.0, $plate->dot->value),
+                self::dotsOnLabel($plate),
                 $job->garmentName !== '' ? $job->garmentName : $job->garmentHex,
                 (new \DateTimeImmutable())->format('j M Y'),
             ));
@@ -182,10 +186,35 @@ final readonly class WriteFilms
         rename($in.'films.zip.part', $in.'films.zip');
     }
 
+    private static function dotsOnLabel(Plate $plate): string
+    {
+        if ($plate->dot !== null) {
+            return \sprintf('%.1f lpi %.1f° %s', $plate->lpi ?? 0.0, $plate->angleDeg ?? 0.0, $plate->dot->value);
+        }
+
+        return self::tintsOf($plate) === [] ? 'no halftone' : \sprintf('tints %.1f lpi %.1f° round', SpotMethod::TINT_LPI, Halftone::SAFE_ANGLE);
+    }
+
+    /** @return list<Tint> colours that print as dots of a spot plate */
+    private static function tintsOf(Plate $plate): array
+    {
+        return $plate->printsTones() ? [] : array_values(array_filter($plate->job->spotPlan()->tints, static fn (Tint $t): bool => $t->of === $plate->artHex));
+    }
+
     /** @return array<string, mixed> what a film with dots is told by */
     private static function dots(Plate $plate): array
     {
         $range = $plate->tones();
+
+        $tints = self::tintsOf($plate);
+        if ($tints !== []) {
+            return [
+                'lpi' => SpotMethod::TINT_LPI,
+                'angle_deg' => Halftone::SAFE_ANGLE,
+                'dot' => Dot::Round->value,
+                'tints' => array_map(static fn (Tint $t): array => ['hex' => $t->hex, 'tone_pct' => round(100 * $t->tone, 1), 'delta_e' => $t->deltaE], $tints),
+            ];
+        }
 
         return $plate->dot === null ? [] : [
             'ink_hiding' => round($plate->ink->hiding ?? Hiding::WISHED, 4),

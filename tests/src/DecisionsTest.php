@@ -391,4 +391,56 @@ final class DecisionsTest extends ShopTestCase
             $this->work();
         });
     }
+
+    /** A grey that black dots make on white cloth gives its plate up, and takes it back. */
+    public function testAGreyBecomesDotsOfBlackAndAPlateIsSaved(): void
+    {
+        $art = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 120 90"><circle cx="42" cy="45" r="30" fill="#1b1a17"/><rect x="78" y="12" width="30" height="66" fill="#8f8e8d"/></svg>';
+        $id = $this->bring($art, ['garmentHex' => '#ffffff'])['id'];
+        $this->work();
+        $grey = $this->colour($id, '#8f8e8d');
+        self::assertSame('#1b1a17', $grey['tints'][0]['of']);
+        self::assertEqualsWithDelta(0.6, $grey['tints'][0]['tone'], 0.03);
+        self::assertLessThan(1.0, $grey['tints'][0]['deltaE']);
+        $areas = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'areaCm2', 'artHex');
+        [$disc, $bar] = [$areas['#1b1a17'], $areas['#8f8e8d']];
+        $this->ask('PATCH', "/api/jobs/$id", ['tint' => ['hex' => '#8f8e8d', 'of' => '#1b1a17']]);
+        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
+        $this->work();
+        $plates = $this->ask('GET', "/api/jobs/$id")['plates'];
+        self::assertCount(1, $plates);
+        // The black disc, and six tenths of the grey bar, less what the press will gain.
+        self::assertGreaterThan($disc + 0.3 * $bar, $plates[0]['areaCm2']);
+        self::assertLessThan($disc + 0.6 * $bar, $plates[0]['areaCm2']);
+        self::assertSame('#1b1a17', $this->colour($id, '#8f8e8d')['tint']['of']);
+        $this->ask('POST', "/api/jobs/$id/films", null, 202);
+        $this->work();
+        [$manifest] = (array) glob(self::data()."/files/jobs/$id/films-*/manifest.json") + [''];
+        self::assertStringContainsString('"tints"', (string) file_get_contents((string) $manifest));
+
+        $this->ask('PATCH', "/api/jobs/$id", ['printAgain' => '#8f8e8d']);
+        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
+        $this->work();
+        self::assertCount(2, $this->ask('GET', "/api/jobs/$id")['plates']);
+        self::assertNull($this->colour($id, '#8f8e8d')['tint']);
+    }
+
+    public function testATintThatWouldBeSeenIsRefused(): void
+    {
+        $id = $this->twoDotsSeparated();
+        $told = $this->ask('PATCH', "/api/jobs/$id", ['tint' => ['hex' => '#b84a30', 'of' => '#f0e2b0']], 422);
+        self::assertStringContainsString('keeps its plate', $told['detail']);
+        self::assertStringContainsString('choose two that print', $this->ask('PATCH', "/api/jobs/$id", ['tint' => ['hex' => '#b84a30', 'of' => '#123456']], 422)['detail']);
+    }
+
+    /** @return array<string, mixed> */
+    private function colour(int $id, string $hex): array
+    {
+        foreach ($this->ask('GET', "/api/jobs/$id/art/bench")['palette'] as $colour) {
+            if ($colour['hex'] === $hex) {
+                return $colour;
+            }
+        }
+        self::fail("No colour $hex.");
+    }
 }

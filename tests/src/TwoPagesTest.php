@@ -37,6 +37,21 @@ final class TwoPagesTest extends ShopTestCase
         self::assertSame('', $this->hand('this page')['undoes']);
     }
 
+    /** A job that was thrown away cannot come back with a frame that is another's since. */
+    public function testAFrameIsNeverGivenBackToTwo(): void
+    {
+        $this->ask('POST', "/api/jobs/{$this->id}/frames");
+        $frame = $this->job()['plates'][0]['frameId'];
+        $this->from('this page', null, 'DELETE', "/api/jobs/{$this->id}");
+        $other = $this->bring(self::twoDots())['id'];
+        $this->work();
+        $plate = $this->ask('GET', "/api/jobs/$other")['plates'][0]['id'];
+        $this->from('other page', null, 'PATCH', "/api/plates/$plate", ['frameId' => $frame]);
+        $refused = $this->from('this page', null, 'POST', '/api/undo', [], 422);
+        self::assertStringContainsString('another', $refused['detail']);
+        self::assertSame($frame, $this->ask('GET', "/api/jobs/$other")['plates'][0]['frameId']);
+    }
+
     public function testOtherValuesOfTheSameJobAreSetByBoth(): void
     {
         $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['name' => 'Moth', 'toleranceMm' => 0.3]);

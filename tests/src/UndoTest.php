@@ -224,6 +224,7 @@ final class UndoTest extends ShopTestCase
         $this->ask('POST', "/api/jobs/$id/frames");
         $frame = $this->ask('GET', "/api/jobs/$id")['plates'][0]['frameId'];
         $this->ask('POST', "/api/frames/$frame/coat", []);
+        $this->ask('POST', "/api/jobs/$id/gain", ['readings' => [['filmPct' => 25, 'printedPct' => 40], ['filmPct' => 50, 'printedPct' => 70], ['filmPct' => 75, 'printedPct' => 88]]], 201);
         $this->entities()->clear();
     }
 

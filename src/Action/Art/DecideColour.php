@@ -7,8 +7,13 @@ namespace Ektype\App\Action\Art;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\Decision;
 use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Separation\Tint;
+use Ektype\Core\Separation\TintCandidate;
+use Ektype\Core\Separation\TintOffers;
 
 /** What becomes of a colour of the art. */
 final readonly class DecideColour implements Change
@@ -37,7 +42,7 @@ final readonly class DecideColour implements Change
         if ($this->decision === Decision::Lock && $this->ink > 0 && $shop->inks->find($this->ink) === null) {
             throw Refused::at('lock.ink', 'That ink is not on the shelf any more. Choose another.');
         }
-        $job->decide($this->decided($job->spotPlan()));
+        $job->decide($this->decision === Decision::Tint ? $job->spotPlan()->tinted($this->tint($job)) : $this->decided($job->spotPlan()));
 
         return match ($this->decision) {
             Decision::Merge => \sprintf('Merging %s into %s', $this->hex, $this->into),
@@ -48,6 +53,7 @@ final readonly class DecideColour implements Change
             Decision::Highlight => \sprintf('Highlight of %s', $this->hex),
             Decision::OnBase => \sprintf('Base of %s', $this->hex),
             Decision::Overprint => \sprintf('Overprint of %s', $this->hex),
+            Decision::Tint => \sprintf('Dots of %s for %s', $this->into, $this->hex),
             Decision::Thicken => \sprintf('Thin lines of %s', $this->hex),
             Decision::ServeAsBase => 'Base',
         };
@@ -66,6 +72,35 @@ final readonly class DecideColour implements Change
             Decision::Overprint => $plan->overprinting($this->hex, $this->on),
             Decision::Thicken => $plan->thickened($this->hex, $this->mm),
             Decision::ServeAsBase => $plan->withBaseFrom($this->hex === '' ? null : $this->hex),
+            Decision::Tint => throw new \LogicException('A tint is reckoned from the plates.'),
         };
+    }
+
+    /** @throws Refused where one of the two has no plate, or no tone of the ink comes near */
+    private function tint(Job $job): Tint
+    {
+        $flat = [];
+        $based = false;
+        foreach ($job->platesInOrder() as $plate) {
+            $based = $based || $plate->isWhiteBase();
+            if ($plate->artHex !== null) {
+                $flat[$plate->artHex] = new TintCandidate($plate->artHex, $plate->printedIn());
+            }
+        }
+        [$one, $other] = [$flat[$this->hex] ?? null, $flat[$this->into ?? ''] ?? null];
+        if ($one === null || $other === null || $one === $other) {
+            throw Refused::at('tint', 'A tint is one colour of the art printed in dots of another’s ink; one of these two has no plate. Separate the art first, or choose two that print.');
+        }
+        foreach ($job->spotPlan()->tints as $tint) {
+            if ($tint->of === $this->hex || $tint->hex === $this->into) {
+                throw Refused::at('tint', 'One of the two is a tint already, or carries one: dots of dots would print neither. Print that colour again first.');
+            }
+        }
+        $tint = TintOffers::tint($one, $other, Srgb::fromHex($job->garmentHex), $based);
+        if ($tint->deltaE > TintOffers::NEAR) {
+            throw Refused::at('tint', \sprintf('No tone of that ink comes near this colour: the best is ΔE00 %.0f off, and %.0f is seen. It keeps its plate.', $tint->deltaE, TintOffers::NEAR));
+        }
+
+        return $tint;
     }
 }

@@ -22,7 +22,7 @@ final readonly class DoAgain implements Unrecorded
                 throw Refused::because(\sprintf('“%s” is not done again: what it would change has been changed since.', $change->what));
             }
         }
-        $shop->rows->takeBack($again);
+        TakeBack::putBack($shop, $change, $again);
         $change->undone = false;
 
         return $change->what;

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Ektype\App\Action\Undo;
 
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Action\Unrecorded;
 use Ektype\App\Shop\Change\Change;
+use Ektype\App\Shop\Change\TouchedRow;
 
 /** Takes back the last thing that was done from this page, wherever that lies. */
 final readonly class TakeBack implements Unrecorded
@@ -18,10 +20,24 @@ final readonly class TakeBack implements Unrecorded
             $shop->hand->page,
         ) ?? throw Refused::because('There is nothing to undo: nothing was done from this page yet, or all of it was taken back.');
         self::nobodyElse($shop, $change, 'take it back');
-        $shop->rows->takeBack($change->rows());
+        self::putBack($shop, $change, $change->rows());
         $change->undone = true;
 
         return $change->what;
+    }
+
+    /**
+     * @param list<TouchedRow> $rows
+     *
+     * @throws Refused where what it had is another's now
+     */
+    public static function putBack(ShopFloor $shop, Change $change, array $rows): void
+    {
+        try {
+            $shop->rows->takeBack($rows);
+        } catch (UniqueConstraintViolationException) {
+            throw Refused::because(\sprintf('“%s” stays: a frame or a name that it had is another’s since, and two would have it. Take it back there first.', $change->what));
+        }
     }
 
     /** @throws Refused where somebody else has been at it since: their change would be lost */

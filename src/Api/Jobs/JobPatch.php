@@ -100,6 +100,8 @@ final readonly class JobPatch
         #[Assert\Valid]
         public ?OnOff $overprint = null,
         #[Assert\Valid]
+        public ?Tinting $tint = null,
+        #[Assert\Valid]
         public ?Thickening $thicken = null,
         #[Assert\AtLeastOneOf([new Assert\Blank(), new Hex()])]
         public ?string $baseFrom = null,
@@ -235,6 +237,7 @@ final readonly class JobPatch
                 $hex($this->overprint->hex),
                 on: $this->overprint->on,
             ),
+            $this->tint === null ? null : new DecideColour($job, Decision::Tint, $hex($this->tint->hex), $hex($this->tint->of)),
             $this->thicken === null ? null : new DecideColour($job, Decision::Thicken, $hex($this->thicken->hex), mm: $this->thicken->mm),
             $this->baseFrom === null ? null : new DecideColour(
                 $job,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Art;
 
 use Ektype\Core\Separation\Decision;
+use Ektype\Core\Separation\Tint;
 
 /** A colour of the art: what becomes of it, what may be decided, and the inks of the shelf that are near it. */
 final readonly class PaletteColour
@@ -14,6 +15,8 @@ final readonly class PaletteColour
      * @param bool           $givenAway   whether the printer gave it to the garment
      * @param list<NearInk>  $nearInks
      * @param list<Decision> $offers
+     * @param list<Tint>     $tints       of other inks that come near it, the nearest first
+     * @param Tint|null      $tint        that it prints as
      */
     public function __construct(
         public string $hex,
@@ -26,6 +29,8 @@ final readonly class PaletteColour
         public ?int $lockedInkId,
         public array $nearInks,
         public array $offers,
+        public array $tints,
+        public ?Tint $tint,
     ) {
     }
 }

@@ -16,6 +16,9 @@ use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\SpotMethod;
 use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Separation\Tint;
+use Ektype\Core\Separation\TintCandidate;
+use Ektype\Core\Separation\TintOffers;
 use Ektype\Core\Separation\Trap;
 use Ektype\Core\Tone\OneInkPlan;
 use Ektype\Core\Tone\TwoTonePlan;
@@ -39,6 +42,7 @@ final readonly class SeeArt
     {
         $plan = $job->spotPlan();
         $followed = $job->plan();
+        $tints = self::tints($job);
         $found = $job->findings();
         $art = $job->art;
 
@@ -57,7 +61,7 @@ final readonly class SeeArt
             $found->groundLeftOpen ?? false,
             $found->kind ?? '',
             $found->kindWhy ?? '',
-            array_map(static fn (FoundColour $c): PaletteColour => self::colour($c, $plan, $shelf), $found->palette ?? []),
+            array_map(static fn (FoundColour $c): PaletteColour => self::colour($c, $plan, $shelf, $tints), $found->palette ?? []),
             $found->strays ?? [],
             $found->warnings ?? [],
             $plan->positives,
@@ -66,8 +70,25 @@ final readonly class SeeArt
         );
     }
 
-    /** @param list<Ink> $shelf */
-    private static function colour(FoundColour $c, SpotPlan $plan, array $shelf): PaletteColour
+    /** @return list<Tint> that could save a plate */
+    private static function tints(Job $job): array
+    {
+        $plates = $job->platesInOrder();
+        $flat = [];
+        foreach ($plates as $plate) {
+            if ($plate->artHex !== null && !$plate->printsTones()) {
+                $flat[] = new TintCandidate($plate->artHex, $plate->printedIn());
+            }
+        }
+
+        return TintOffers::of($flat, Srgb::fromHex($job->garmentHex), \count($flat) < \count($plates));
+    }
+
+    /**
+     * @param list<Ink>  $shelf
+     * @param list<Tint> $tints
+     */
+    private static function colour(FoundColour $c, SpotPlan $plan, array $shelf, array $tints): PaletteColour
     {
         return new PaletteColour(
             $c->hex,
@@ -80,6 +101,8 @@ final readonly class SeeArt
             $plan->locks[$c->hex] ?? null,
             self::near($c->hex, $shelf),
             (new SpotMethod())->offers($plan, $c),
+            array_values(array_filter($tints, static fn (Tint $t): bool => $t->hex === $c->hex)),
+            $plan->tints[$c->hex] ?? null,
         );
     }
 

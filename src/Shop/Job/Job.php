@@ -322,6 +322,7 @@ class Job
                     $plan->thicken,
                     $plan->baseFrom,
                     $paths,
+                    ...$plan->tints === [] ? [] : [$plan->tints],
                 ],
             ),
         );

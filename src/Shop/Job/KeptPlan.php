@@ -10,6 +10,7 @@ use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Positive;
 use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Separation\SpotRequest;
+use Ektype\Core\Separation\Tint;
 
 /** The plan of a spot separation as the shop stores it: whole, with its method and a version. */
 final class KeptPlan
@@ -42,6 +43,7 @@ final class KeptPlan
             $kept->measures('thicken'),
             $kept->has('baseFrom') ? $kept->text('baseFrom') : null,
             array_map(self::positive(...), $kept->objects('positives', true)),
+            self::tints($kept->objects('tints', true)),
         );
     }
 
@@ -64,6 +66,10 @@ final class KeptPlan
             'overprints' => $plan->overprints,
             'thicken' => $plan->thicken,
             'baseFrom' => $plan->baseFrom,
+            'tints' => array_map(
+                static fn (Tint $t): array => ['hex' => $t->hex, 'of' => $t->of, 'tone' => $t->tone, 'deltaE' => $t->deltaE],
+                array_values($plan->tints),
+            ),
             'positives' => array_map(
                 static fn (Positive $p): array => [
                     'path' => $p->path,
@@ -79,6 +85,21 @@ final class KeptPlan
                 $plan->positives,
             ),
         ];
+    }
+
+    /**
+     * @param list<Kept> $kept
+     *
+     * @return array<string, Tint>
+     */
+    private static function tints(array $kept): array
+    {
+        $tints = [];
+        foreach ($kept as $t) {
+            $tints[$t->text('hex')] = new Tint($t->text('hex'), $t->text('of'), $t->number('tone', 0, 1), $t->number('deltaE'));
+        }
+
+        return $tints;
     }
 
     private static function positive(Kept $p): Positive

@@ -36,9 +36,16 @@ export function Palette({ job, change }: { job: JobOn<"art">; change: (body: Job
           const state = colour.leftOpen
             ? `left open: ${colour.whyOpen}`
             : merged
-              ? `prints as ${colour.printsAs}`
+              ? `prints as ${colour.tint ? `${Math.round(100 * colour.tint.tone)} % of ` : ""}${colour.printsAs}`
               : (job.plates.find((p) => p.artHex === colour.hex)?.name ?? "prints");
-          const value = given ? "open" : merged ? `as ${colour.printsAs}` : `ink ${colour.lockedInkId ?? ""}`;
+          const tint = colour.tint ?? null;
+          const value = tint
+            ? `tint ${tint.of}`
+            : given
+              ? "open"
+              : merged
+                ? `as ${colour.printsAs}`
+                : `ink ${colour.lockedInkId ?? ""}`;
           return (
             <Box
               as="li"
@@ -87,6 +94,19 @@ export function Palette({ job, change }: { job: JobOn<"art">; change: (body: Job
                         </option>
                       ))}
                   </optgroup>
+                  {(colour.tints.length > 0 || tint) && (
+                    <optgroup label="Save its plate: dots of">
+                      {(tint && !colour.tints.some((t) => t.of === tint.of)
+                        ? [tint, ...colour.tints]
+                        : colour.tints
+                      ).map((t) => (
+                        <option key={t.of} value={`tint ${t.of}`}>
+                          {job.plates.find((p) => p.artHex === t.of)?.name ?? t.of} at {Math.round(100 * t.tone)} %,
+                          ΔE00 {t.deltaE.toFixed(1)}
+                        </option>
+                      ))}
+                    </optgroup>
+                  )}
                   <option value="open">give it to the garment</option>
                   <option value="split">part it into two shades</option>
                 </Choice>
@@ -128,6 +148,7 @@ function decide(
   const [what, which] = value.split(" ");
   if (value === "open") change({ leaveOpen: colour.hex });
   else if (value === "split") change({ split: colour.hex });
+  else if (what === "tint" && which) change({ tint: { hex: colour.hex, of: which } });
   else if (what === "as" && which) change({ merge: { from: colour.hex, into: which } });
   else if (which) change({ printAgain: colour.hex, lock: { hex: colour.hex, inkId: Number(which) } });
   else

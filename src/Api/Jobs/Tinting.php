@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Jobs;
+
+use Ektype\App\Request\Hex;
+
+/** A colour of the art that is to print as dots of another’s ink. */
+final readonly class Tinting
+{
+    public function __construct(#[Hex] public string $hex, #[Hex] public string $of)
+    {
+    }
+}
