@@ -27,6 +27,9 @@ use Ektype\Core\Separation\Separated;
  */
 final class TwoToneMethod implements Method
 {
+    /** The dots of a first look are those of a usual film, dpi. */
+    private const FILM_DPI = 600.0;
+
     public function name(): MethodName
     {
         return MethodName::TwoTone;
@@ -132,8 +135,6 @@ final class TwoToneMethod implements Method
             OneInkMethod::seen($dark, $request->dark, new Srgb(...OneInkMethod::DARK_END)),
         ];
     }
-
-    private const FILM_DPI = 600.0;
 
     private static function request(TwoTonePlan $plan, PrintWanted $print): TwoToneRequest
     {

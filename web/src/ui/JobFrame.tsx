@@ -2,6 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { Outlet, useLocation, useNavigate, useOutletContext, useParams, useSearchParams } from "react-router";
 import { type Benches, type Job, type JobOn, laid, type PlateOn, Problem, type Stage } from "../api/client";
 import { useBench, useJob, useJobWork } from "../api/use";
+import { askedWith } from "./asked";
 import { day } from "./day";
 import { useHabits } from "./habits";
 import { useKey } from "./hotkey";
@@ -76,8 +77,7 @@ export function JobFrame() {
   const { length } = useHabits();
   const wanted = Number(search.get("plate"));
   const plate = job?.plates.find((p) => p.id === wanted) ?? job?.plates[0];
-  const choose = (plateId: number) =>
-    setSearch((was) => ({ ...Object.fromEntries(was), plate: String(plateId) }), { replace: true });
+  const choose = (plateId: number) => setSearch(askedWith("plate", String(plateId)), { replace: true });
 
   const at = job?.plates.findIndex((p) => p.id === plate?.id) ?? -1;
   const beside = (step: number) => {

@@ -1,5 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useSearchParams } from "react-router";
+import { askedWith } from "../../ui/asked";
 import { Bench, NotYet } from "../../ui/Bench";
 import { useAtHand } from "../../ui/JobFrame";
 import { Sign } from "../../ui/Sign";
@@ -29,7 +30,7 @@ export function PlatesStage() {
   // What fewer inks would do is reckoned from flat colours: a picture in tones has none.
   const open = views.filter(([id]) => id !== "buys" || !plate?.dots);
   const view = open.find(([id]) => id === asked)?.[0] ?? "falls";
-  const look = (to: View) => setSearch((was) => ({ ...Object.fromEntries(was), look: to }), { replace: true });
+  const look = (to: View) => setSearch(askedWith("look", to), { replace: true });
   if (!job.separated || !plate) return <NotYet>The plates come out of the art. Separate it first.</NotYet>;
   return (
     <Bench

@@ -1,5 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useSearchParams } from "react-router";
+import { askedWith } from "../../ui/asked";
 import { Bench, NotYet } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
@@ -28,7 +29,7 @@ export function ScreensStage() {
   const [search, setSearch] = useSearchParams();
   const asked = search.get("look");
   const view = views.find(([id]) => id === asked)?.[0] ?? "frame";
-  const look = (to: View) => setSearch((was) => ({ ...Object.fromEntries(was), look: to }), { replace: true });
+  const look = (to: View) => setSearch(askedWith("look", to), { replace: true });
   if (!job.separated || !plate) return <NotYet>A screen is chosen for each plate. Separate the art first.</NotYet>;
   return (
     <Bench
