@@ -55,7 +55,7 @@ export function Curve({
     set(added(points, { x, y: curve[Math.round(x / 2)] ?? x }).points);
   };
   return (
-    <Box>
+    <Box maxW="440px">
       <svg
         ref={board}
         viewBox={`0 0 ${SIDE + 2 * PAD} ${SIDE + 2 * PAD}`}
