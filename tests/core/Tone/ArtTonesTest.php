@@ -13,6 +13,7 @@ use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\Bend;
 use Ektype\Core\Tone\ColourTable;
 use Ektype\Core\Tone\NearestMix;
+use Ektype\Core\Tone\PixelTables;
 use Ektype\Core\Tone\TonalArt;
 use Ektype\Core\Tone\ToneWork;
 use PHPUnit\Framework\TestCase;
@@ -60,6 +61,28 @@ final class ArtTonesTest extends TestCase
             $off += Ciede2000::between($mix->lab([$mean($dark), $mean($light)]), $mix->lab($mix->of(Lab::of($colour)))) / 20;
         }
         self::assertLessThan(0.4, $off);
+    }
+
+    /** What lies between two steps of the table is taken in turn by four neighbours: their mean is what was meant. */
+    public function testNeighboursTakeTheStepsOfATableInTurn(): void
+    {
+        $table = '';
+        for ($node = 0; $node < PixelTables::STEPS ** 3; ++$node) {
+            $table .= \chr(20 + 3 * ($node % PixelTables::STEPS));
+        }
+        foreach ([7, 40, 101, 150, 201, 250] as $code) {
+            $pixels = str_repeat(\chr($code), 16);
+            $out = PixelTables::inks($pixels, $pixels, $pixels, 4, $table, $table);
+            [$sum, $least, $most] = [0.0, \INF, 0.0];
+            foreach (str_split(substr($out, 0, 16)) as $byte) {
+                $step = (\ord($byte) - 20) / 3;
+                $sum += $step;
+                $least = min($least, $step);
+                $most = max($most, $step);
+            }
+            self::assertEqualsWithDelta($code * (PixelTables::STEPS - 1) / 255, $sum / 16, 0.13, "code $code");
+            self::assertLessThanOrEqual(1.0, $most - $least);
+        }
     }
 
     public function testAGroundThatHangsTogetherIsLeftOpenAndAnotherIsNot(): void

@@ -44,6 +44,9 @@ final class HeldDotsTest extends TestCase
         self::assertEqualsWithDelta(0.0, $held->filledShare, 1e-9, '98 % printed is a hole of the film that stands');
         $coarse = HeldDots::of($map, ToneRange::on(new Mesh(43, 80), 45.0), $gain);
         self::assertEqualsWithDelta(0.1, $coarse->filledShare, 1e-9);
+        // The finest dot that the mesh holds prints as 5.6 %, 3.6 of 64: two are lost, four are not.
+        $near = HeldDots::of(new CoverageMap(2, 1, 8, "\x02\x04"), $range, $gain);
+        self::assertEqualsWithDelta(0.5, $near->lostShare, 1e-9);
         $marks = str_split($held->marked($map, 'LOST', 'FULL', '....'), 4);
         self::assertSame(['....' => 90, 'LOST' => 10], array_count_values($marks));
         self::assertSame('LOST', $marks[10]);
