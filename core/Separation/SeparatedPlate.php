@@ -7,6 +7,7 @@ namespace Ektype\Core\Separation;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\CoverageMap;
 
 /** One plate at film resolution, before marks and label. */
 final readonly class SeparatedPlate
@@ -24,6 +25,7 @@ final readonly class SeparatedPlate
      * @param bool             $overprints  whether its neighbours run on under it
      * @param StrokeWidths     $strokes     its thin lines and gaps
      * @param DotsOfPlate|null $dots        of a plate that prints tones
+     * @param CoverageMap|null $print       how much of each place is printed, where the film has it smaller; null for what the film has
      */
     public function __construct(
         public string $name,
@@ -40,12 +42,17 @@ final readonly class SeparatedPlate
         public bool $overprints,
         public StrokeWidths $strokes,
         public ?DotsOfPlate $dots = null,
+        public ?CoverageMap $print = null,
     ) {
         $this->coveragePct = 100 * $plane->count() / ($plane->width * $plane->height);
     }
 
-    /** The same with other pixels: what it covers follows. */
-    public function withPlane(BitPlane $plane): self
+    /**
+     * The same with other pixels: what it covers follows.
+     *
+     * @param CoverageMap $print how much of each place is printed, the gain of the press included
+     */
+    public function withPlane(BitPlane $plane, CoverageMap $print): self
     {
         $per = $this->areaCm2 / max(1, $this->plane->count());
 
@@ -64,6 +71,7 @@ final readonly class SeparatedPlate
             $this->overprints,
             $this->strokes,
             $this->dots,
+            $print,
         );
     }
 }

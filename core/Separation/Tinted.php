@@ -12,6 +12,7 @@ use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\Bits;
+use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\ToneRaster;
 
 /** Spot plates of which some colours print as dots of another’s ink. */
@@ -40,9 +41,11 @@ final readonly class Tinted
         $regions = SpotSeparation::regions($art, $request, array_map(static fn (Tint $t): string => $t->hex, $tints));
         $result = SpotSeparation::of($art, $request->merging(array_column(array_map(static fn (Tint $t): array => [$t->hex, $t->of], $tints), 1, 0)));
         $plates = array_map(static function (SeparatedPlate $plate) use ($tints, $regions, $cell, $dot, $curve): SeparatedPlate {
+            $printed = $plate->plane;
             foreach ($tints as $tint) {
                 if ($plate->artColour?->hex() === $tint->of && isset($regions[$tint->hex])) {
-                    $plate = $plate->withPlane(self::dotted($plate->plane, $regions[$tint->hex], $cell, $dot, $curve?->film($tint->tone) ?? $tint->tone));
+                    $printed = self::dotted($printed, $regions[$tint->hex], $cell, $dot, $tint->tone);
+                    $plate = $plate->withPlane(self::dotted($plate->plane, $regions[$tint->hex], $cell, $dot, $curve?->film($tint->tone) ?? $tint->tone), CoverageMap::of($printed));
                 }
             }
 

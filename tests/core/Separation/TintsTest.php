@@ -58,7 +58,18 @@ final class TintsTest extends TestCase
     {
         $tints = [new Tint(self::grey(), self::BLACK, self::TONE, 0.1)];
         $tinted = Tinted::of(self::art(), self::request(), $tints, new Halftone(45.0, 22.5), Dot::Round, new ToneCurve([[40.0, 24.0]]));
-        self::assertEqualsWithDelta(0.24, self::share(self::plate($tinted->result, self::BLACK)->plane, 110, 24, 60, 72), 0.02);
+        $black = self::plate($tinted->result, self::BLACK);
+        self::assertEqualsWithDelta(0.24, self::share($black->plane, 110, 24, 60, 72), 0.02);
+        // The pull shows what the press makes of it.
+        $map = $black->print;
+        self::assertNotNull($map);
+        $sum = 0;
+        for ($y = (int) (24 / 120 * $map->height) + 1; $y < (int) (106 / 120 * $map->height) - 1; ++$y) {
+            for ($x = (int) (102 / 240 * $map->width); $x < (int) (178 / 240 * $map->width); ++$x) {
+                $sum += \ord($map->bytes[$y * $map->width + $x]) / 64 / ((int) (106 / 120 * $map->height) - 2 - (int) (24 / 120 * $map->height)) / ((int) (178 / 240 * $map->width) - (int) (102 / 240 * $map->width));
+            }
+        }
+        self::assertEqualsWithDelta(self::TONE, $sum, 0.02);
     }
 
     public function testATintThatTheMeshDoesNotHoldIsNotOffered(): void

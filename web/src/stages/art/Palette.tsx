@@ -36,7 +36,7 @@ export function Palette({ job, change }: { job: JobOn<"art">; change: (body: Job
           const state = colour.leftOpen
             ? `left open: ${colour.whyOpen}`
             : merged
-              ? `prints as ${colour.tint ? `${Math.round(100 * colour.tint.tone)} % of ` : ""}${colour.printsAs}`
+              ? `prints as ${colour.tint ? `${Math.round(100 * colour.tint.tone)} % of ` : ""}${job.plates.find((p) => p.artHex === colour.printsAs)?.name ?? colour.printsAs}`
               : (job.plates.find((p) => p.artHex === colour.hex)?.name ?? "prints");
           const tint = colour.tint ?? null;
           const value = tint
