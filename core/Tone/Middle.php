@@ -16,7 +16,7 @@ enum Middle: string
     /** The picture’s own colours, as near as two inks and the garment come. */
     case Picture = 'picture';
 
-    private const SAMPLES = 4000;
+    private const SAMPLES = 1500;
     /** From this chroma on a place has a colour (heuristic). */
     private const COLOURED = 12.0;
     /** A picture with colour in no more of its places is a black and white one (heuristic). */

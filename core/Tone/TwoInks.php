@@ -31,7 +31,13 @@ final readonly class TwoInks
         if (Lab::of($request->dark->colour)->l > Lab::of($request->light->colour)->l - self::ALIKE) {
             throw ImpossibleTone::at('inks', \sprintf('%s is not darker than %s: a picture in two tones needs a dark and a light ink. Choose others, or swap them.', $request->dark->name, $request->light->name));
         }
-        $room = RoomBeside::of($cell, $request->dot, $request->holdBackPx())->beside(...);
+        $counted = null;
+        // Counted only where the two inks meet: on most garments they do not.
+        $room = static function (float $tone) use ($cell, $request, &$counted): float {
+            $counted ??= RoomBeside::of($cell, $request->dot, $request->holdBackPx());
+
+            return $counted->beside($tone);
+        };
 
         return new self(
             $request,
