@@ -148,6 +148,20 @@ final class PictureInTonesTest extends ShopTestCase
         self::assertStringContainsString('borrowed', $borrowed['source']);
         self::assertMatchesRegularExpression('/4[0-9] lines per inch/', $borrowed['source']);
 
+        // A chart of another ruling is nobody's here: what is nearer stays, and nothing is drawn anew.
+        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
+        $this->work();
+        $this->ask('PATCH', "/api/jobs/$id", ['tone' => ['lpi' => 44]]);
+        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
+        $this->work();
+        $far = $this->bring(self::picture(), ['garmentHex' => self::GARMENT, 'widthMm' => '80', 'name' => 'Coarse'])['id'];
+        $this->work();
+        $this->ask('PATCH', "/api/jobs/$far", ['tone' => ['lpi' => 22]]);
+        $this->ask('POST', "/api/jobs/$far/gain", ['readings' => $heavy], 201);
+        self::assertTrue($this->ask('GET', "/api/jobs/$id")['separationCurrent']);
+        self::assertFalse($this->ask('GET', "/api/jobs/$far")['separationCurrent']);
+        $borrowed = $this->ask('GET', "/api/jobs/$id/art/bench")['tone']['gain'];
+
         $wild = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => \array_slice($heavy, 0, 3)], 422);
         self::assertStringContainsString('three tones', $wild['detail']);
         self::assertSame($borrowed, $this->ask('GET', "/api/jobs/$id/art/bench")['tone']['gain']);

@@ -34,7 +34,8 @@ final readonly class AddPositive implements Change
         }
         $path = \sprintf('art/%s.scan', bin2hex(random_bytes(8)));
         $shop->files->put($path, (string) file_get_contents($this->scan));
-        $job->decide($plan->drawn([...$plan->positives, new Positive($path, $ink->name, $ink->hex, $ink->id, $this->marks, $this->weak)]));
+        // Plates drawn by hand are spot plates, whatever the picture was printed by before.
+        $job->follow($plan->drawn([...$plan->positives, new Positive($path, $ink->name, $ink->hex, $ink->id, $this->marks, $this->weak)]));
 
         return 'Drawn plate in '.$ink->name;
     }

@@ -11,7 +11,7 @@ use Ektype\Core\Halftone\PressGain;
 use Ektype\Core\Halftone\ReadTone;
 use Ektype\Core\Unit\Refusal;
 
-/** A gain chart was printed at the setting of a job and read. Jobs in tones that it is nearest to are drawn anew. */
+/** A gain chart was printed at the setting of a job and read. Jobs with dots that it is nearest to are to be drawn anew. */
 final readonly class ReadGain implements Change
 {
     /** @param list<ReadTone> $readings */
@@ -28,12 +28,14 @@ final readonly class ReadGain implements Change
             throw $not->on === '' ? $not->within('readings') : $not;
         }
         $setting = $job->gainSetting();
-        $shop->charts->add(new ChartRead($setting, $job->press, $this->readings, $shop->now()->format('Y-m-d')));
         foreach ($shop->jobs->all() as $other) {
-            if ($other->finishedOn === null && $other->printsTones()) {
+            $has = $shop->charts->nearest($other->gainSetting());
+            $isNearer = $has === null || $other->gainSetting()->distance($setting) <= $other->gainSetting()->distance($has->setting());
+            if ($other->finishedOn === null && $isNearer && ($other->printsTones() || $other->spotPlan()->tints !== [])) {
                 $other->separationKey = null;
             }
         }
+        $shop->charts->add(new ChartRead($setting, $job->press, $this->readings, $shop->now()->format('Y-m-d')));
 
         return \sprintf('Gain chart at %.0f lines per inch', $setting->lpi);
     }

@@ -23,6 +23,14 @@ final readonly class ChartReads extends Shelf
     /** The latest chart of the setting itself, else the nearest; what is usual where the shop read none. */
     public function known(GainSetting $setting): KnownGain
     {
+        $nearest = $this->nearest($setting);
+
+        return $nearest === null ? KnownGain::assumed() : KnownGain::read($nearest->gain(), $nearest->readOn, $setting->differs($nearest->setting()));
+    }
+
+    /** The latest of those that are nearest; null where none was read. */
+    public function nearest(GainSetting $setting): ?ChartRead
+    {
         $nearest = null;
         foreach ($this->all() as $chart) {
             if ($nearest === null || $setting->distance($chart->setting()) <= $setting->distance($nearest->setting())) {
@@ -30,6 +38,6 @@ final readonly class ChartReads extends Shelf
             }
         }
 
-        return $nearest === null ? KnownGain::assumed() : KnownGain::read($nearest->gain(), $nearest->readOn, $setting->differs($nearest->setting()));
+        return $nearest;
     }
 }
