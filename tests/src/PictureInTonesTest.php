@@ -107,6 +107,20 @@ final class PictureInTonesTest extends ShopTestCase
         }
     }
 
+    /** Films of an ink that hides otherwise than was thought would print other tones. */
+    public function testAnInkThatChangesOnTheShelfAsksForItsPlatesAnew(): void
+    {
+        $id = $this->separated();
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][0];
+        $inks = array_column($this->ask('GET', '/api/shop')['inks'], null, 'id');
+        $put = ['name' => $inks[$plate['inkId']]['name'], 'hex' => $inks[$plate['inkId']]['hex'], 'kind' => $inks[$plate['inkId']]['kind']];
+        $same = $inks[$plate['inkId']]['hidingPct'];
+        $this->ask('PUT', '/api/shop/inks/'.$plate['inkId'], $put + ['hidingPct' => $same]);
+        self::assertTrue($this->ask('GET', "/api/jobs/$id")['separationCurrent']);
+        $this->ask('PUT', '/api/shop/inks/'.$plate['inkId'], $put + ['hidingPct' => $same - 25]);
+        self::assertFalse($this->ask('GET', "/api/jobs/$id")['separationCurrent']);
+    }
+
     public function testRulingOfAPlateIsThatOfThePicture(): void
     {
         $id = $this->separated();

@@ -24,9 +24,24 @@ final readonly class PutInk implements Change
     {
         $ink = $this->id === null ? new Ink($this->name, $this->hex, $this->kind, $this->hiding) : $shop->inks->get($this->id);
         FreeName::must($shop->inks->named($this->name), $ink, $this->name);
+        if ($this->id !== null && ($ink->hex !== $this->hex || abs($ink->hiding - $this->hiding) > 1e-9)) {
+            self::drawnAnew($ink, $shop);
+        }
         [$ink->name, $ink->hex, $ink->kind, $ink->hiding] = [$this->name, $this->hex, $this->kind, $this->hiding];
         $shop->inks->add($ink);
 
         return 'Ink '.$this->name;
+    }
+
+    /** How much of a picture’s tones an ink prints hangs on its colour and its hiding. */
+    private static function drawnAnew(Ink $ink, ShopFloor $shop): void
+    {
+        foreach ($shop->jobs->all() as $job) {
+            foreach ($job->finishedOn === null && $job->printsTones() ? $job->platesInOrder() : [] as $plate) {
+                if ($plate->ink === $ink) {
+                    $job->separationKey = null;
+                }
+            }
+        }
     }
 }
