@@ -27,11 +27,11 @@ final readonly class Screening
     private int $stride;
     private int $steps;
 
-    /** @param list<string> $thresholds the rows of the supercell */
-    private function __construct(private Supercell $cell, array $thresholds, private int $width)
+    /** @param list<string> $rows of the supercell, thresholds a byte a pixel */
+    private function __construct(private Supercell $cell, private array $rows, private int $width)
     {
         $this->stride = ($width + 7) >> 3;
-        $this->steps = \strlen(count_chars(implode('', $thresholds), 3));
+        $this->steps = \strlen(count_chars(implode('', $rows), 3));
         $long = self::LANES * (intdiv($cell->period, self::LANES) + $this->stride + 2);
         $bytes = implode('', array_map(\chr(...), range(0, 255)));
         $low = implode('', array_map(static fn (int $t): string => \chr($t & 0x7F), range(0, 255)));
@@ -44,7 +44,7 @@ final readonly class Screening
                 Every::nth(strtr($row, $bytes, $low), self::LANES),
                 Every::nth(strtr($row, $bytes, $notHigh), self::LANES),
             );
-        }, $thresholds);
+        }, $rows);
     }
 
     /** @param int $width of the film, pixels */
@@ -62,12 +62,13 @@ final readonly class Screening
     }
 
     /**
-     * @param int $times  film pixels that a tone covers each way: 1, 2, 4 or 8
-     * @param int $height of the film, pixels
+     * @param int            $times  film pixels that a tone covers each way: 1, 2, 4 or 8
+     * @param int            $height of the film, pixels
+     * @param HardEdges|null $edges  of these tones, to be cut at the film’s own resolution; null leaves all to the dots
      *
      * @throws \LengthException where the tones do not cover the film
      */
-    public function film(ToneRaster $tones, int $times, int $height): BitPlane
+    public function film(ToneRaster $tones, int $times, int $height, ?HardEdges $edges = null): BitPlane
     {
         if ($tones->width * $times < $this->width || $tones->height * $times < $height) {
             throw new \LengthException('The tones do not cover the film.');
@@ -75,7 +76,11 @@ final readonly class Screening
         $bands = [];
         for ($from = 0; $from < $height; $from += self::BAND_ROWS) {
             $to = min($height, $from + self::BAND_ROWS);
-            $bands[] = fn (): string => $this->band($tones, $times, $from, $to);
+            $bands[] = function () use ($tones, $times, $from, $to, $edges): string {
+                $film = $this->band($tones, $times, $from, $to);
+
+                return $edges === null ? $film : $this->cut($film, $tones, $times, $from, $to, $edges);
+            };
         }
 
         return BitPlane::within($this->width, $height, implode('', SideBySide::all($bands, \count($bands) > 2)));
@@ -115,6 +120,31 @@ final readonly class Screening
                 }, Every::nth($whole, max(1, $columns)));
             }
             $film .= $this->row($tone, $times, $y);
+        }
+
+        return $film;
+    }
+
+    /** @return string the same rows with their hard edges cut */
+    private function cut(string $film, ToneRaster $tones, int $times, int $from, int $to, HardEdges $edges): string
+    {
+        [$rows, $period] = [$this->cell->rows, $this->cell->period];
+        foreach ($edges->in(intdiv($from, $times), min($tones->height, intdiv($to + $times - 1, $times))) as $down => $places) {
+            for ($y = max($from, $down * $times), $end = min($to, ($down + 1) * $times); $y < $end; ++$y) {
+                $thresholds = $this->rows[$y % $rows];
+                $start = -intdiv($y, $rows) * $this->cell->shift % $period;
+                $start = $start < 0 ? $start + $period : $start;
+                $line = ($y - $from) * $this->stride;
+                $between = new Between($tones, ($y + 0.5) / $times - 0.5);
+                foreach ($places as $across => [$less, $more]) {
+                    for ($x = $across * $times, $last = min($this->width, $x + $times); $x < $last; ++$x) {
+                        $side = 2 * $between->at(($x + 0.5) / $times - 0.5) < $less + $more ? $less : $more;
+                        $bit = 0x80 >> ($x & 7);
+                        $byte = \ord($film[$line + ($x >> 3)]);
+                        $film[$line + ($x >> 3)] = \chr($side >= \ord($thresholds[($start + $x) % $period]) ? $byte | $bit : $byte & ~$bit);
+                    }
+                }
+            }
         }
 
         return $film;

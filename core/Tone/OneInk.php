@@ -6,6 +6,7 @@ namespace Ektype\Core\Tone;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\BesideEachOther;
+use Ektype\Core\Halftone\HardEdges;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Halftone\ToneGrid;
@@ -24,10 +25,12 @@ final class OneInk
         $ink = self::tones($request);
         $bytes = implode('', array_map(\chr(...), range(0, 255)));
         $tones = $picture->where(strtr($lights, $bytes, $ink->tables()[0]));
+        $onFilm = $request->curve?->on($tones) ?? $tones;
+        $edges = new HardEdges($onFilm, HardEdges::reach($art->width, $grid->tonesAcross));
 
         return new TonePlate(
             $request->ink,
-            Screening::with($cell, $request->dot, $grid->width)->film($request->curve?->on($tones) ?? $tones, $grid->times, $grid->height),
+            Screening::with($cell, $request->dot, $grid->width)->film($onFilm, $grid->times, $grid->height, $edges),
             new Halftone($cell->lpi, $cell->angleDeg),
             $request->dot,
             $request->range,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Tone;
 
 use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Halftone\HardEdges;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Halftone\ToneGrid;
@@ -32,9 +33,13 @@ final class TwoTone
         $inks = TwoInks::of($request, $cell, $request->middle ?? Middle::of($art), $known);
         $tones = ArtTones::of($art, $grid->tonesAcross, $grid->tonesDown, $request->widthMm, $request->work);
         [$darkTones, $lightTones] = $inks->on($tones);
-        $onFilm = static fn (ToneRaster $t): ToneRaster => $request->curve?->on($t) ?? $t;
-        $dark = Screening::with($cell, $request->dot, $grid->width)->film($onFilm($darkTones), $grid->times, $grid->height);
-        $light = Screening::between($cell, $request->dot, $grid->width)->film($onFilm($lightTones), $grid->times, $grid->height);
+        $film = static function (Screening $screening, ToneRaster $tones) use ($request, $grid, $art): BitPlane {
+            $onFilm = $request->curve?->on($tones) ?? $tones;
+
+            return $screening->film($onFilm, $grid->times, $grid->height, new HardEdges($onFilm, HardEdges::reach($art->width, $grid->tonesAcross)));
+        };
+        $dark = $film(Screening::with($cell, $request->dot, $grid->width), $darkTones);
+        $light = $film(Screening::between($cell, $request->dot, $grid->width), $lightTones);
         $held = self::heldBack($light, $dark, $request->holdBackPx());
         $dots = new Halftone($cell->lpi, $cell->angleDeg);
         [$widthMm, $heightMm] = [$grid->width / $request->dpi * 25.4, $grid->height / $request->dpi * 25.4];
