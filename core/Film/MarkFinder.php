@@ -21,6 +21,9 @@ final class MarkFinder
     private const INK_LEAST = 0.6;
     private const INK_MOST = 1.7;
     private const EVERY_MM = 0.085;
+    /** The corners of what holds a mark are bare, so far in and but for such a share of its ink: a slanting line fills two of them. */
+    private const CORNER = 0.18;
+    private const IN_CORNERS = 0.1;
 
     /**
      * @param float $dpiX pixels per inch
@@ -122,7 +125,8 @@ final class MarkFinder
     /** @return Point|null null where the piece holds other ink than a mark does */
     private static function centre(BitPlane $plane, int $left, int $right, int $top, int $bottom, float $dpiX, float $dpiY): ?Point
     {
-        $count = $sumX = $sumY = 0.0;
+        $count = $sumX = $sumY = $inCorners = 0.0;
+        [$cornerX, $cornerY] = [self::CORNER * ($right - $left), self::CORNER * ($bottom - $top)];
         for ($y = $top; $y < $bottom; ++$y) {
             $runs = Crossings::ofRow($plane->row($y), $plane->width);
             for ($r = 0, $end = \count($runs); $r < $end; $r += 2) {
@@ -132,6 +136,9 @@ final class MarkFinder
                     $count += $b - $a;
                     $sumX += ($b - $a) * ($a + $b) / 2;
                     $sumY += ($b - $a) * ($y + 0.5);
+                    if ($y < $top + $cornerY || $y >= $bottom - $cornerY) {
+                        $inCorners += max(0, min($b, $left + $cornerX) - $a) + max(0, $b - max($a, $right - $cornerX));
+                    }
                 }
             }
         }
@@ -139,7 +146,7 @@ final class MarkFinder
         $hair = RegistrationMark::HAIRLINE_MM;
         $plan = 2 * \M_PI * RegistrationMark::RING_RADIUS_MM * $hair + 4 * RegistrationMark::ARM_MM * $hair - 5 * $hair * $hair;
 
-        return $count === 0.0 || $mm2 < self::INK_LEAST * $plan || $mm2 > self::INK_MOST * $plan ? null : new Point(
+        return $count === 0.0 || $inCorners > self::IN_CORNERS * $count || $mm2 < self::INK_LEAST * $plan || $mm2 > self::INK_MOST * $plan ? null : new Point(
             $sumX / $count * 25.4 / $dpiX,
             $sumY / $count * 25.4 / $dpiY,
         );

@@ -13,8 +13,9 @@ final readonly class KnownGain
     /**
      * @param string|null  $readOn  day of the chart; null where none was read
      * @param list<string> $differs in which the chart is not of this setting
+     * @param string|null  $device  that printed and read it; null where it was by hand
      */
-    private function __construct(public PressGain $gain, public ?string $readOn, public array $differs)
+    private function __construct(public PressGain $gain, public ?string $readOn, public array $differs, public ?string $device = null)
     {
     }
 
@@ -24,9 +25,9 @@ final readonly class KnownGain
     }
 
     /** @param list<string> $differs */
-    public static function read(PressGain $gain, string $on, array $differs): self
+    public static function read(PressGain $gain, string $on, array $differs, ?string $device = null): self
     {
-        return new self($gain, $on, $differs);
+        return new self($gain, $on, $differs, $device);
     }
 
     /** Gain at half tone. */
@@ -38,11 +39,11 @@ final readonly class KnownGain
         return new Figure(
             $percent($half->printed),
             '%',
-            $this->readOn === null || $this->differs !== [] ? Sign::Reckoned : Sign::Measured,
+            $this->readOn === null || $this->differs !== [] || $this->device !== null ? Sign::Reckoned : Sign::Measured,
             match (true) {
                 $this->readOn === null => 'trade default: 15 to 35 % by hand on cloth',
-                $this->differs !== [] => \sprintf('borrowed from the chart of %s, which was of %s', $this->readOn, implode(', ', $this->differs)),
-                default => \sprintf('%d patches of the chart of %s', $this->gain->restsOn, $this->readOn),
+                $this->differs !== [] => \sprintf('borrowed from the chart of %s, which was of %s', $this->readOn, implode(', ', $this->differs)).($this->device === null ? '' : ', of the '.$this->device),
+                default => \sprintf('%d patches of the chart of %s%s', $this->gain->restsOn, $this->readOn, $this->device === null ? '' : ', of the '.$this->device.': not your press'),
             },
             'What half a tone on film prints, less that half. Films are drawn smaller by the whole curve, so that the print has the tone that was wished.',
             array_map(function (int $pct): string {

@@ -21,6 +21,8 @@ final class PressGain
     /** From patch to patch of one print, and of the reading, where there are too few to tell (heuristic). */
     private const SCATTER = 0.015;
     private const LEAST_SCATTER = 0.005;
+    /** What all patches of one chart have in common, the light they were read in, at half tone: more patches do not mend it (standard deviation; by simulated scans). */
+    private const IN_COMMON = 0.005;
     private const ENOUGH_TO_TELL = 5;
     /** So far off what the others say a reading is wild, and by so many of its standard deviations (heuristic). */
     private const WILD = 0.08;
@@ -88,7 +90,7 @@ final class PressGain
     {
         $gain = $this->belief->predict(self::terms($film));
         $printed = $film + $gain['mean'];
-        $half = NormalCurve::NINETY * $gain['sd'];
+        $half = NormalCurve::NINETY * hypot($gain['sd'], 4 * $film * (1 - $film) * self::IN_COMMON);
 
         return new PrintedTone($film, $printed, max(0.0, $printed - $half), min(1.0, $printed + $half));
     }
@@ -114,6 +116,12 @@ final class PressGain
     public function curve(): ToneCurve
     {
         return new ToneCurve(array_map(fn (int $pct): array => [(float) $pct, round(100 * $this->film($pct / 100), 2)], range(5, 95, 5)));
+    }
+
+    /** @return list<string> a sentence for each reading that was left out */
+    public function says(): array
+    {
+        return array_map(fn (ReadTone $w): string => \sprintf('The reading of %.0f %%, printed %.0f %%, does not fit the others, which say %.0f %%: it was left out. Read that patch again.', 100 * $w->film, 100 * $w->printed, 100 * $this->at($w->film)->printed), $this->wild);
     }
 
     /** @param list<ReadTone> $readings */

@@ -86,6 +86,24 @@ final readonly class ToneCurve
         return array_sum($ends) / 2;
     }
 
+    /**
+     * What the press makes of a film that does not undo its gain.
+     *
+     * @param self|null $undone the curve that would; null for a press that prints as the film is
+     *
+     * @return \Closure(float): float what each tone on film prints as, 0–1
+     */
+    public static function press(?self $undone): \Closure
+    {
+        $known = [];
+
+        return static function (float $film) use ($undone, &$known): float {
+            $film = round($film, 4);
+
+            return $undone === null ? $film : $known[(string) $film] ??= $undone->wished($film);
+        };
+    }
+
     /** Tones on film, as they are printed. */
     public function printed(Tones $film): Tones
     {

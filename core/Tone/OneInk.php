@@ -9,6 +9,7 @@ use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Halftone\HardEdges;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
+use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Halftone\ToneGrid;
 use Ektype\Core\Plate\Halftone;
 
@@ -41,14 +42,19 @@ final class OneInk
         );
     }
 
-    /** The print, as the eye sees it from a few steps away. */
-    public static function print(ArtTones $art, OneInkRequest $request): \Imagick
+    /**
+     * The print, as the eye sees it from a few steps away.
+     *
+     * @param bool $uncorrected from a film that does not undo the gain of the press
+     */
+    public static function print(ArtTones $art, OneInkRequest $request, bool $uncorrected = false): \Imagick
     {
+        $press = ToneCurve::press($uncorrected ? $request->curve : null);
         $tones = self::tones($request);
         $model = new BesideEachOther($request->garment, [[$request->ink->colour, $request->ink->hiding]]);
         $colours = [];
         for ($light = 0; $light < 256; ++$light) {
-            $seen = $model->colour($tones->printed($light / 2.55));
+            $seen = $model->colour(array_map($press, $tones->printed($light / 2.55)));
             $colours[\chr($light)] = \chr($seen->red).\chr($seen->green).\chr($seen->blue);
         }
 

@@ -74,9 +74,9 @@ final class OneInkMethod implements Method
     }
 
     /** The print at the size of a picture on a page. */
-    public static function print(OneInkPlan $plan, ArtRaster $small, PrintWanted $print): \Imagick
+    public static function print(OneInkPlan $plan, ArtRaster $small, PrintWanted $print, bool $uncorrected = false): \Imagick
     {
-        return OneInk::print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), self::request($plan, $print));
+        return OneInk::print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), self::request($plan, $print), $uncorrected);
     }
 
     /** How it hides as it lies on this garment. */

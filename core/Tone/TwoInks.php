@@ -9,6 +9,7 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\RoomBeside;
 use Ektype\Core\Halftone\Supercell;
+use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Raster\ToneRaster;
 
 /** How a dark and a light ink on a garment show a picture: by its lightness, or by its colours. */
@@ -61,9 +62,14 @@ final readonly class TwoInks
         return [$art->where($dark), $art->where($light)];
     }
 
-    /** The print, as the eye sees it from a few steps away. */
-    public function print(ArtTones $art): \Imagick
+    /**
+     * The print, as the eye sees it from a few steps away.
+     *
+     * @param bool $uncorrected from a film that does not undo the gain of the press
+     */
+    public function print(ArtTones $art, bool $uncorrected = false): \Imagick
     {
+        $press = ToneCurve::press($uncorrected ? $this->request->curve : null);
         $model = new BesideEachOther($this->request->garment, [
             [$this->request->dark->colour, $this->request->dark->hiding],
             [$this->request->light->colour, $this->request->light->hiding],
@@ -72,7 +78,7 @@ final readonly class TwoInks
         if ($this->byColour === null) {
             $colours = [];
             for ($light = 0; $light < 256; ++$light) {
-                $colours[\chr($light)] = $rgb($model->colour($this->byLight->printed($light / 2.55)));
+                $colours[\chr($light)] = $rgb($model->colour(array_map($press, $this->byLight->printed($light / 2.55))));
             }
 
             return $art->print($art->lights(), $colours, $this->request->garment);
@@ -83,8 +89,8 @@ final readonly class TwoInks
         for ($i = 0, $n = \strlen($dark); $i < $n; ++$i) {
             $pair = $dark[$i].$light[$i];
             $pixels .= $known[$pair] ??= $rgb($model->colour([
-                $this->byLight->held(\ord($pair[0]) / 255),
-                $this->byLight->held(\ord($pair[1]) / 255),
+                $press($this->byLight->held(\ord($pair[0]) / 255)),
+                $press($this->byLight->held(\ord($pair[1]) / 255)),
             ]));
         }
 

@@ -83,10 +83,14 @@ final class TwoToneMethod implements Method
         return [];
     }
 
-    /** The print at the size of a picture on a page. */
-    public static function print(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print, ?ColourTable $known = null): \Imagick
+    /**
+     * The print at the size of a picture on a page.
+     *
+     * @param bool $uncorrected from a film that does not undo the gain of the press
+     */
+    public static function print(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print, ?ColourTable $known = null, bool $uncorrected = false): \Imagick
     {
-        return self::inks($plan, $small, $print, $known)->print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work));
+        return self::inks($plan, $small, $print, $known)->print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), $uncorrected);
     }
 
     /** The table that a picture in colour is taken through, to be kept; null for one in black and white. */

@@ -6,13 +6,11 @@ namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\ChartAsked;
 use Ektype\App\Request\RequestReader;
+use Ektype\App\Work\Chart\ChartFilm;
 use Ektype\App\Work\FilmSetWriter;
-use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Halftone\ChartPatch;
 use Ektype\Core\Halftone\GainChart;
-use Ektype\Core\Halftone\Screening;
-use Ektype\Core\Halftone\Supercell;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -22,8 +20,6 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('gain:chart', 'A film with every fifth tone three times, in the dots of a plate: print it, read it, and gain:read tells the curve')]
 final class MakeGainChart extends OptionsCommand
 {
-    private const NAME = 'Gain chart';
-
     public function __construct(RequestReader $reader, private readonly FilmsInFolder $folder)
     {
         parent::__construct($reader);
@@ -64,12 +60,9 @@ final class MakeGainChart extends OptionsCommand
      */
     private function write(ChartAsked $asked, array $formats, array $older): array
     {
-        $cell = Supercell::for($asked->dpi, $asked->lpi, $asked->angle);
-        $grid = GainChart::grid($asked->dpi);
-        $plane = Screening::with($cell, $asked->dot, $grid->width)->film(GainChart::tones($grid), $grid->times, $grid->height);
+        $chart = ChartFilm::of($asked->dpi, $asked->lpi, $asked->angle, $asked->dot);
+        [$cell, $sheet, $plane] = [$chart->cell, $chart->sheet, $chart->plate->plane];
         $printer = new FilmPrinter(dpi: $asked->dpi, mediaWidthMm: 2000);
-        $sheet = GainChart::sheet($asked->dpi);
-        $label = \sprintf('%s  %.1f lpi %.1f° %s  this way up', self::NAME, $cell->lpi, $cell->angleDeg, $asked->dot->value);
         $told = [
             'lpi' => round($cell->lpi, 4),
             'angle_deg' => round($cell->angleDeg, 4),
@@ -79,7 +72,7 @@ final class MakeGainChart extends OptionsCommand
         ];
         $cm2 = round($sheet->mm($plane->count()) * $sheet->mm(1) / 100, 3);
         $manifest = [
-            'art' => self::NAME,
+            'art' => ChartFilm::NAME,
             'width_mm' => round($sheet->mm($plane->width), 4),
             'height_mm' => round($sheet->mm($plane->height), 4),
             'garment' => '#ffffff',
@@ -87,7 +80,7 @@ final class MakeGainChart extends OptionsCommand
             'trap_mm' => 0.0,
             ...FilmSetWriter::sheet($sheet, $printer),
             'plates' => [[
-                'name' => self::NAME,
+                'name' => ChartFilm::NAME,
                 'role' => 'colour',
                 'hex' => '#000000',
                 'ink' => '',
@@ -97,13 +90,13 @@ final class MakeGainChart extends OptionsCommand
                 'overprints' => false,
                 'finest_line_mm' => null,
                 'finest_gap_mm' => null,
-                ...FilmSetWriter::filesOf(1, self::NAME, $formats),
+                ...FilmSetWriter::filesOf(1, ChartFilm::NAME, $formats),
             ]],
             'register_budget' => ['mm' => null, 'pairs' => []],
             'witness_spots' => [],
             'gain_chart' => $told,
         ];
-        $this->folder->write($asked->out, self::NAME, $sheet, [new FilmPlate(self::NAME, $plane, $label)], $manifest, $formats, $printer, false, $older);
+        $this->folder->write($asked->out, ChartFilm::NAME, $sheet, [$chart->plate], $manifest, $formats, $printer, false, $older);
 
         return [...$told, 'width_mm' => $manifest['width_mm'], 'height_mm' => $manifest['height_mm']];
     }

@@ -6,34 +6,29 @@ namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\GainAsked;
 use Ektype\App\Request\RequestReader;
-use Ektype\App\Work\ScannedPositive;
-use Ektype\App\Work\UnreadableScan;
-use Ektype\Core\Halftone\ChartScan;
-use Ektype\Core\Halftone\GainChart;
+use Ektype\App\Work\Chart\ScannedChart;
 use Ektype\Core\Halftone\PressGain;
 use Ektype\Core\Halftone\PrintedTone;
-use Ektype\Core\Halftone\ReadTone;
 use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** @extends JsonCommand<GainAsked> */
 #[AsCommand('gain:read', 'The curve of a press from the patches of a printed chart, and the film that undoes it (JSON in, JSON out)')]
 final class ReadGain extends JsonCommand
 {
-    /** The scan is read at this resolution: fine enough for patches of 12 mm. */
-    private const LOOK_DPI = 150.0;
-
-    public function __construct(RequestReader $reader, private readonly ScannedPositive $scans)
+    public function __construct(RequestReader $reader, private readonly ScannedChart $chart)
     {
         parent::__construct($reader);
     }
 
     protected function configure(): void
     {
-        $this->addArgument('input', InputArgument::OPTIONAL, 'A scan of the printed chart, a JSON file with its readings, or - for standard input', '-');
+        $this->addArgument('input', InputArgument::OPTIONAL, 'A scan of the printed chart, a JSON file with its readings, or - for standard input', '-')
+            ->addOption('lpi', null, InputOption::VALUE_REQUIRED, 'Ruling of the plates that a scan is read for: a chart of another is refused');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -42,13 +37,14 @@ final class ReadGain extends JsonCommand
         if (!\is_string($from) || !self::isPicture($from)) {
             return parent::execute($input, $output);
         }
+        $lpi = $input->getOption('lpi');
+        if ($lpi !== null && (!is_numeric($lpi) || $lpi <= 0)) {
+            return Told::refuse($output, 'lpi', \sprintf('“%s” is no ruling. Give the lines per inch of the plates, such as 45.', mb_strimwidth(\is_string($lpi) ? $lpi : '', 0, 20, '…')));
+        }
         try {
-            $sheet = GainChart::sheet(self::LOOK_DPI);
-            $lights = $this->scans->lights($from, $sheet);
+            $chart = $this->chart->read($from, $lpi === null ? null : (float) $lpi);
 
-            return Told::json($output, self::told(new PressGain(ChartScan::read($lights, $sheet->artWidthPx, $sheet->artHeightPx))));
-        } catch (UnreadableScan) {
-            return Told::refuse($output, 'scan', 'The marks of the chart were not all found on the scan, so its patches cannot be. Scan the print whole, marks and all, at 300 pixels an inch, without scaling; on dark cloth type the patches in.');
+            return Told::json($output, [...self::told(new PressGain($chart->readings)), 'lpi' => $chart->lpi === null ? null : round($chart->lpi, 1)]);
         } catch (Refusal $refusal) {
             return Told::refuse($output, 'scan', $refusal->getMessage());
         }
@@ -79,7 +75,7 @@ final class ReadGain extends JsonCommand
             'points' => array_map(static fn (int $pct): array => [(float) $pct, round(100 * $gain->film($pct / 100), 2)], range(5, 95, 5)),
             'scatter_pct' => round(100 * $gain->scatter, 2),
             'rests_on' => $gain->restsOn,
-            'says' => array_map(static fn (ReadTone $w): string => \sprintf('The reading of %.0f %%, printed %.0f %%, does not fit the others, which say %.0f %%: it was left out. Read that patch again.', 100 * $w->film, 100 * $w->printed, 100 * $gain->at($w->film)->printed), $gain->wild),
+            'says' => $gain->says(),
         ];
     }
 

@@ -27,7 +27,7 @@ final class ScannedPositive
     private const MOST_SCALE = 0.05;
 
     /**
-     * @throws UnreadableScan where its marks are not found
+     * @throws LostMarks where its marks are not found
      */
     public function look(string $path, FilmSheet $sheet): LookedScan
     {
@@ -69,20 +69,33 @@ final class ScannedPositive
      * The print's part of the scan in its greys, at the resolution of the sheet. They are taken nearly to light before places
      * are mixed: greys as they are written would make every mixture too dark.
      *
-     * @return string a byte a pixel, 0 black: the grey of 0 to 1 to the power of ChartScan::TO_LIGHT
+     * @return array{string, float} a byte a pixel, 0 black: the grey of 0 to 1 to the power of ChartScan::TO_LIGHT; and the pixels an inch of the scan
      *
-     * @throws UnreadableScan where its marks are not found
+     * @throws LostMarks      where its marks are not found, dark on light or light on dark
+     * @throws UnreadableScan where it is no scan
      */
-    public function lights(string $path, FilmSheet $sheet): string
+    public function lights(string $path, FilmSheet $sheet): array
     {
-        return self::grey($this->laid($path, $sheet, ChartScan::TO_LIGHT)[0]);
+        [$picture, , $ppi] = $this->laid($path, $sheet, ChartScan::TO_LIGHT);
+
+        return [self::grey($picture), $ppi];
     }
 
-    /** @return array{\Imagick, float} the print’s part of the scan, turned true, and the grey that parts ink from paper */
+    /** @return array{\Imagick, float, float} the print’s part of the scan, turned true, the grey that parts ink from paper, and its pixels an inch */
     private function laid(string $path, FilmSheet $sheet, ?float $power = null): array
     {
         [$picture, $ppi] = $this->open($path);
-        [$place] = $this->lay($picture, $ppi, $sheet);
+        try {
+            [$place] = $this->lay($picture, $ppi, $sheet);
+        } catch (LostMarks $lost) {
+            if ($power === null) {
+                throw $lost;
+            }
+            // A light ink on dark cloth: its marks are the light ones.
+            $negative = clone $picture;
+            $negative->negateImage(false);
+            [$place] = $this->lay($negative, $ppi, $sheet);
+        }
         $threshold = DrawnPositive::threshold(self::grey($picture));
         if ($power !== null) {
             $picture->gammaImage(1 / $power);
@@ -107,7 +120,7 @@ final class ScannedPositive
         );
         $picture->setImagePage(0, 0, 0, 0);
 
-        return [$picture, $threshold];
+        return [$picture, $threshold, $ppi];
     }
 
     /** @return array{\Imagick, float} the scan in grey, and its pixels per inch */
@@ -167,7 +180,7 @@ final class ScannedPositive
         $plan = array_map(static fn ($mark): Point => $sheet->onFilm($mark->xMm, $mark->yMm), $sheet->marks());
         $place = DrawnPositive::lay($found, $plan);
         if ($place === null || $place->floorMm > self::MOST_FLOOR_MM || abs($place->scale() - 1) > self::MOST_SCALE) {
-            throw UnreadableScan::at('scan', \sprintf('On the scan %d of %d marks were found where they belong, so it cannot be laid on the other plates. Draw over the mark sheet of this job and scan it whole, without scaling, marks and all.', \count($found), \count($plan)));
+            throw LostMarks::at('scan', \sprintf('On the scan %d of %d marks were found where they belong, so it cannot be laid on the other plates. Draw over the mark sheet of this job and scan it whole, without scaling, marks and all.', \count($found), \count($plan)));
         }
 
         return [$place, $found];

@@ -14,8 +14,11 @@ use Ektype\Core\Unit\Refusal;
 /** A gain chart was printed at the setting of a job and read. Jobs with dots that it is nearest to are to be drawn anew. */
 final readonly class ReadGain implements Change
 {
-    /** @param list<ReadTone> $readings */
-    public function __construct(private int $jobId, private array $readings)
+    /**
+     * @param list<ReadTone> $readings
+     * @param string|null    $device   that printed and read it, where it was no hand
+     */
+    public function __construct(private int $jobId, private array $readings, private ?string $device = null)
     {
     }
 
@@ -35,7 +38,7 @@ final readonly class ReadGain implements Change
                 $other->separationKey = null;
             }
         }
-        $shop->charts->add(new ChartRead($setting, $job->press, $this->readings, $shop->now()->format('Y-m-d')));
+        $shop->charts->add(new ChartRead($setting, $job->press, $this->readings, $shop->now()->format('Y-m-d'), $this->device));
 
         return \sprintf('Gain chart at %.0f lines per inch', $setting->lpi);
     }

@@ -14,8 +14,10 @@ use Ektype\App\Api\Asking\Body;
 use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
 use Ektype\App\Query\Art\ArtBench;
+use Ektype\App\Query\Art\ChartSeen;
 use Ektype\App\Query\Art\MethodsBench;
 use Ektype\App\Query\Art\SeeArt;
+use Ektype\App\Query\Art\SeeChart;
 use Ektype\App\Query\Art\SeeMethods;
 use Ektype\App\Query\Pictures\ArtPicture;
 use Ektype\App\Query\Pictures\MarkSheet;
@@ -35,6 +37,7 @@ final readonly class ArtController
         private ArtPicture $picture,
         private MarkSheet $sheet,
         private ScannedPositive $scans,
+        private SeeChart $charts,
     ) {
     }
 
@@ -62,7 +65,7 @@ final readonly class ArtController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/tone-proof', methods: ['POST'])]
     public function proof(int $id, #[Body] ToneTrial $trial): Response
     {
-        $tried = $this->methods->proof($id, $trial->tone->wished(), $trial->garment());
+        $tried = $this->methods->proof($id, $trial->tone->wished(), $trial->garment(), $trial->uncorrected);
 
         return new Response($tried->png, 200, [
             'Content-Type' => 'image/png',
@@ -76,9 +79,34 @@ final readonly class ArtController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/gain', methods: ['POST']), Status(201)]
     public function gain(int $id, #[Body] NewChartRead $read): ArtBench
     {
-        $this->door->do(new ReadGain($id, $read->readings()));
+        $this->door->do(new ReadGain($id, $read->readings(), $read->simulated ? $this->charts->device() : null));
 
         return $this->bench->of($id);
+    }
+
+    /** The gain chart in this job’s dots, on a film. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/gain-chart.pdf', methods: ['GET'])]
+    public function chart(int $id): Response
+    {
+        return Served::file($this->charts->pdf($id), 'application/pdf', 'gain-chart.pdf');
+    }
+
+    /** What the scan of a printed chart says; nothing is kept. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/gain-scan', methods: ['POST'])]
+    public function scanned(int $id, #[Form('scan')] NewChartScan $new, Request $request): ChartSeen
+    {
+        return $this->charts->scanned($id, Brought::file(
+            $request,
+            'scan',
+            'No scan came, or it did not arrive whole. Scan the printed chart with its marks and bring the picture.',
+        )->getPathname());
+    }
+
+    /** The chart printed and scanned by the stand-in; nothing is kept. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/gain-practice', methods: ['POST'])]
+    public function practice(int $id): ChartSeen
+    {
+        return $this->charts->simulated($id);
     }
 
     /** The picture small, as PNG, for kinds that a browser does not show. */

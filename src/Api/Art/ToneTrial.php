@@ -11,12 +11,16 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** Tones that are tried before they are kept. */
 final readonly class ToneTrial
 {
-    /** @param string|null $garmentHex another garment to look at it on */
+    /**
+     * @param string|null $garmentHex  another garment to look at it on
+     * @param bool        $uncorrected as the press would print it from a film that does not undo its gain
+     */
     public function __construct(
         #[Assert\Valid]
         public TonePatch $tone = new TonePatch(),
         #[Hex]
         public ?string $garmentHex = null,
+        public bool $uncorrected = false,
     ) {
     }
 

@@ -47,16 +47,16 @@ final readonly class SeeMethods
     }
 
     /**
-     * What the job's plan would print after a change.
+     * What the job's plan would print after a change; uncorrected, from a film that does not undo the gain of the press.
      *
      * @throws Refusal where such a plan cannot be
      */
-    public function proof(int $jobId, TonesWished $wished, ?Srgb $onGarment): TriedTones
+    public function proof(int $jobId, TonesWished $wished, ?Srgb $onGarment, bool $uncorrected = false): TriedTones
     {
         [$job] = $this->seen($jobId);
         $plan = $wished->on($job->plan());
 
-        return new TriedTones($this->tones->picture($job, $plan, $onGarment), array_map(static fn (int $step): float => round($plan->work->on(2.0 * $step), 2), range(0, 50)));
+        return new TriedTones($this->tones->picture($job, $plan, $onGarment, $uncorrected), array_map(static fn (int $step): float => round($plan->work->on(2.0 * $step), 2), range(0, 50)));
     }
 
     /**

@@ -34,13 +34,18 @@ class ChartRead
     #[ORM\Column]
     private array $readings;
 
-    /** @param list<ReadTone> $readings */
+    /**
+     * @param list<ReadTone> $readings
+     * @param string|null    $device   that printed and read it, where it was no hand: a stand-in says that it is simulated
+     */
     public function __construct(
         GainSetting $setting,
         ?Press $press,
         array $readings,
         #[ORM\Column(length: 10)]
         public string $readOn,
+        #[ORM\Column(length: 60, nullable: true)]
+        public ?string $device = null,
     ) {
         $this->press = $press;
         $this->threadsPerCm = $setting->threadsPerCm;

@@ -25,7 +25,7 @@ final readonly class ChartReads extends Shelf
     {
         $nearest = $this->nearest($setting);
 
-        return $nearest === null ? KnownGain::assumed() : KnownGain::read($nearest->gain(), $nearest->readOn, $setting->differs($nearest->setting()));
+        return $nearest === null ? KnownGain::assumed() : KnownGain::read($nearest->gain(), $nearest->readOn, $setting->differs($nearest->setting()), $nearest->device);
     }
 
     /** The latest of those that are nearest; null where none was read. */

@@ -28,9 +28,9 @@ final readonly class ToneProof
      *
      * @throws \Ektype\Core\Unit\Refusal where the plan cannot be
      */
-    public function picture(Job $job, OneInkPlan|TwoTonePlan $plan, ?Srgb $onGarment = null): string
+    public function picture(Job $job, OneInkPlan|TwoTonePlan $plan, ?Srgb $onGarment = null, bool $uncorrected = false): string
     {
-        return SmallArt::png($this->of($job, $plan, $onGarment));
+        return SmallArt::png($this->of($job, $plan, $onGarment, $uncorrected));
     }
 
     /** @return list<float> how much of the picture has each of 64 lightnesses, dark to light, together 1 */
@@ -46,7 +46,8 @@ final readonly class ToneProof
         return array_map(floatval(...), array_values($bins));
     }
 
-    public function of(Job $job, OneInkPlan|TwoTonePlan $plan, ?Srgb $onGarment = null): \Imagick
+    /** @param bool $uncorrected from a film that does not undo the gain of the press */
+    public function of(Job $job, OneInkPlan|TwoTonePlan $plan, ?Srgb $onGarment = null, bool $uncorrected = false): \Imagick
     {
         $art = $this->art->of($job);
         $print = $this->print->of($job);
@@ -55,8 +56,8 @@ final readonly class ToneProof
         }
 
         return $plan instanceof OneInkPlan
-            ? OneInkMethod::print($plan, $art, $print)
-            : TwoToneMethod::print($plan, $art, $print, $this->table($plan, $art, $print));
+            ? OneInkMethod::print($plan, $art, $print, $uncorrected)
+            : TwoToneMethod::print($plan, $art, $print, $this->table($plan, $art, $print), $uncorrected);
     }
 
     /** The table of two inks on a garment is the same however the picture is bent: it is kept. */

@@ -31,6 +31,8 @@ export type MethodOffer = Shape["MethodOffer"];
 /** What is done to the tones of a picture. */
 export type Tone = Shape["ToneBench"];
 export type ToneChange = Shape["TonePatch"];
+/** What the scan of a gain chart says. */
+export type ChartSeen = Shape["ChartSeen"];
 /** What each stage shows besides the head. */
 export type Benches = {
   art: Shape["ArtBench"];

@@ -28,12 +28,14 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
   const { job, work } = at;
   const [view, setView] = useState<"print" | "art">("print");
   const [garment, setGarment] = useState<string | null>(null);
+  const [uncorrected, setUncorrected] = useState(false);
   const { draft, set, stamp } = useToneDraft(job, work);
   const { proof, trouble } = useProof(
     job.id,
     draft,
     garment,
-    `${stamp} ${job.garmentHex} ${job.substrate} ${JSON.stringify(job.framing)}`,
+    uncorrected,
+    `${stamp} ${job.garmentHex} ${job.substrate} ${JSON.stringify(job.framing)} ${kept.gain.source}`,
   );
   const tone = withDraft(kept, draft);
   return (
@@ -58,6 +60,8 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
               trouble={trouble}
               garment={garment}
               tryOn={setGarment}
+              uncorrected={uncorrected}
+              leaveUncorrected={setUncorrected}
             />
           ) : (
             <Framing key={JSON.stringify(job.framing)} at={at} />

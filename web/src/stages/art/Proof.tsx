@@ -14,6 +14,8 @@ export function Proof({
   trouble,
   garment,
   tryOn,
+  uncorrected,
+  leaveUncorrected,
 }: {
   job: JobOn<"art">;
   url: string | undefined;
@@ -22,6 +24,9 @@ export function Proof({
   trouble: string | null;
   garment: string | null;
   tryOn: (hex: string | null) => void;
+  /** As a film prints that does not undo the gain of the press. */
+  uncorrected: boolean;
+  leaveUncorrected: (so: boolean) => void;
 }) {
   const [touching, setTouching] = useState(false);
   const [aim, setAim] = useState({ x: 0.5, y: 0.5 });
@@ -156,6 +161,9 @@ export function Proof({
             onChange={(e) => tryOn(e.target.value === job.garmentHex ? null : e.target.value)}
           />
         </Box>
+        <SmallButton pressed={uncorrected} onClick={() => leaveUncorrected(!uncorrected)}>
+          {uncorrected ? "Seen with its gain left in" : "Leave the gain in, to compare"}
+        </SmallButton>
         {garment !== null && <SmallButton onClick={() => tryOn(null)}>Back to its own garment</SmallButton>}
       </Box>
     </Box>

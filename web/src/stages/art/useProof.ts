@@ -2,11 +2,17 @@ import { useEffect, useRef, useState } from "react";
 import { api, type Tone, type ToneChange } from "../../api/client";
 
 /** What the tones at hand would print: asked of the shop with every change, the last answer wins. */
-export function useProof(jobId: number, draft: ToneChange, garmentHex: string | null, stamp: string) {
+export function useProof(
+  jobId: number,
+  draft: ToneChange,
+  garmentHex: string | null,
+  uncorrected: boolean,
+  stamp: string,
+) {
   const [proof, setProof] = useState<{ url: string; curve: number[] } | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const asked = useRef(0);
-  const body = JSON.stringify({ tone: draft, ...(garmentHex === null ? {} : { garmentHex }) });
+  const body = JSON.stringify({ tone: draft, ...(garmentHex === null ? {} : { garmentHex }), uncorrected });
   useEffect(() => {
     const turn = ++asked.current;
     void (async () => {
