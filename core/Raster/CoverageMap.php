@@ -46,6 +46,18 @@ final readonly class CoverageMap
         return new self($width, $height, $square, implode('', $rows));
     }
 
+    /** So much of it, 0–1: as dots print. */
+    public function times(float $tone): self
+    {
+        if ($tone >= 1) {
+            return $this;
+        }
+        $from = implode('', array_map(\chr(...), range(0, self::FULL)));
+        $to = implode('', array_map(static fn (int $c): string => \chr((int) round($c * $tone)), range(0, self::FULL)));
+
+        return new self($this->width, $this->height, $this->filmPixels, strtr($this->bytes, $from, $to));
+    }
+
     /**
      * The same of tones, in the squares that their film would be counted in.
      *

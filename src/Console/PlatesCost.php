@@ -53,6 +53,7 @@ final class PlatesCost extends Command
                     'name' => $loss->name,
                     'dropped' => self::change($loss->dropped),
                     'merged' => $loss->merged === null ? null : ['into' => $loss->into, ...self::change($loss->merged)],
+                    'tinted' => $loss->tinted === null ? null : ['of' => $loss->dotsOf, 'tone_pct' => round(100 * ($loss->tone ?? 1.0)), ...self::change($loss->tinted)],
                 ],
                 $costs->each(),
             ),
@@ -69,7 +70,7 @@ final class PlatesCost extends Command
     {
         $becomes = [];
         foreach ($row->becomes as $i => $into) {
-            $becomes[$names[$i]] = $into === null ? 'the garment' : $names[$into];
+            $becomes[$names[$i]] = $into === null ? 'the garment' : (isset($row->tones[$i]) ? \sprintf('%.0f %% of %s', 100 * $row->tones[$i], $names[$into]) : $names[$into]);
         }
 
         return [

@@ -54,18 +54,18 @@ final readonly class Pull
     /**
      * The whole print with some plates given up.
      *
-     * @param array<int, Plate|null> $becomes id of a plate => the plate in whose ink it prints; null leaves it out
+     * @param array<int, array{Plate, float}|null> $becomes id of a plate => the plate in whose ink it prints, and how much of that, 0–1; null leaves it out
      */
     public function withFewer(Job $job, array $becomes): string
     {
         $layers = [];
         $inked = null;
         foreach ($job->platesInOrder() as $plate) {
-            $as = \array_key_exists($plate->idOrFail(), $becomes) ? $becomes[$plate->idOrFail()] : $plate;
+            $as = \array_key_exists($plate->idOrFail(), $becomes) ? $becomes[$plate->idOrFail()] : [$plate, 1.0];
             if ($as !== null && !$plate->isWhiteBase()) {
                 $map = $this->coverage($plate);
                 $inked = $inked === null ? $map->bytes : $inked | $map->bytes;
-                $layers[] = new PulledLayer($map, $as->printedIn(), $as->hiding());
+                $layers[] = new PulledLayer($map->times($as[1]), $as[0]->printedIn(), $as[0]->hiding());
             }
         }
         foreach ($job->platesInOrder() as $plate) {

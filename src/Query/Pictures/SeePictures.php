@@ -80,7 +80,7 @@ final readonly class SeePictures
                 $plates = SeeCosts::inks($job);
                 $becomes = [];
                 foreach ($row->becomes as $i => $into) {
-                    $becomes[$plates[$i]->idOrFail()] = $into === null ? null : $plates[$into];
+                    $becomes[$plates[$i]->idOrFail()] = $into === null ? null : [$plates[$into], $row->tones[$i] ?? 1.0];
                 }
 
                 return $this->pull->withFewer($job, $becomes);

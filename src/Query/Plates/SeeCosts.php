@@ -74,6 +74,7 @@ final readonly class SeeCosts
                 $inks[$i]->artHex,
                 $into === null ? null : $inks[$into]->name,
                 $into === null ? null : $inks[$into]->artHex,
+                $row->tones[$i] ?? null,
             ),
             array_keys($row->becomes),
             $row->becomes,

@@ -8,6 +8,7 @@ use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\Garment;
 use Ektype\Core\Separation\InkArea;
 use Ektype\Core\Separation\PlateCost;
 use PHPUnit\Framework\TestCase;
@@ -62,6 +63,10 @@ final class PlateCostTest extends TestCase
                     for ($j = 0; $j < 4; ++$j) {
                         $least = ($choice >> $j & 1) === 1 ? min($least, Ciede2000::between($printed[$i], $printed[$j])) : $least;
                     }
+                    foreach (array_filter([0, 1, 2, 3], static fn (int $j): bool => ($choice >> $j & 1) === 1 && $i !== $j) as $j) {
+                        $dots = self::asDots($i, $j);
+                        $least = $dots < $least - 1 ? $dots : $least;
+                    }
                     $mean += $area / 100 * (($choice >> $i & 1) === 1 ? 0.0 : $least);
                 }
                 $best = min($best, $mean);
@@ -71,6 +76,43 @@ final class PlateCostTest extends TestCase
         for ($i = 1; $i < 4; ++$i) {
             self::assertGreaterThanOrEqual($ranked[$i - 1]->change->meanDeltaE, $ranked[$i]->change->meanDeltaE);
         }
+    }
+
+    /** A grey that is half of the black on white cloth needs no plate: dots of the black print it, and the table says so. */
+    public function testAColourThatIsDotsOfAnotherCostsNoPlate(): void
+    {
+        $half = Srgb::fromHex('#ffffff');
+        $black = Srgb::fromHex('#101010');
+        // Half covered, by the print model itself, worked out here: the 1.7th root of light, between cloth and ink.
+        $mixed = static fn (float $cloth, float $ink): float => (0.55 * $cloth ** (1 / 1.7) + 0.45 * ($cloth ** (1 / 1.7) + 0.95 * ($ink ** (1 / 1.7) - $cloth ** (1 / 1.7)))) ** 1.7;
+        [$r, $g, $b] = array_map($mixed, $half->linear(), $black->linear());
+        $grey = Srgb::fromLinear([$r, $g, $b]);
+        $costs = new PlateCost([new InkArea('Black', $black, 30.0), new InkArea('Grey', $grey, 30.0), new InkArea('Red', Srgb::fromHex('#c03020'), 40.0)], $half, false);
+        $loss = $costs->each()[1];
+        self::assertSame('Black', $loss->dotsOf);
+        self::assertEqualsWithDelta(0.95 * 0.45, $loss->tone, 0.011, 'its own plate would hide 95 % too');
+        self::assertLessThan(0.5, $loss->tinted->meanDeltaE ?? \INF);
+        self::assertGreaterThan(5.0, $loss->merged->meanDeltaE ?? 0.0, 'solid black is no grey');
+        self::assertNull($costs->each()[2]->dotsOf, 'no dots are red');
+        $two = $costs->ranked()[1];
+        self::assertSame([[1 => 0], [0, 2]], [$two->becomes, $two->kept]);
+        self::assertEqualsWithDelta(0.95 * 0.45, $two->tones[1], 0.011);
+        self::assertLessThan(0.5, $two->change->meanDeltaE);
+        self::assertEqualsWithDelta($loss->tinted->meanDeltaE ?? 0.0, $two->change->meanDeltaE, 1e-9);
+    }
+
+    /** The least that dots of one ink are off another's print, by brute force; what is off by more than can be offered is none. */
+    private static function asDots(int $i, int $j): float
+    {
+        $white = new Srgb(246, 244, 238);
+        $ink = Srgb::fromHex(self::INKS[$j][1]);
+        $wished = self::onCloth(self::INKS[$i][1]);
+        $least = \INF;
+        for ($tone = 5; $tone <= 95; ++$tone) {
+            $least = min($least, Ciede2000::between($wished, Lab::of((new PrintedLayers())->over(Garment::needsBase($wished, Lab::of(Srgb::fromHex('#1b2440'))) ? $white : Srgb::fromHex('#1b2440'), [[$ink, $tone / 100, 0.95]]))));
+        }
+
+        return $least <= 6 ? $least : \INF;
     }
 
     private static function costs(): PlateCost

@@ -63,7 +63,12 @@ export function Buys({ at }: { at: AtHand<"plates"> }) {
                 <Text>
                   {r.becomes.length === 0
                     ? "All inks"
-                    : r.becomes.map((b) => `${b.plate} ${b.into ? `as ${b.into}` : "left open"}`).join(", ")}
+                    : r.becomes
+                        .map(
+                          (b) =>
+                            `${b.plate} ${b.into ? `as ${b.tone === null ? "" : `dots of ${Math.round(100 * b.tone)} % `}${b.into}` : "left open"}`,
+                        )
+                        .join(", ")}
                 </Text>
                 <Text fontSize="small" color="quiet">
                   {r.inks === job.plates.length || r.becomes.length === 0
@@ -84,7 +89,11 @@ export function Buys({ at }: { at: AtHand<"plates"> }) {
                 for (const b of row.becomes) {
                   if (b.hex)
                     await work.change.mutateAsync(
-                      b.intoHex ? { merge: { from: b.hex, into: b.intoHex } } : { leaveOpen: b.hex },
+                      b.intoHex === null
+                        ? { leaveOpen: b.hex }
+                        : b.tone === null
+                          ? { merge: { from: b.hex, into: b.intoHex } }
+                          : { tint: { hex: b.hex, of: b.intoHex } },
                     );
                 }
               }}
@@ -108,6 +117,13 @@ export function Buys({ at }: { at: AtHand<"plates"> }) {
                 <Text>
                   as {one.loss.into}: <span className="readout">{(one.loss.merged?.changedPct ?? 0).toFixed(1)} %</span>{" "}
                   changes, mean ΔE00 {(one.loss.merged?.meanDeltaE ?? 0).toFixed(1)}
+                </Text>
+              )}
+              {one.loss.tinted !== null && (
+                <Text>
+                  as dots of {Math.round(100 * (one.loss.tone ?? 1))} % {one.loss.dotsOf}:{" "}
+                  <span className="readout">{(one.loss.tinted?.changedPct ?? 0).toFixed(1)} %</span> changes, mean ΔE00{" "}
+                  {(one.loss.tinted?.meanDeltaE ?? 0).toFixed(1)}
                 </Text>
               )}
             </Box>
