@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Halftone\Dot;
-use Ektype\Core\Plate\Halftone;
 
 /**
  * One opaque plate an ink, with clean edges.
@@ -14,9 +13,6 @@ use Ektype\Core\Plate\Halftone;
  */
 final class SpotMethod implements Method
 {
-    /** Dots of tints: the usual ruling at the safe angle (heuristic). */
-    public const TINT_LPI = 45.0;
-
     public function name(): MethodName
     {
         return MethodName::Spot;
@@ -37,7 +33,7 @@ final class SpotMethod implements Method
         $look = $show === null ? null : new FirstLook($this->request($plan, $print->onScreen($print->widthMm * $raster->height / $raster->width)), $show);
 
         if ($plan->tints !== []) {
-            $tinted = Tinted::of($raster, $request, array_values($plan->tints), new Halftone(self::TINT_LPI), Dot::Round, $print->curve);
+            $tinted = Tinted::of($raster, $request, array_values($plan->tints), $plan->tintDots(), Dot::Round, $print->curve);
 
             return self::kept($tinted->result, $plan, $print);
         }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Separation;
 
+use Ektype\Core\Plate\Halftone;
+
 /**
  * The choices made for a spot separation. Colours of the art are named by their hex. It does not change: each decision
  * gives a plan of its own.
  */
 final class SpotPlan implements Plan
 {
+    private const TINT_LPI = 45.0;
+
     /**
      * @param int|null              $inks       how many inks at the most; null takes every colour found
      * @param float|null            $trapMm     how far a lighter plate spreads under a darker one; null follows the press
@@ -24,6 +28,7 @@ final class SpotPlan implements Plan
      * @param string|null           $baseFrom   colour whose plate serves as the base
      * @param list<Positive>        $positives  plates drawn by hand; where there are any, the art is not separated
      * @param array<string, Tint>   $tints      colour => the tint that it prints as, of another's ink
+     * @param Halftone|null         $tintDots   their dots; null for the usual
      */
     public function __construct(
         public readonly ?int $inks = null,
@@ -41,6 +46,7 @@ final class SpotPlan implements Plan
         public readonly ?string $baseFrom = null,
         public readonly array $positives = [],
         public readonly array $tints = [],
+        public readonly ?Halftone $tintDots = null,
     ) {
     }
 
@@ -149,6 +155,23 @@ final class SpotPlan implements Plan
         return new self(...['tints' => [...$this->tints, $tint->hex => $tint]] + $this->values());
     }
 
+    public function withTintDots(Halftone $dots): self
+    {
+        return new self(...['tintDots' => $dots] + $this->values());
+    }
+
+    /** Dots of tints: where none were set, the usual ruling at the safe angle (heuristic). */
+    public function tintDots(): Halftone
+    {
+        return $this->tintDots ?? new Halftone(self::TINT_LPI);
+    }
+
+    /** @return list<Tint> colours that print as dots of another’s ink */
+    public function tintsOf(?string $hex): array
+    {
+        return $hex === null ? [] : array_values(array_filter($this->tints, static fn (Tint $t): bool => \in_array($hex, $t->inks(), true)));
+    }
+
     /** @param list<Positive> $positives */
     public function drawn(array $positives): self
     {
@@ -159,7 +182,7 @@ final class SpotPlan implements Plan
      * @return array{inks: int|null, chokeMm: float, trapMm: float|null, printGround: bool, merges: array<string, string>,
      *     leftOpen: list<string>, splits: list<string>, locks: array<string, int>, highlights: array<string, bool>,
      *     onBase: array<string, bool>, overprints: array<string, bool>, thicken: array<string, float>, baseFrom: string|null,
-     *     positives: list<Positive>, tints: array<string, Tint>}
+     *     positives: list<Positive>, tints: array<string, Tint>, tintDots: Halftone|null}
      */
     private function values(): array
     {
@@ -179,6 +202,7 @@ final class SpotPlan implements Plan
             'baseFrom' => $this->baseFrom,
             'positives' => $this->positives,
             'tints' => $this->tints,
+            'tintDots' => $this->tintDots,
         ];
     }
 }

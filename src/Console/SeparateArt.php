@@ -142,7 +142,7 @@ final class SeparateArt extends OptionsCommand
         $tinted = $asked->method === SeparateWay::Tints ? self::tinted($art, $request, $result, $asked) : null;
         $result = $tinted->result ?? $result;
         $this->films($result, $tinted, $request, $asked, basename($path), $formats, $printer, $older);
-        $says = array_map(static fn (Tint $t): string => \sprintf('%s prints as %.0f %% of %s: ΔE00 %.1f, and a plate is saved.', $t->hex, 100 * $t->tone, $t->of, $t->deltaE), $tinted->tints ?? []);
+        $says = array_map(static fn (Tint $t): string => \sprintf('%s prints as %.0f %% of %s%s: ΔE00 %.1f, and a plate is saved.', $t->hex, 100 * $t->tone, $t->of, $t->with === null ? '' : \sprintf(' and %.0f %% of %s', 100 * $t->withTone, $t->with), $t->deltaE), $tinted->tints ?? []);
 
         return $this->done($output, [...$says, ...$result->warnings], \count($result->plates), $result->widthMm, $result->heightMm, $result->dpi, $out);
     }
@@ -151,7 +151,7 @@ final class SeparateArt extends OptionsCommand
     private static function tinted(ArtRaster $art, SpotRequest $request, SpotResult $result, SeparateAsked $asked): ?Tinted
     {
         [$dots, $range, $curve] = $asked->tintDots();
-        $tints = TintOffers::together(TintOffers::among($result->plates, $request->garment, $range));
+        $tints = TintOffers::together(TintOffers::among($result->plates, $request->garment, $range, $result->budget));
 
         return $tints === [] ? null : Tinted::of($art, $request, $tints, $dots, $asked->dot, $curve);
     }
@@ -360,7 +360,7 @@ final class SeparateArt extends OptionsCommand
             'lpi' => round($tinted->dots->lpi, 4),
             'angle_deg' => round($tinted->dots->angleDeg, 4),
             'dot' => $asked->dot->value,
-            'tints' => array_map(static fn (Tint $t): array => ['hex' => $t->hex, 'tone_pct' => round(100 * $t->tone, 1), 'delta_e' => $t->deltaE], $tints),
+            'tints' => array_map(static fn (Tint $t): array => ['hex' => $t->hex, 'tone_pct' => round(100 * $t->toneOf($plate->artColour?->hex() ?? ''), 1), 'delta_e' => $t->deltaE], $tints),
         ];
     }
 

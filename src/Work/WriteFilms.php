@@ -19,13 +19,11 @@ use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Ink\Hiding;
-use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\NeighbourBudget;
-use Ektype\Core\Separation\SpotMethod;
 use Ektype\Core\Separation\Tint;
 use Ektype\Core\Separation\WitnessSpot;
 
@@ -192,13 +190,15 @@ final readonly class WriteFilms
             return \sprintf('%.1f lpi %.1f° %s', $plate->lpi ?? 0.0, $plate->angleDeg ?? 0.0, $plate->dot->value);
         }
 
-        return self::tintsOf($plate) === [] ? 'no halftone' : \sprintf('tints %.1f lpi %.1f° round', SpotMethod::TINT_LPI, Halftone::SAFE_ANGLE);
+        $dots = $plate->job->spotPlan()->tintDots();
+
+        return self::tintsOf($plate) === [] ? 'no halftone' : \sprintf('tints %.1f lpi %.1f° round', $dots->lpi, $dots->angleDeg);
     }
 
     /** @return list<Tint> colours that print as dots of a spot plate */
     private static function tintsOf(Plate $plate): array
     {
-        return $plate->printsTones() ? [] : array_values(array_filter($plate->job->spotPlan()->tints, static fn (Tint $t): bool => $t->of === $plate->artHex));
+        return $plate->printsTones() ? [] : $plate->job->spotPlan()->tintsOf($plate->artHex);
     }
 
     /** @return array<string, mixed> what a film with dots is told by */
@@ -209,10 +209,10 @@ final readonly class WriteFilms
         $tints = self::tintsOf($plate);
         if ($tints !== []) {
             return [
-                'lpi' => SpotMethod::TINT_LPI,
-                'angle_deg' => Halftone::SAFE_ANGLE,
+                'lpi' => $plate->job->spotPlan()->tintDots()->lpi,
+                'angle_deg' => $plate->job->spotPlan()->tintDots()->angleDeg,
                 'dot' => Dot::Round->value,
-                'tints' => array_map(static fn (Tint $t): array => ['hex' => $t->hex, 'tone_pct' => round(100 * $t->tone, 1), 'delta_e' => $t->deltaE], $tints),
+                'tints' => array_map(static fn (Tint $t): array => ['hex' => $t->hex, 'tone_pct' => round(100 * $t->toneOf($plate->artHex ?? ''), 1), 'delta_e' => $t->deltaE], $tints),
             ];
         }
 

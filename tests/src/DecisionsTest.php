@@ -413,10 +413,18 @@ final class DecisionsTest extends ShopTestCase
         self::assertGreaterThan($disc + 0.3 * $bar, $plates[0]['areaCm2']);
         self::assertLessThan($disc + 0.6 * $bar, $plates[0]['areaCm2']);
         self::assertSame('#1b1a17', $this->colour($id, '#8f8e8d')['tint']['of']);
+        // Its ruling and angle are set on Screens, and the dots are drawn so.
+        $black = $plates[0]['id'];
+        $this->ask('PATCH', "/api/plates/$black", ['lpi' => 35, 'angleDeg' => 15]);
+        self::assertStringContainsString('would be solid', $this->ask('PATCH', "/api/plates/$black", ['lpi' => 0], 422)['detail']);
+        $this->work();
         $this->ask('POST', "/api/jobs/$id/films", null, 202);
         $this->work();
         [$manifest] = (array) glob(self::data()."/files/jobs/$id/films-*/manifest.json") + [''];
-        self::assertStringContainsString('"tints"', (string) file_get_contents((string) $manifest));
+        $told = json_decode((string) file_get_contents((string) $manifest), true);
+        self::assertIsArray($told);
+        self::assertEqualsWithDelta(60.0, $told['plates'][0]['tints'][0]['tone_pct'], 3.0);
+        self::assertSame([35, 15], [(int) $told['plates'][0]['lpi'], (int) $told['plates'][0]['angle_deg']]);
 
         $this->ask('PATCH', "/api/jobs/$id", ['printAgain' => '#8f8e8d']);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);

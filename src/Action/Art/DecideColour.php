@@ -7,6 +7,7 @@ namespace Ektype\App\Action\Art;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Job\BegunPlan;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\Decision;
@@ -23,6 +24,7 @@ final readonly class DecideColour implements Change
      * @param string|null $into for a merge: the colour that it prints as
      * @param int         $ink  for a lock: the ink of the shelf; 0 unlocks
      * @param bool        $on   for a yes or no
+     * @param string|null $with for a tint: a second colour whose ink prints dots between
      * @param float       $mm   for thin lines: what they are brought to; 0 leaves them
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class DecideColour implements Change
         private int $ink = 0,
         private bool $on = true,
         private float $mm = 0.0,
+        private ?string $with = null,
     ) {
     }
 
@@ -42,7 +45,7 @@ final readonly class DecideColour implements Change
         if ($this->decision === Decision::Lock && $this->ink > 0 && $shop->inks->find($this->ink) === null) {
             throw Refused::at('lock.ink', 'That ink is not on the shelf any more. Choose another.');
         }
-        $job->decide($this->decision === Decision::Tint ? $job->spotPlan()->tinted($this->tint($job)) : $this->decided($job->spotPlan()));
+        $job->decide($this->decision === Decision::Tint ? $this->tinted($job, $shop) : $this->decided($job->spotPlan()));
 
         return match ($this->decision) {
             Decision::Merge => \sprintf('Merging %s into %s', $this->hex, $this->into),
@@ -57,6 +60,14 @@ final readonly class DecideColour implements Change
             Decision::Thicken => \sprintf('Thin lines of %s', $this->hex),
             Decision::ServeAsBase => 'Base',
         };
+    }
+
+    /** The first tint of a job takes the calmest dots for the rack’s mesh. */
+    private function tinted(Job $job, ShopFloor $shop): SpotPlan
+    {
+        $plan = $job->spotPlan();
+
+        return ($plan->tints === [] && $plan->tintDots === null ? $plan->withTintDots(BegunPlan::dots($shop->frames->all())->halftone) : $plan)->tinted($this->tint($job));
     }
 
     private function decided(SpotPlan $plan): SpotPlan
@@ -88,15 +99,17 @@ final readonly class DecideColour implements Change
             }
         }
         [$one, $other] = [$flat[$this->hex] ?? null, $flat[$this->into ?? ''] ?? null];
-        if ($one === null || $other === null || $one === $other) {
+        $second = $this->with === null ? null : $flat[$this->with] ?? null;
+        if ($one === null || $other === null || $one === $other || ($this->with !== null && ($second === null || $second === $one || $second === $other))) {
             throw Refused::at('tint', 'A tint is one colour of the art printed in dots of another’s ink; one of these two has no plate. Separate the art first, or choose two that print.');
         }
         foreach ($job->spotPlan()->tints as $tint) {
-            if ($tint->of === $this->hex || $tint->hex === $this->into) {
+            if (\in_array($this->hex, $tint->inks(), true) || $tint->hex === $this->into || $tint->hex === $this->with) {
                 throw Refused::at('tint', 'One of the two is a tint already, or carries one: dots of dots would print neither. Print that colour again first.');
             }
         }
-        $tint = TintOffers::tint($one, $other, Srgb::fromHex($job->garmentHex), $based);
+        $garment = Srgb::fromHex($job->garmentHex);
+        $tint = $second === null ? TintOffers::tint($one, $other, $garment, $based) : TintOffers::tintOfTwo($one, $other, $second, $garment, $based);
         if ($tint->deltaE > TintOffers::NEAR) {
             throw Refused::at('tint', \sprintf('No tone of that ink comes near this colour: the best is ΔE00 %.0f off, and %.0f is seen. It keeps its plate.', $tint->deltaE, TintOffers::NEAR));
         }

@@ -10,6 +10,7 @@ use Ektype\App\Action\ShopFloor;
 use Ektype\App\Action\Work\AskForWork;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Task\TaskKind;
+use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Tone\TonesWished;
 
 /** Ruling and angle of a plate’s dots. null leaves a thing as it is; a ruling of 0 makes the plate solid. */
@@ -33,12 +34,29 @@ final readonly class GiveHalftone implements Change
         if ($plate->printsTones()) {
             return $this->ofPicture($plate, $shop);
         }
+        if ($plate->job->spotPlan()->tintsOf($plate->artHex) !== []) {
+            return $this->ofTints($plate, $shop);
+        }
         if ($this->lpi !== null) {
             $plate->lpi = $this->lpi > 0 ? $this->lpi : null;
         }
         $plate->angleDeg = $this->angleDeg ?? $plate->angleDeg;
 
         return ($this->lpi === 0.0 ? 'Solid, without halftone, ' : 'Halftone of ').$plate->name;
+    }
+
+    /** Dots of tints are part of the plan, and those of two inks must be of one ruling and angle: they are drawn anew. */
+    private function ofTints(Plate $plate, ShopFloor $shop): string
+    {
+        if ($this->lpi === 0.0) {
+            throw Refused::at('lpi', 'This plate prints another colour as dots: without dots that would be solid. Choose a ruling, or print that colour again on the bench of the art.');
+        }
+        $job = $plate->job;
+        $dots = $job->spotPlan()->tintDots();
+        $job->decide($job->spotPlan()->withTintDots(new Halftone($this->lpi ?? $dots->lpi, $this->angleDeg ?? $dots->angleDeg)));
+        (new AskForWork($job->idOrFail(), TaskKind::Separate))->carryOut($shop);
+
+        return 'Dots of '.$job->name;
     }
 
     /** Dots of a picture in tones are part of its plan: all its plates have one ruling and one angle, and are drawn anew. */

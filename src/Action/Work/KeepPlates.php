@@ -99,6 +99,18 @@ final readonly class KeepPlates implements Change
         $plate->isThinAt(\array_slice($made->strokes->lines, 0, self::LISTED), \array_slice($made->strokes->gaps, 0, self::LISTED));
     }
 
+    /** A plate that prints another colour as dots has their ruling and angle; one that does so no more has none of them left. */
+    private static function tinted(Plate $plate): void
+    {
+        $plan = $plate->job->spotPlan();
+        $dots = $plan->tintDots();
+        if ($plan->tintsOf($plate->artHex) !== []) {
+            [$plate->lpi, $plate->angleDeg] = [$dots->lpi, $dots->angleDeg];
+        } elseif ([$plate->lpi, $plate->angleDeg] === [$dots->lpi, $dots->angleDeg]) {
+            [$plate->lpi, $plate->angleDeg] = [null, null];
+        }
+    }
+
     /** The dots of a picture in tones are those of its plan; a solid plate keeps what was set for it on its screen. */
     private static function dots(Plate $plate, ?DotsOfPlate $dots): void
     {
@@ -107,6 +119,7 @@ final readonly class KeepPlates implements Change
                 [$plate->dot, $plate->lpi, $plate->angleDeg] = [null, null, null];
                 $plate->giveTones(null);
             }
+            self::tinted($plate);
             $plate->laying = Laying::Once;
 
             return;

@@ -237,7 +237,7 @@ final readonly class JobPatch
                 $hex($this->overprint->hex),
                 on: $this->overprint->on,
             ),
-            $this->tint === null ? null : new DecideColour($job, Decision::Tint, $hex($this->tint->hex), $hex($this->tint->of)),
+            $this->tint === null ? null : new DecideColour($job, Decision::Tint, $hex($this->tint->hex), $hex($this->tint->of), with: $this->tint->with === null ? null : $hex($this->tint->with)),
             $this->thicken === null ? null : new DecideColour($job, Decision::Thicken, $hex($this->thicken->hex), mm: $this->thicken->mm),
             $this->baseFrom === null ? null : new DecideColour(
                 $job,

@@ -75,13 +75,15 @@ final readonly class SeeArt
     {
         $plates = $job->platesInOrder();
         $flat = [];
+        $named = [];
         foreach ($plates as $plate) {
             if ($plate->artHex !== null && !$plate->printsTones()) {
                 $flat[] = new TintCandidate($plate->artHex, $plate->printedIn());
+                $named[$plate->name] = $plate->artHex;
             }
         }
 
-        return TintOffers::of($flat, Srgb::fromHex($job->garmentHex), \count($flat) < \count($plates));
+        return TintOffers::of($flat, Srgb::fromHex($job->garmentHex), \count($flat) < \count($plates), touching: TintOffers::pairs($job->findings()->budget ?? [], $named));
     }
 
     /**

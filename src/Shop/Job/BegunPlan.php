@@ -40,7 +40,7 @@ final class BegunPlan
      *
      * @param list<Frame> $rack
      */
-    private static function dots(array $rack): PlannedDots
+    public static function dots(array $rack): PlannedDots
     {
         $mesh = self::mesh($rack);
         $wish = min(PlannedDots::USUAL_LPI, floor($mesh->threadsPerInch() / RulingSchool::USUAL));

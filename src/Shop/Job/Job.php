@@ -23,7 +23,6 @@ use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\OneInkPlan;
-use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TwoTonePlan;
 
 /** An order to print: its art, its garment, and its plates in print order. */
@@ -322,7 +321,7 @@ class Job
                     $plan->thicken,
                     $plan->baseFrom,
                     $paths,
-                    ...$plan->tints === [] ? [] : [$plan->tints],
+                    ...$plan->tints === [] ? [] : [$plan->tints, $plan->tintDots()],
                 ],
             ),
         );
@@ -422,7 +421,7 @@ class Job
             $this->press?->id,
             array_values(array_filter(array_map(static fn (Plate $p): ?float => $p->frame?->mesh()->threadsPerCm, $plates), static fn (?float $threads): bool => $threads !== null))[0] ?? null,
             ($plates[0] ?? null)?->ink?->kind,
-            $plan instanceof OneInkPlan || $plan instanceof TwoTonePlan ? $plan->dots->halftone->lpi : PlannedDots::USUAL_LPI,
+            $plan instanceof OneInkPlan || $plan instanceof TwoTonePlan ? $plan->dots->halftone->lpi : $this->spotPlan()->tintDots()->lpi,
             ($plates[0] ?? null)?->laying->strokes() ?? 1,
         );
     }

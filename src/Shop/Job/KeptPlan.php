@@ -6,6 +6,7 @@ namespace Ektype\App\Shop\Job;
 
 use Ektype\App\Shop\Kept;
 use Ektype\Core\Film\WeakPlace;
+use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Positive;
 use Ektype\Core\Separation\SpotPlan;
@@ -44,6 +45,7 @@ final class KeptPlan
             $kept->has('baseFrom') ? $kept->text('baseFrom') : null,
             array_map(self::positive(...), $kept->objects('positives', true)),
             self::tints($kept->objects('tints', true)),
+            self::dots($kept->numberOr('tintLpi', null), $kept->numberOr('tintAngleDeg', null)),
         );
     }
 
@@ -67,9 +69,11 @@ final class KeptPlan
             'thicken' => $plan->thicken,
             'baseFrom' => $plan->baseFrom,
             'tints' => array_map(
-                static fn (Tint $t): array => ['hex' => $t->hex, 'of' => $t->of, 'tone' => $t->tone, 'deltaE' => $t->deltaE],
+                static fn (Tint $t): array => ['hex' => $t->hex, 'of' => $t->of, 'tone' => $t->tone, 'deltaE' => $t->deltaE, ...$t->with === null ? [] : ['with' => $t->with, 'withTone' => $t->withTone]],
                 array_values($plan->tints),
             ),
+            'tintLpi' => $plan->tintDots?->lpi,
+            'tintAngleDeg' => $plan->tintDots?->angleDeg,
             'positives' => array_map(
                 static fn (Positive $p): array => [
                     'path' => $p->path,
@@ -96,10 +100,15 @@ final class KeptPlan
     {
         $tints = [];
         foreach ($kept as $t) {
-            $tints[$t->text('hex')] = new Tint($t->text('hex'), $t->text('of'), $t->number('tone', 0, 1), $t->number('deltaE'));
+            $tints[$t->text('hex')] = new Tint($t->text('hex'), $t->text('of'), $t->number('tone', 0, 1), $t->number('deltaE'), $t->has('with') ? $t->text('with') : null, $t->has('with') ? $t->number('withTone', 0, 1) : 0.0);
         }
 
         return $tints;
+    }
+
+    private static function dots(?float $lpi, ?float $angleDeg): ?Halftone
+    {
+        return $lpi === null || $angleDeg === null ? null : new Halftone($lpi, $angleDeg);
     }
 
     private static function positive(Kept $p): Positive

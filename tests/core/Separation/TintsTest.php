@@ -77,6 +77,45 @@ final class TintsTest extends TestCase
         self::assertSame([], TintOffers::among($this->separated()->plates, Srgb::fromHex(self::GARMENT), new Tones(0.6, 0.9)));
     }
 
+    /** A green that dots of yellow and of blue make beside each other, where the two touch nowhere else. */
+    public function testAMixtureOfTwoInksIsOfferedWhereTheyTouchNoOtherWay(): void
+    {
+        [$yellow, $blue] = ['#f2d028', '#2050a0'];
+        $root = static fn (float $c): float => $c ** (1 / 1.7);
+        $light = array_map(static fn (float $y, float $b): float => (1 + 0.42 * 0.95 * ($root($y) - 1) + 0.22 * 0.95 * ($root($b) - 1)) ** 1.7, Srgb::fromHex($yellow)->linear(), Srgb::fromHex($blue)->linear());
+        $green = Srgb::fromLinear([$light[0], $light[1], $light[2]])->hex();
+        $art = Patches::on(self::GARMENT, 240, 120, [[$yellow, 10, 10, 60, 100], [$green, 90, 14, 60, 92], [$blue, 170, 10, 60, 100]]);
+        $apart = SpotSeparation::of($art, self::request());
+        $offers = TintOffers::among($apart->plates, Srgb::fromHex(self::GARMENT), touching: $apart->budget);
+        self::assertNotSame([], $offers);
+        $offer = $offers[0];
+        self::assertSame([$green, $yellow, $blue], [$offer->hex, $offer->of, $offer->with]);
+        self::assertEqualsWithDelta(0.42, $offer->tone, 0.03);
+        self::assertEqualsWithDelta(0.22, $offer->withTone, 0.03);
+        self::assertLessThan(1.0, $offer->deltaE);
+
+        $tinted = Tinted::of($art, self::request(), TintOffers::together($offers), new Halftone(45.0, 22.5), Dot::Round);
+        self::assertCount(2, $tinted->result->plates, 'the green needs no plate');
+        [$first, $second] = [self::plate($tinted->result, $yellow)->plane, self::plate($tinted->result, $blue)->plane];
+        self::assertEqualsWithDelta(0.42, self::share($first, 100, 24, 40, 72), 0.03);
+        self::assertEqualsWithDelta(0.22, self::share($second, 100, 24, 40, 72), 0.03);
+        self::assertEqualsWithDelta(1.0, self::share($second, 180, 20, 40, 80), 0.001);
+        for ($y = 250; $y < 1_100; $y += 3) {
+            for ($x = 560; $x < 860; ++$x) {
+                if ($first->isSet($x, $y)) {
+                    self::assertFalse($second->isSet($x, $y) || $second->isSet($x - 1, $y) || $second->isSet($x + 1, $y), 'a film pixel stays between the dots');
+                }
+            }
+        }
+
+        $touch = Patches::on(self::GARMENT, 240, 120, [[$yellow, 10, 10, 60, 100], [$green, 90, 14, 60, 92], [$blue, 170, 10, 60, 100], [$blue, 20, 60, 50, 50]]);
+        $butting = SpotSeparation::of($touch, self::request());
+        self::assertSame([], array_filter(
+            TintOffers::among($butting->plates, Srgb::fromHex(self::GARMENT), touching: $butting->budget),
+            static fn (Tint $t): bool => $t->with !== null,
+        ), 'where the two touch anyway, a second edge would have to be in register');
+    }
+
     /** An ink whose dots print another keeps its plate, and nothing is a tint of a tint. */
     public function testTintsGoTogether(): void
     {

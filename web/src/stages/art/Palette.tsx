@@ -6,6 +6,7 @@ import { Swatch } from "../../ui/Swatch";
 
 /** The flat colours of the art: what prints, what the garment gives, and what is likely the same ink. */
 export function Palette({ job, change }: { job: JobOn<"art">; change: (body: JobChange) => void }) {
+  const named = (hex: string) => job.plates.find((p) => p.artHex === hex)?.name ?? hex;
   return (
     <Box>
       <Heading note="Edges are smoothed in most pictures; their mixed pixels are not counted as colours.">
@@ -36,11 +37,11 @@ export function Palette({ job, change }: { job: JobOn<"art">; change: (body: Job
           const state = colour.leftOpen
             ? `left open: ${colour.whyOpen}`
             : merged
-              ? `prints as ${colour.tint ? `${Math.round(100 * colour.tint.tone)} % of ` : ""}${job.plates.find((p) => p.artHex === colour.printsAs)?.name ?? colour.printsAs}`
+              ? `prints as ${colour.tint ? `${Math.round(100 * colour.tint.tone)} % of ` : ""}${named(colour.printsAs)}${colour.tint?.with ? `, ${Math.round(100 * colour.tint.withTone)} % of ${named(colour.tint.with)}` : ""}`
               : (job.plates.find((p) => p.artHex === colour.hex)?.name ?? "prints");
           const tint = colour.tint ?? null;
           const value = tint
-            ? `tint ${tint.of}`
+            ? `tint ${tint.of} ${tint.with ?? ""}`
             : given
               ? "open"
               : merged
@@ -96,13 +97,14 @@ export function Palette({ job, change }: { job: JobOn<"art">; change: (body: Job
                   </optgroup>
                   {(colour.tints.length > 0 || tint) && (
                     <optgroup label="Save its plate: dots of">
-                      {(tint && !colour.tints.some((t) => t.of === tint.of)
+                      {(tint && !colour.tints.some((t) => t.of === tint.of && t.with === tint.with)
                         ? [tint, ...colour.tints]
                         : colour.tints
                       ).map((t) => (
-                        <option key={t.of} value={`tint ${t.of}`}>
-                          {job.plates.find((p) => p.artHex === t.of)?.name ?? t.of} at {Math.round(100 * t.tone)} %,
-                          ΔE00 {t.deltaE.toFixed(1)}
+                        <option key={`${t.of} ${t.with}`} value={`tint ${t.of} ${t.with ?? ""}`}>
+                          {named(t.of)} at {Math.round(100 * t.tone)} %
+                          {t.with && ` beside ${named(t.with)} at ${Math.round(100 * t.withTone)} %`}, ΔE00{" "}
+                          {t.deltaE.toFixed(1)}
                         </option>
                       ))}
                     </optgroup>
@@ -145,10 +147,11 @@ function decide(
   value: string,
   change: (body: JobChange) => void,
 ) {
-  const [what, which] = value.split(" ");
+  const [what, which, beside] = value.split(" ");
   if (value === "open") change({ leaveOpen: colour.hex });
   else if (value === "split") change({ split: colour.hex });
-  else if (what === "tint" && which) change({ tint: { hex: colour.hex, of: which } });
+  else if (what === "tint" && which)
+    change({ tint: { hex: colour.hex, of: which, ...(beside ? { with: beside } : {}) } });
   else if (what === "as" && which) change({ merge: { from: colour.hex, into: which } });
   else if (which) change({ printAgain: colour.hex, lock: { hex: colour.hex, inkId: Number(which) } });
   else
