@@ -6,6 +6,7 @@ namespace Ektype\Core\Art;
 
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Colour\SrgbProfile;
+use Ektype\Core\Raster\Bits;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Unit\Refusal;
 
@@ -53,6 +54,9 @@ final class ArtDecoder
             $picture->readImage($file->kind.':'.$file->path.'[0]');
             self::upright($picture, $file->orientation);
             self::intoSrgb($picture, $remarks);
+            if ($asItIs && $picture->getImageColorspace() === \Imagick::COLORSPACE_GRAY && !$picture->getImageAlphaChannel() && $framing == new ArtFraming()) {
+                return self::greyAllOver($picture, $file, $remarks);
+            }
             $seeThrough = $picture->getImageAlphaChannel() && self::hasClearParts($picture);
             if ($picture->getImageColorspace() !== \Imagick::COLORSPACE_SRGB) {
                 $picture->transformImageColorspace(\Imagick::COLORSPACE_SRGB);
@@ -83,6 +87,27 @@ final class ArtDecoder
         }
 
         return new ArtRaster($width, $height, $rgb, $seeThrough, $file->kind === 'jpeg' || $calmed, $remarks, alpha: $alpha, calmed: $calmed);
+    }
+
+    /**
+     * A grey picture that is taken to tones needs no colours: a third of the work.
+     *
+     * @param list<string> $remarks
+     */
+    private static function greyAllOver(\Imagick $picture, ArtFile $file, array $remarks): ArtRaster
+    {
+        [$width, $height] = [$picture->getImageWidth(), $picture->getImageHeight()];
+        $picture->setImageDepth(8);
+        $picture->setImageFormat('GRAY');
+        $grey = $picture->getImageBlob();
+        $picture->clear();
+        if (\strlen($grey) !== $width * $height) {
+            throw self::damaged();
+        }
+        // Each byte and two blank ones, as one long number: times 0x010101 it stands in all three.
+        $rgb = Bits::inOrder(Bits::unordered(chunk_split($grey, 1, "\0\0")) * 0x010101, 3 * $width * $height);
+
+        return new ArtRaster($width, $height, $rgb, false, $file->kind === 'jpeg', $remarks, grey: $grey);
     }
 
     /** @return string how much each pixel covers, a byte a pixel */

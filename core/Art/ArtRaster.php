@@ -13,6 +13,7 @@ final readonly class ArtRaster
      * @param bool         $unsmoothed whether each pixel is wholly what it says, as in a drawing without smoothed edges
      * @param string|null  $alpha      how much each pixel covers, a byte a pixel; null where all are full or nobody told
      * @param bool         $calmed     whether its grain was taken off
+     * @param string|null  $grey       a byte a pixel of a picture that is grey all over; null where nobody told
      * @param list<string> $remarks    plain sentences about what had to be taken for granted when it was opened
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class ArtRaster
         public bool $unsmoothed = false,
         public ?string $alpha = null,
         public bool $calmed = false,
+        public ?string $grey = null,
     ) {
     }
 

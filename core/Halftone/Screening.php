@@ -126,28 +126,48 @@ final readonly class Screening
     }
 
     /** @return string the same rows with their hard edges cut */
-    private function cut(string $film, ToneRaster $tones, int $times, int $from, int $to, HardEdges $edges): string
+    private function cut(string $film, ToneRaster $raster, int $times, int $from, int $to, HardEdges $edges): string
     {
-        [$rows, $period] = [$this->cell->rows, $this->cell->period];
-        foreach ($edges->in(intdiv($from, $times), min($tones->height, intdiv($to + $times - 1, $times))) as $down => $places) {
-            for ($y = max($from, $down * $times), $end = min($to, ($down + 1) * $times); $y < $end; ++$y) {
-                $thresholds = $this->rows[$y % $rows];
-                $start = -intdiv($y, $rows) * $this->cell->shift % $period;
-                $start = $start < 0 ? $start + $period : $start;
+        [$tones, $wide] = [$raster->tones, $raster->width];
+        // How far each film pixel of a place is towards its neighbour, and which.
+        $off = array_map(static fn (int $k): float => ($k + 0.5) / $times - 0.5, range(0, $times - 1));
+        foreach ($edges->in(intdiv($from, $times), min($raster->height, intdiv($to + $times - 1, $times))) as $down => $places) {
+            for ($k = max(0, $from - $down * $times), $end = min($times, $to - $down * $times); $k < $end; ++$k) {
+                $y = $down * $times + $k;
+                $thresholds = $this->thresholdsAt($y);
                 $line = ($y - $from) * $this->stride;
-                $between = new Between($tones, ($y + 0.5) / $times - 0.5);
+                $here = $down * $wide;
+                $beside = min($raster->height - 1, max(0, $off[$k] < 0 ? $down - 1 : $down + 1)) * $wide;
+                $part = abs($off[$k]);
                 foreach ($places as $across => [$less, $more]) {
-                    for ($x = $across * $times, $last = min($this->width, $x + $times); $x < $last; ++$x) {
-                        $side = 2 * $between->at(($x + 0.5) / $times - 0.5) < $less + $more ? $less : $more;
+                    $middle = \ord($tones[$here + $across]) + $part * (\ord($tones[$beside + $across]) - \ord($tones[$here + $across]));
+                    foreach ($off as $i => $far) {
+                        $x = $across * $times + $i;
+                        if ($x >= $this->width) {
+                            break;
+                        }
+                        $next = $far < 0 ? max(0, $across - 1) : min($wide - 1, $across + 1);
+                        $there = \ord($tones[$here + $next]) + $part * (\ord($tones[$beside + $next]) - \ord($tones[$here + $next]));
+                        $side = 2 * ($middle + ($far < 0 ? -$far : $far) * ($there - $middle)) < $less + $more ? $less : $more;
                         $bit = 0x80 >> ($x & 7);
                         $byte = \ord($film[$line + ($x >> 3)]);
-                        $film[$line + ($x >> 3)] = \chr($side >= \ord($thresholds[($start + $x) % $period]) ? $byte | $bit : $byte & ~$bit);
+                        $film[$line + ($x >> 3)] = \chr($side >= \ord($thresholds[$x]) ? $byte | $bit : $byte & ~$bit);
                     }
                 }
             }
         }
 
         return $film;
+    }
+
+    /** @return string thresholds of a row of the film, a byte a pixel */
+    private function thresholdsAt(int $y): string
+    {
+        [$rows, $period] = [$this->cell->rows, $this->cell->period];
+        $start = -intdiv($y, $rows) * $this->cell->shift % $period;
+        $start = $start < 0 ? $start + $period : $start;
+
+        return substr(str_repeat($this->rows[$y % $rows], intdiv($start + $this->width, $period) + 1), $start, $this->width);
     }
 
     /** @param list<array{\GMP, \GMP}> $tone of each column: with the highest bit set, and that bit alone */

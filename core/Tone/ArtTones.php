@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Art\UnreadableArt;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Raster\Nearly;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Raster\ToneRaster;
 
@@ -50,9 +51,18 @@ final readonly class ArtTones
      */
     public static function of(ArtRaster $art, int $width, int $height, float $widthMm, ToneWork $work): self
     {
+        if ($art->grey !== null && $work->leavesPlaces() && self::isNearly($art, $width, $height)) {
+            $grey = Nearly::sized($art->grey, $art->width, $art->height, $width, $height);
+
+            return new self($width, $height, $grey, $grey, $grey, null, $work);
+        }
         try {
             $picture = new \Imagick();
-            $picture->readImageBlob(\sprintf("P6 %d %d 255\n", $art->width, $art->height).$art->rgb, 'art.ppm');
+            if ($art->grey === null) {
+                $picture->readImageBlob(\sprintf("P6 %d %d 255\n", $art->width, $art->height).$art->rgb, 'art.ppm');
+            } else {
+                $picture->readImageBlob(\sprintf("P5 %d %d 255\n", $art->width, $art->height).$art->grey, 'art.pgm');
+            }
             $open = $work->grounds === [] ? null : self::withoutGround($picture, $work);
             if ($art->alpha !== null && !$work->leavesTones()) {
                 $open = self::withoutClear($art->width, $art->height, $art->alpha, $open);
@@ -63,6 +73,11 @@ final readonly class ArtTones
             }
             if ($work->crisp > 0) {
                 self::crisp($picture, $work->crisp, self::CRISP_MM * $width / $widthMm);
+            }
+            if ($art->grey !== null) {
+                $grey = self::grey($picture);
+
+                return new self($width, $height, $grey, $grey, $grey, $open === null ? null : self::grey($open), $work);
             }
             $picture->setImageDepth(8);
             [$red, $green, $blue] = array_map(static function (string $channel) use ($picture): string {
@@ -260,6 +275,11 @@ final readonly class ArtTones
         $more = self::MOST_CRISP * $crisp;
         $picture->setImageArtifact('compose:args', \sprintf('0,%.4F,%.4F,0', -$more, 1 + $more));
         $picture->compositeImage($mean, \Imagick::COMPOSITE_MATHEMATICS, 0, 0);
+    }
+
+    private static function isNearly(ArtRaster $art, int $width, int $height): bool
+    {
+        return max(abs($width / $art->width - 1), abs($height / $art->height - 1)) <= self::NEARLY;
     }
 
     private static function sized(\Imagick $picture, int $width, int $height): void

@@ -52,6 +52,12 @@ final readonly class ToneWork
         return $this->darkest <= 0 && $this->lightest >= 100 && abs($this->middle - 1) < 1e-9 && $this->bend->isStraight() && $this->crisp <= 0;
     }
 
+    /** Whether each place is worked by itself: nothing is brought out of what is round it, and no ground is given to the garment. */
+    public function leavesPlaces(): bool
+    {
+        return $this->crisp <= 0 && $this->grounds === [];
+    }
+
     /** @return float lightness wished, L* */
     public function on(float $lightness): float
     {
