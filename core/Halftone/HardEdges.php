@@ -85,9 +85,10 @@ final readonly class HardEdges
         $length = \strlen($band);
         $number = Bits::unordered($band);
         $far = gmp_init(0);
+        $upper = Bits::unordered(str_repeat("\xfe", $length));
         foreach ([1, $wide] as $step) {
             $differ = gmp_xor($number, $number >> 8 * $apart * $step);
-            $far = gmp_or($far, self::near(gmp_and($differ, gmp_and($differ, Bits::unordered(str_repeat("\xfe", $length))) >> 1), $apart, $step));
+            $far = gmp_or($far, self::near(gmp_and($differ, gmp_and($differ, $upper) >> 1), $apart, $step));
         }
         if (gmp_sign($far) === 0) {
             return [];

@@ -24,6 +24,8 @@ final readonly class ArtTones
     /** A ground is looked for on a picture of this side at the most, pixels. */
     private const GROUND_PX = 1600;
     private const BAND_ROWS = 256;
+    /** So many places tell how light a picture is. */
+    private const COUNTED = 1_000_000;
     /** Its edge is softened by so much of that, pixels. */
     private const SOFT_PX = 0.8;
 
@@ -104,6 +106,27 @@ final readonly class ArtTones
         }
 
         return $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::lights($r, $g, $b, $table));
+    }
+
+    /** @return array<int, int> how many places have each of these lightnesses; of a large picture every so many rows are counted */
+    public function histogram(): array
+    {
+        $every = max(1, intdiv($this->width * $this->height, self::COUNTED));
+        if ($every === 1) {
+            return count_chars($this->lights(), 1);
+        }
+        $some = function (string $channel) use ($every): string {
+            $rows = '';
+            for ($y = intdiv($every, 2); $y < $this->height; $y += $every) {
+                $rows .= substr($channel, $y * $this->width, $this->width);
+            }
+
+            return $rows;
+        };
+        $red = $some($this->red);
+        $rows = intdiv(\strlen($red), $this->width);
+
+        return count_chars((new self($this->width, $rows, $red, $some($this->green), $some($this->blue), null, $this->work))->lights(), 1);
     }
 
     /**

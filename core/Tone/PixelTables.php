@@ -58,21 +58,24 @@ final class PixelTables
     {
         $one = $two = $r;
         $at = 0;
-        $nearest = self::steps(0.5);
+        $nearest = self::axes(0.5);
+        $turns = [[self::axes(0.125), self::axes(0.625)], [self::axes(0.875), self::axes(0.375)]];
         $rough = self::nearlyBare($first, $second);
         $bare = '1';
         for ($y = 0, $rows = intdiv(\strlen($r), max(1, $width)); $y < $rows; ++$y) {
-            $turns = ($y & 1) === 0 ? [self::steps(0.125), self::steps(0.625)] : [self::steps(0.875), self::steps(0.375)];
-            for ($x = 0; $x < $width; ++$x, ++$at) {
-                $step = $turns[$x & 1];
-                $node = $step[\ord($r[$at])] + self::STEPS * ($step[\ord($g[$at])] + self::STEPS * $step[\ord($b[$at])]);
-                if ($rough[$node] === $bare) {
-                    // Bare and the finest dot in turn would cut that dot to pieces: there the nearest step counts.
-                    $node = $nearest[\ord($r[$at])] + self::STEPS * ($nearest[\ord($g[$at])] + self::STEPS * $nearest[\ord($b[$at])]);
+            for ($odd = 0; $odd < 2; ++$odd) {
+                [$red, $green, $blue] = $turns[$y & 1][$odd];
+                for ($x = $at + $odd, $end = $at + $width; $x < $end; $x += 2) {
+                    $node = $red[\ord($r[$x])] + $green[\ord($g[$x])] + $blue[\ord($b[$x])];
+                    if ($rough[$node] === $bare) {
+                        // Bare and the finest dot in turn would cut that dot to pieces: there the nearest step counts.
+                        $node = $nearest[0][\ord($r[$x])] + $nearest[1][\ord($g[$x])] + $nearest[2][\ord($b[$x])];
+                    }
+                    $one[$x] = $first[$node];
+                    $two[$x] = $second[$node];
                 }
-                $one[$at] = $first[$node];
-                $two[$at] = $second[$node];
             }
+            $at += $width;
         }
 
         return $one.$two;
@@ -87,9 +90,11 @@ final class PixelTables
         return strtr($first, $from, $to) | strtr($second, $from, $to);
     }
 
-    /** @return list<int> */
-    private static function steps(float $up): array
+    /** @return array{list<int>, list<int>, list<int>} what each value of red, of green and of blue adds to the number of a node */
+    private static function axes(float $up): array
     {
-        return array_map(static fn (int $code): int => min(self::STEPS - 1, (int) ($code * (self::STEPS - 1) / 255 + $up)), range(0, 255));
+        $axis = static fn (int $stride): array => array_map(static fn (int $code): int => $stride * min(self::STEPS - 1, (int) ($code * (self::STEPS - 1) / 255 + $up)), range(0, 255));
+
+        return [$axis(1), $axis(self::STEPS), $axis(self::STEPS ** 2)];
     }
 }

@@ -100,7 +100,7 @@ final readonly class TwoInks
     /** @return list<string> plain sentences */
     public function says(ArtTones $art): array
     {
-        return $this->byLight->says(count_chars($art->lights(), 1));
+        return $this->byLight->says($art->histogram());
     }
 
     /** @return list<string> */

@@ -130,7 +130,7 @@ final class FilmSetWriter
             }
             $pieces = [];
             foreach ($plates as $i => $plate) {
-                $pieces[] = static fn (): array => self::film($files, $in, $sheet, $plate, $i + 1, $pngs[$i], $formats, $printer);
+                $pieces[] = static fn (): array => self::film($files, $in, $sheet, $plate, $i + 1, $pdf !== null || $nested ? $pngs[$i] : null, $formats, $printer);
             }
             $names = array_merge(...SideBySide::all($pieces, \strlen($plates[0]->plane->bytes ?? '') > self::LARGE_BYTES));
             foreach ($plates as $i => $plate) {
@@ -176,7 +176,7 @@ final class FilmSetWriter
     }
 
     /**
-     * @param string       $aside   gets the plate alone as PNG, for the PDF
+     * @param string|null  $aside   gets the plate alone as PNG, for the PDF; null where there is none
      * @param list<string> $formats
      *
      * @return list<string> the files written
@@ -187,12 +187,14 @@ final class FilmSetWriter
         FilmSheet $sheet,
         FilmPlate $plate,
         int $number,
-        string $aside,
+        ?string $aside,
         array $formats,
         FilmPrinter $printer,
     ): array {
-        $png = PngFile::ofPlane($plate->plane, $sheet->dpi);
-        file_put_contents($aside, $png);
+        $png = $aside !== null || \in_array('svg', $formats, true) ? PngFile::ofPlane($plate->plane, $sheet->dpi) : '';
+        if ($aside !== null) {
+            file_put_contents($aside, $png);
+        }
         $names = self::filesOf($number, $plate->name, $formats);
         $raster = isset($names['png']) || isset($names['tiff']) ? self::corrected(
             FilmPlane::of($sheet, $plate->plane, $plate->label),
