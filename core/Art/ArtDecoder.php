@@ -54,7 +54,7 @@ final class ArtDecoder
             $picture->readImage($file->kind.':'.$file->path.'[0]');
             self::upright($picture, $file->orientation);
             self::intoSrgb($picture, $remarks);
-            if ($asItIs && $picture->getImageColorspace() === \Imagick::COLORSPACE_GRAY && !$picture->getImageAlphaChannel() && $framing == new ArtFraming()) {
+            if ($asItIs && $picture->getImageColorspace() === \Imagick::COLORSPACE_GRAY && !$picture->getImageAlphaChannel() && $framing->isWhole()) {
                 return self::greyAllOver($picture, $file, $remarks);
             }
             $seeThrough = $picture->getImageAlphaChannel() && self::hasClearParts($picture);

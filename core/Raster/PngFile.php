@@ -25,6 +25,12 @@ final class PngFile
         return self::packed($width, $height, 8, 0, $grey, $width, 0);
     }
 
+    /** @param string $rgb three bytes a pixel, row by row; packed in haste, for a picture that is looked at once */
+    public static function ofRgb(int $width, int $height, string $rgb): string
+    {
+        return self::packed($width, $height, 8, 2, $rgb, $width * 3, 0, 1);
+    }
+
     /** @param string $rgba four bytes a pixel, row by row */
     public static function ofRgba(int $width, int $height, string $rgba): string
     {
@@ -192,9 +198,9 @@ final class PngFile
         return $row;
     }
 
-    private static function packed(int $width, int $height, int $depth, int $kind, string $pixels, int $stride, float $dpi): string
+    private static function packed(int $width, int $height, int $depth, int $kind, string $pixels, int $stride, float $dpi, int $level = 3): string
     {
-        $deflate = deflate_init(\ZLIB_ENCODING_DEFLATE, ['level' => 3]);
+        $deflate = deflate_init(\ZLIB_ENCODING_DEFLATE, ['level' => $level]);
         if ($deflate === false) {
             throw new \RuntimeException('zlib cannot start.');
         }

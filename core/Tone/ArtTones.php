@@ -136,8 +136,9 @@ final readonly class ArtTones
      */
     public function through(ColourTable $table): array
     {
-        [$first, $second] = $table->bytes($this->work->leavesTones() ? null : self::codes($this->work));
-        $both = $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::inks($r, $g, $b, $this->width, $first, $second));
+        $all = self::all();
+        $codes = $this->work->leavesTones() ? $all : self::codes($this->work);
+        $both = $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::inks(strtr($r, $all, $codes), strtr($g, $all, $codes), strtr($b, $all, $codes), $this->width, $table->first, $table->second));
         // Each band holds its part of the first ink, then that of the second.
         [$one, $two] = ['', ''];
         $at = 0;

@@ -10,7 +10,8 @@ use Ektype\Core\Raster\SideBySide;
 
 /**
  * Colours of a picture to dots of two inks: the colour cube with 25 nodes a side, solved one by one and tied where neighbours
- * would take different ways, so that a smooth blend of the picture stays smooth on every plate.
+ * would take different ways, so that a smooth blend of the picture stays smooth on every plate; then 64 steps a channel, straight
+ * between the nodes.
  */
 final readonly class ColourTable
 {
@@ -22,10 +23,10 @@ final readonly class ColourTable
     private const ROUNDS = 60;
 
     /**
-     * @param list<float> $first  coverage of one ink at each node, red first, then green, then blue
-     * @param list<float> $second of the other
+     * @param string $first  coverage of one ink at each step, a byte each, red fastest
+     * @param string $second of the other
      */
-    private function __construct(private array $first, private array $second)
+    private function __construct(public string $first, public string $second)
     {
     }
 
@@ -54,57 +55,38 @@ final readonly class ColourTable
         $nodes = array_merge(...$planes);
         [$first, $second] = [array_column($nodes, 0), array_column($nodes, 1)];
 
-        return new self(self::tied($first), self::tied($second));
+        return new self(self::filled(self::tied($first)), self::filled(self::tied($second)));
     }
 
-    /** To be kept: two bytes a node and ink. */
+    /** To be kept. */
     public function written(): string
     {
-        return pack('n*', ...array_map(static fn (float $c): int => (int) round(65535 * $c), [...$this->first, ...$this->second]));
+        return $this->first.$this->second;
     }
 
     /** @throws \LengthException where it is no table */
     public static function read(string $written): self
     {
-        $nodes = array_map(static fn (mixed $c): float => (is_numeric($c) ? (float) $c : 0.0) / 65535, array_values((array) unpack('n*', $written)));
-        if (\count($nodes) !== 2 * self::SIDE ** 3) {
-            throw new \LengthException('A table of colours has so many nodes.');
+        if (\strlen($written) !== 2 * PixelTables::STEPS ** 3) {
+            throw new \LengthException('A table of colours has so many steps.');
         }
 
-        return new self(\array_slice($nodes, 0, self::SIDE ** 3), \array_slice($nodes, self::SIDE ** 3));
+        return new self(...str_split($written, PixelTables::STEPS ** 3));
     }
 
     /**
-     * The table as pixels are looked up in it: 64 steps a channel, straight between the nodes.
+     * Straight between the nodes.
      *
-     * @param string|null $codes for each value of a channel the one that it is taken for
-     *
-     * @return array{string, string} 64³ bytes for either ink, red fastest
+     * @param list<float> $nodes
      */
-    public function bytes(?string $codes = null): array
+    private static function filled(array $nodes): string
     {
-        $steps = array_map(static function (int $step) use ($codes): array {
-            $code = (float) 255 * $step / (PixelTables::STEPS - 1);
-            if ($codes !== null) {
-                $below = (int) $code;
-                $above = min(255, $below + 1);
-                $code = \ord($codes[$below]) + ($code - $below) * (\ord($codes[$above]) - \ord($codes[$below]));
-            }
-            $at = $code / 255 * (self::SIDE - 1);
+        $steps = array_map(static function (int $step): array {
+            $at = $step / (PixelTables::STEPS - 1) * (self::SIDE - 1);
             $node = min(self::SIDE - 2, (int) $at);
 
             return [$node, $at - $node];
         }, range(0, PixelTables::STEPS - 1));
-
-        return [self::filled($this->first, $steps), self::filled($this->second, $steps)];
-    }
-
-    /**
-     * @param list<float>             $nodes
-     * @param list<array{int, float}> $steps node under each step, and how far it is to the next
-     */
-    private static function filled(array $nodes, array $steps): string
-    {
         // One axis after the other: straight lines in three directions are one trilinear interpolation.
         $inRed = [];
         for ($gb = 0; $gb < self::SIDE ** 2; ++$gb) {

@@ -29,6 +29,8 @@ final class TwoToneMethod implements Method
 {
     /** The dots of a first look are those of a usual film, dpi. */
     private const FILM_DPI = 600.0;
+    /** Tables that are kept are written so since this version. */
+    private const TABLES = 2;
 
     public function name(): MethodName
     {
@@ -105,6 +107,7 @@ final class TwoToneMethod implements Method
         $request = self::request($plan, $print);
 
         return hash('sha256', serialize([
+            self::TABLES,
             $request->garment->hex(),
             $request->dark->colour->hex(),
             round($request->dark->hiding, 5),

@@ -85,9 +85,9 @@ final readonly class SmallArt
     public static function png(\Imagick $print): string
     {
         $print->setImageDepth(8);
-        $print->setImageFormat('RGBA');
-        $print->setImageAlphaChannel(\Imagick::ALPHACHANNEL_OPAQUE);
+        $print->setImageAlphaChannel(\Imagick::ALPHACHANNEL_OFF);
+        $print->setImageFormat('RGB');
 
-        return PngFile::ofRgba($print->getImageWidth(), $print->getImageHeight(), $print->getImageBlob());
+        return PngFile::ofRgb($print->getImageWidth(), $print->getImageHeight(), $print->getImageBlob());
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Tone;
 
+use Ektype\Core\Art\ArtDecoder;
+use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
@@ -42,6 +44,30 @@ final class ArtTonesTest extends TestCase
         $bend = new Bend([[50.0, 70.0]]);
         foreach ($greys as $i => $grey) {
             self::assertEqualsWithDelta(2.55 * $bend->at(Lab::of($grey)->l), \ord($lights[$i]), 2.0);
+        }
+    }
+
+    /** A grey file is taken to tones a shorter way: the same tones. */
+    public function testAGreyFileComesOutAsTheSamePictureInColoursDoes(): void
+    {
+        $grey = new \Imagick();
+        $grey->newPseudoImage(90, 70, 'gradient:black-white');
+        $grey->setImageType(\Imagick::IMGTYPE_GRAYSCALE);
+        $grey->setImageDepth(8);
+        $path = (string) tempnam(sys_get_temp_dir(), 'grey');
+        $grey->writeImage("jpeg:$path");
+        $short = ArtDecoder::over(ArtFile::at($path), Srgb::fromHex('#a02028'), null, true);
+        $long = ArtDecoder::over(ArtFile::at($path), Srgb::fromHex('#a02028'));
+        unlink($path);
+        self::assertNotNull($short->grey, 'it went the shorter way');
+        self::assertNull($long->grey);
+        self::assertSame($long->rgb, $short->rgb);
+        foreach ([[90, 70], [91, 70], [60, 45]] as [$width, $height]) {
+            $one = ArtTones::of($short, $width, $height, 60.0, new ToneWork())->lights();
+            $other = ArtTones::of($long, $width, $height, 60.0, new ToneWork())->lights();
+            for ($i = 0; $i < $width * $height; ++$i) {
+                self::assertEqualsWithDelta(\ord($other[$i]), \ord($one[$i]), 4.0, "$width × $height at $i");
+            }
         }
     }
 
