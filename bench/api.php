@@ -113,15 +113,19 @@ foreach ([
 $times = [];
 for ($i = 0; $i < 60; ++$i) {
     $start = hrtime(true);
-    file_get_contents("http://127.0.0.1:$port/api/jobs/4/tone-proof", false, stream_context_create(['http' => [
+    $picture = file_get_contents("http://127.0.0.1:$port/api/jobs/4/tone-proof", false, stream_context_create(['http' => [
         'method' => 'POST',
         'header' => "Content-Type: application/json\r\nOrigin: http://127.0.0.1:$port\r\nSec-Fetch-Site: same-origin",
         'content' => json_encode(['tone' => ['bend' => [['x' => 40, 'y' => 40 + $i / 3]]]]),
     ]]));
+    if (!is_string($picture) || !str_starts_with($picture, "\x89PNG")) {
+        $say('a bent curve, its print drawn', 'was refused, nothing was measured', 'aim p95 100');
+        break;
+    }
     if ($i >= 10) {
         $times[] = (hrtime(true) - $start) / 1e6;
     }
 }
 sort($times);
-$say('a bent curve, its print drawn: median and 95th percentile of 50', sprintf('%.0f, %.0f ms', $times[25], $times[47]), 'aim p95 100');
+$times !== [] && $say('a bent curve, its print drawn: median and 95th percentile of 50', sprintf('%.0f, %.0f ms', $times[25], $times[47]), 'aim p95 100');
 proc_terminate($server);

@@ -85,7 +85,6 @@ final readonly class SmallArt
     public static function png(\Imagick $print): string
     {
         $print->setImageDepth(8);
-        $print->setImageAlphaChannel(\Imagick::ALPHACHANNEL_OFF);
         $print->setImageFormat('RGB');
 
         return PngFile::ofRgb($print->getImageWidth(), $print->getImageHeight(), $print->getImageBlob());
