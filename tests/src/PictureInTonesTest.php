@@ -242,7 +242,7 @@ final class PictureInTonesTest extends ShopTestCase
         $none = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => $patches], 422);
         self::assertSame(['solidDensity', true], [$none['field'] ?? $none['errors'][0]['field'] ?? '', str_contains($none['detail'], 'bare cloth')]);
         $missing = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => [...$patches, ['filmPct' => 95]], 'bareDensity' => 0.06, 'solidDensity' => 1.5], 422);
-        self::assertStringContainsString('neither a tone nor a density', $missing['detail']);
+        self::assertStringContainsString('neither a tone in per cent nor a density', $missing['detail']);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> change, field, a part of the sentence */

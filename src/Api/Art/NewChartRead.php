@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Art;
 
 use Ektype\App\Request\Within;
+use Ektype\Core\Halftone\PatchReading;
 use Ektype\Core\Halftone\ReadTone;
 use Ektype\Core\Halftone\UnusableGain;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -36,15 +37,6 @@ final readonly class NewChartRead
      */
     public function readings(): array
     {
-        $tones = [];
-        foreach ($this->readings as $i => $patch) {
-            try {
-                $tones[] = $patch->tone($this->bareDensity, $this->solidDensity);
-            } catch (UnusableGain $fault) {
-                throw $fault->on === 'printed' ? $fault->within("readings[$i]") : $fault;
-            }
-        }
-
-        return $tones;
+        return PatchReading::tones(array_map(static fn (PatchRead $p): PatchReading => $p->reading(), $this->readings), $this->bareDensity, $this->solidDensity);
     }
 }

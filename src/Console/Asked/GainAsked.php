@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\Core\Halftone\PatchReading;
 use Ektype\Core\Halftone\ReadTone;
-use Ektype\Core\Halftone\UnusableGain;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A chart that was printed and read, patch by patch. */
@@ -24,18 +24,13 @@ final readonly class GainAsked
     ) {
     }
 
-    /** @return list<ReadTone> */
+    /**
+     * @return list<ReadTone>
+     *
+     * @throws \Ektype\Core\Halftone\UnusableGain where a patch has neither tone nor density, or solid and cloth are one
+     */
     public function tones(): array
     {
-        $tones = [];
-        foreach ($this->readings as $i => $patch) {
-            try {
-                $tones[] = $patch->tone($this->bareDensity, $this->solidDensity);
-            } catch (UnusableGain $fault) {
-                throw $fault->on === 'printed' ? $fault->within("readings[$i]") : $fault;
-            }
-        }
-
-        return $tones;
+        return PatchReading::tones(array_map(static fn (PatchAsked $p): PatchReading => $p->reading(), $this->readings), $this->bareDensity, $this->solidDensity);
     }
 }
