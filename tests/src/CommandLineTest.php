@@ -124,6 +124,38 @@ final class CommandLineTest extends TestCase
     }
 
     /** 90-48 at 45 lines per inch, worked out by hand: cell 0.5644 mm, dot one pitch of 0.1111, island 2 × 0.048 + 0.0631. */
+    public function testInksAreChosenFromAShelf(): void
+    {
+        $folder = sys_get_temp_dir().'/ektype-inks-'.getmypid();
+        $art = $folder.'.svg';
+        file_put_contents($art, '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 60"><rect width="30" height="60" fill="#c8202c"/><rect x="30" width="30" height="60" fill="#2050a8"/></svg>');
+        $shelf = $folder.'.json';
+        file_put_contents($shelf, '{"inks": [{"name": "Red", "hex": "#c8202c", "hiding": 1}, {"name": "Blue", "hex": "#2050a8", "hiding": 1}, {"name": "Lime", "hex": "#a0d020"}]}');
+        try {
+            $run = self::run1(['inks:choose', $art, '--garment=#101010', '--palette='.$shelf, '--max=3']);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $counts = json_decode($run->getOutput(), true)['counts'];
+            self::assertSame([1, 2, 3], array_map(static fn (array $c): int => \count($c['inks']), $counts));
+            $two = array_column($counts[1]['inks'], 'name');
+            sort($two);
+            self::assertSame(['Blue', 'Red'], $two);
+            self::assertLessThan(0.3, $counts[1]['mean_delta_e']);
+            self::assertSame('Lime', $counts[2]['inks'][2]['name'], 'worth least');
+            self::assertGreaterThan(40.0, $counts[0]['muddy_pct'], 'one ink cannot show the other half');
+            $locked = json_decode(self::run1(['inks:choose', $art, '--garment=#101010', '--palette='.$shelf, '--max=1', '--locked=lime'])->getOutput(), true);
+            self::assertSame('Lime', $locked['counts'][0]['inks'][0]['name']);
+            foreach ([['--max=0', 'cannot be chosen'], ['--max=40', 'cannot be chosen'], ['--locked=Puce', 'no ink “Puce”'], ['--forbidden=Red,Blue,Lime', 'ruled out'], ['--garment=red', 'garment']] as [$option, $says]) {
+                $refused = self::run1(['inks:choose', $art, '--garment=#101010', '--palette='.$shelf, $option]);
+                self::assertSame(1, $refused->getExitCode(), $option);
+                self::assertStringContainsString($says, $refused->getErrorOutput());
+            }
+            self::assertSame(1, self::run1(['inks:choose', $art, '--garment=#101010'])->getExitCode());
+        } finally {
+            unlink($art);
+            unlink($shelf);
+        }
+    }
+
     public function testTheRangeOfDotsThatAMeshHolds(): void
     {
         $run = self::run1(['dots:range'], '{"mesh": {"threads_per_cm": 90, "thread_um": 48}, "lpi": 45}');

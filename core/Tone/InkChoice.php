@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Tone;
+
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Separation\GivenInk;
+
+/**
+ * The best inks of a shelf for a picture on a garment, for each number of screens: one after the other the ink that brings the
+ * print nearest, and after each every exchange of a chosen ink for another that brings it nearer still.
+ */
+final readonly class InkChoice
+{
+    public const MOST = 12;
+    /** An exchange is worth it from so much of the mean ΔE00. */
+    private const BETTER = 1e-4;
+    private const EXCHANGES = 12;
+
+    private InkGamut $gamut;
+    /** @var list<list<array{float, float, float}>> for each colour the corners as they are seen from it */
+    private array $seen;
+
+    /**
+     * @param list<GivenInk> $shelf
+     * @param list<int>      $locked    inks that are chosen in any case, by their place on the shelf
+     * @param list<int>      $forbidden inks that are not
+     *
+     * @throws ImpossibleTone where there is nothing to choose from
+     */
+    public function __construct(private PictureColours $picture, Srgb $garment, private array $shelf, private array $locked = [], private array $forbidden = [])
+    {
+        if ($this->free() === [] && $locked === []) {
+            throw ImpossibleTone::at('palette', 'There is no ink to choose: the shelf is empty, or every ink on it was ruled out. Put inks there, or allow one.');
+        }
+        $this->gamut = $gamut = new InkGamut($garment, $shelf);
+        $this->seen = array_map(static fn (array $one): array => $gamut->around($one[0]), $picture->colours);
+    }
+
+    /**
+     * @param int $most numbers of inks are tried up to this
+     *
+     * @return list<ChosenInks> for one ink, two …; as many as there are
+     */
+    public function upTo(int $most): array
+    {
+        if ($most < 1 || $most > self::MOST) {
+            throw ImpossibleTone::at('max', \sprintf('%d inks cannot be chosen: a picture is printed in 1 to %d. Give the heads that your press has.', $most, self::MOST));
+        }
+        if ($most < \count($this->locked)) {
+            throw ImpossibleTone::at('max', \sprintf('%d inks are locked, so fewer than that cannot be chosen. Give up one of them, or allow %d.', \count($this->locked), \count($this->locked)));
+        }
+        $chosen = $this->locked;
+        $found = [];
+        while (\count($chosen) < $most && ($next = $this->next($chosen)) !== null) {
+            $chosen = $this->exchanged([...$chosen, $next]);
+            $found[] = $this->told($chosen);
+        }
+
+        return $found === [] ? [$this->told($chosen)] : $found;
+    }
+
+    /** @param list<int> $chosen */
+    private function next(array $chosen): ?int
+    {
+        [$best, $least] = [null, \INF];
+        foreach (array_diff($this->free(), $chosen) as $ink) {
+            $off = $this->off([...$chosen, $ink]);
+            if ($off < $least) {
+                [$best, $least] = [$ink, $off];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param list<int> $chosen
+     *
+     * @return list<int>
+     */
+    private function exchanged(array $chosen): array
+    {
+        $least = $this->off($chosen);
+        for ($round = 0; $round < self::EXCHANGES; ++$round) {
+            $better = null;
+            foreach (array_diff($chosen, $this->locked) as $place => $_) {
+                foreach (array_diff($this->free(), $chosen) as $ink) {
+                    $tried = array_replace($chosen, [$place => $ink]);
+                    $off = $this->off(array_values($tried));
+                    if ($off < $least - self::BETTER) {
+                        [$better, $least] = [array_values($tried), $off];
+                    }
+                }
+            }
+            if ($better === null) {
+                break;
+            }
+            $chosen = $better;
+        }
+
+        return $chosen;
+    }
+
+    /**
+     * @param list<int> $inks by their place on the shelf
+     *
+     * @return float mean distance of the prints from their colours, about ΔE00
+     */
+    private function off(array $inks): float
+    {
+        $sum = 0.0;
+        foreach ($this->picture->colours as $c => [, $share]) {
+            $corners = [$this->seen[$c][InkGamut::GARMENT]];
+            foreach ($inks as $ink) {
+                $corners[] = $this->seen[$c][$ink + 1];
+            }
+            $sum += $share * NearestInHull::of($corners)[0];
+        }
+
+        return $sum;
+    }
+
+    /** @param list<int> $chosen */
+    private function told(array $chosen): ChosenInks
+    {
+        $all = $this->measured($chosen);
+        $worth = [];
+        foreach ($chosen as $ink) {
+            $without = $this->measured(array_values(array_diff($chosen, [$ink])));
+            $worth[$ink] = self::mean($without) - self::mean($all);
+        }
+        arsort($worth);
+        $muddy = array_values(array_filter($all, static fn (array $one): bool => $one[0] > ChosenInks::MUDDY));
+        usort($muddy, static fn (array $a, array $b): int => $b[0] * $b[1] <=> $a[0] * $a[1]);
+
+        return new ChosenInks(
+            array_keys($worth),
+            array_values($worth),
+            self::mean($all),
+            self::percentile($all, 0.95),
+            array_sum(array_column($muddy, 1)),
+            array_map(static fn (array $one): array => [$one[2], $one[1], $one[0]], \array_slice($muddy, 0, ChosenInks::LISTED)),
+        );
+    }
+
+    /**
+     * @param list<int> $inks
+     *
+     * @return list<array{float, float, Srgb}> ΔE00 of each colour, its share, the colour
+     */
+    private function measured(array $inks): array
+    {
+        $corners = array_map(static fn (int $ink): int => $ink + 1, $inks);
+
+        return array_map(fn (array $one): array => [$this->gamut->nearest($one[0], $corners)[0], $one[1], $one[0]], $this->picture->colours);
+    }
+
+    /** @param list<array{float, float, Srgb}> $measured */
+    private static function mean(array $measured): float
+    {
+        return array_sum(array_map(static fn (array $one): float => $one[0] * $one[1], $measured));
+    }
+
+    /** @param list<array{float, float, Srgb}> $measured */
+    private static function percentile(array $measured, float $share): float
+    {
+        usort($measured, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $below = 0.0;
+        foreach ($measured as [$off, $of]) {
+            $below += $of;
+            if ($below >= $share - 1e-9) {
+                return $off;
+            }
+        }
+
+        return $measured[\count($measured) - 1][0] ?? 0.0;
+    }
+
+    /** @return list<int> */
+    private function free(): array
+    {
+        return array_values(array_diff(array_keys($this->shelf), $this->locked, $this->forbidden));
+    }
+}
