@@ -47,7 +47,7 @@ final readonly class InkGamut
     {
         $root = $this->root($wished);
 
-        return $this->seen($root, $root, array_keys($this->corners));
+        return array_values($this->seen($root, $root, array_keys($this->corners)));
     }
 
     /**
