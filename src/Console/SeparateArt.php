@@ -45,6 +45,7 @@ final class SeparateArt extends OptionsCommand
     public function __construct(
         private readonly ArtOnGarment $art,
         private readonly FilmsInFolder $folder,
+        private readonly IndexFilms $index,
         RequestReader $reader,
     ) {
         parent::__construct($reader);
@@ -68,6 +69,9 @@ final class SeparateArt extends OptionsCommand
             'curve' => true,
             'hold-back-mm' => false,
             'middle' => true,
+            'plates' => false,
+            'base' => true,
+            'index-dpi' => false,
             'inks' => false,
             'dpi' => false,
             'choke-mm' => false,
@@ -86,7 +90,7 @@ final class SeparateArt extends OptionsCommand
         $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP or SVG')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
-            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; tints for flat colours of which mixtures print as dots; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one', 'spot')
+            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; tints for flat colours of which mixtures print as dots; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one; index for square dots of many inks side by side', 'spot')
             ->addOption('lpi', null, InputOption::VALUE_REQUIRED, 'Ruling of the dots, lines per inch', '45')
             ->addOption('angle', null, InputOption::VALUE_REQUIRED, 'Their angle, degrees anticlockwise', '22.5')
             ->addOption('dot', null, InputOption::VALUE_REQUIRED, 'round, ellipse or line', 'round')
@@ -94,6 +98,9 @@ final class SeparateArt extends OptionsCommand
             ->addOption('curve', null, InputOption::VALUE_REQUIRED, 'A JSON file {"points": [[wished tone, tone on film], …]}, %')
             ->addOption('hold-back-mm', null, InputOption::VALUE_REQUIRED, 'How far the light dots keep from the dark ones, mm; without it, one film pixel')
             ->addOption('middle', null, InputOption::VALUE_REQUIRED, 'Between a dark and a light ink: garment, or picture for its own colours; without it, by what the picture is')
+            ->addOption('plates', null, InputOption::VALUE_REQUIRED, 'Screens of an index print, its base counted: so many inks of the palette are chosen; without it, all of them')
+            ->addOption('base', null, InputOption::VALUE_REQUIRED, 'white, grey or none under an index print; without it, white where the garment is dark')
+            ->addOption('index-dpi', null, InputOption::VALUE_REQUIRED, 'Squares an inch of an index print; without it, 200')
             ->addOption('inks', null, InputOption::VALUE_REQUIRED, 'How many inks at the most; without it, every colour found')
             ->addOption('dpi', null, InputOption::VALUE_REQUIRED, 'Film resolution', '600')
             ->addOption('choke-mm', null, InputOption::VALUE_REQUIRED, 'Choke of the base, mm', '0.25')
@@ -136,6 +143,12 @@ final class SeparateArt extends OptionsCommand
             $this->tone($plates, [...$more, 'warnings' => $says], $asked, basename($path), $formats, $printer, $older);
 
             return $this->done($output, $says, \count($plates), $plates[0]->widthMm, $plates[0]->heightMm, $request->dpi, $out);
+        }
+        if ($asked->method === SeparateWay::Index) {
+            $art = $this->art->of($path, $request->widthMm, $request->garment, $request->dpi, asItIs: true);
+            $index = $this->index->write($asked, $art, basename($path), $formats, $printer, $older);
+
+            return $this->done($output, $index->says, \count($index->plates), $index->widthMm, $index->heightMm, $request->dpi, $out);
         }
         $art = $this->art->of($path, $request->widthMm, $request->garment, $request->dpi);
         $result = SpotSeparation::of($art, $request);

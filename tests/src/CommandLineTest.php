@@ -124,6 +124,41 @@ final class CommandLineTest extends TestCase
     }
 
     /** 90-48 at 45 lines per inch, worked out by hand: cell 0.5644 mm, dot one pitch of 0.1111, island 2 × 0.048 + 0.0631. */
+    /** Squares of inks that are chosen from a shelf, a base under them, in films that are checked. */
+    public function testAnIndexPrintIsAFilmSet(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-index-'.getmypid();
+        $art = $out.'.png';
+        $picture = imagecreatetruecolor(200, 100);
+        for ($x = 0; $x < 200; ++$x) {
+            imagefilledrectangle($picture, $x, 0, $x, 99, (55 + $x) << 16 | (40 + intdiv($x, 2)) << 8 | (255 - $x));
+        }
+        imagepng($picture, $art);
+        $shelf = $out.'.json';
+        file_put_contents($shelf, '{"inks": [{"name": "White", "hex": "#f6f4ee"}, {"name": "Red", "hex": "#f82050"}, {"name": "Blue", "hex": "#3030f0"}, {"name": "Lime", "hex": "#a0d020"}, {"name": "Straw", "hex": "#e8a848"}]}');
+        try {
+            $run = self::run1(['art:separate', $art, '--method=index', '--plates=4', '--width-mm=40', '--garment=#101010', '--palette='.$shelf, '--formats=png', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $told = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertSame(['White', 'base'], [$told['plates'][0]['name'], $told['plates'][0]['role']]);
+            self::assertCount(4, $told['plates']);
+            self::assertSame([200, 'index'], [$told['index_dpi'], $told['method']]);
+            $names = array_column($told['plates'], 'name');
+            self::assertContains('Blue', $names);
+            self::assertNotContains('Lime', $names, 'three of the four come nearer without it');
+            self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
+            foreach ([['--plates=0', 'plates'], ['--plates=40', 'plates'], ['--index-dpi=590', '160 to 220'], ['--curve=x.json', 'no tones'], ['--base=pink', 'base']] as [$option, $says]) {
+                $refused = self::run1(['art:separate', $art, '--method=index', '--width-mm=40', '--garment=#101010', '--palette='.$shelf, '--out='.$out.'-2', $option]);
+                self::assertSame(1, $refused->getExitCode(), $option);
+                self::assertStringContainsString($says, $refused->getErrorOutput());
+            }
+            self::assertSame(1, self::run1(['art:separate', $art, '--plates=4', '--width-mm=40', '--garment=#101010', '--out='.$out.'-2'])->getExitCode());
+            self::assertDirectoryDoesNotExist($out.'-2');
+        } finally {
+            (new Filesystem())->remove([$out, $art, $shelf]);
+        }
+    }
+
     public function testInksAreChosenFromAShelf(): void
     {
         $folder = sys_get_temp_dir().'/ektype-inks-'.getmypid();

@@ -58,6 +58,9 @@ final readonly class SeparateAsked
         #[Within(0, 2, 'mm')]
         public ?float $holdBackMm = null,
         public ?Middle $middle = null,
+        public ?int $plates = null,
+        public ?BaseWay $base = null,
+        public ?float $indexDpi = null,
     ) {
     }
 
@@ -147,12 +150,17 @@ final readonly class SeparateAsked
 
     public function request(): SpotRequest
     {
+        foreach (['plates' => $this->plates !== null, 'base' => $this->base !== null, 'indexDpi' => $this->indexDpi !== null] as $field => $given) {
+            if ($given && $this->method !== SeparateWay::Index) {
+                throw UnreadableRequest::at($field, 'This belongs to --method=index. Leave it out, or take that.');
+            }
+        }
         foreach (['curve' => $this->curve !== null, 'range' => $this->range !== '0,100', 'holdBackMm' => $this->holdBackMm !== null, 'middle' => $this->middle !== null] as $field => $given) {
             $ofTints = $field === 'curve' || $field === 'range';
-            if (!$given || !\in_array($this->method, $ofTints ? [SeparateWay::Spot] : [SeparateWay::Spot, SeparateWay::Tints], true)) {
+            if (!$given || !\in_array($this->method, [SeparateWay::Spot, SeparateWay::Index, ...$ofTints ? [] : [SeparateWay::Tints]], true)) {
                 continue;
             }
-            throw UnreadableRequest::at($field, 'Spot plates have no tones: this belongs to --method=one-ink or two-tone. Leave it out, or take one of them.');
+            throw UnreadableRequest::at($field, 'Plates of this method have no tones: this belongs to --method=one-ink or two-tone. Leave it out, or take one of them.');
         }
 
         return new SpotRequest(

@@ -11,4 +11,5 @@ enum SeparateWay: string
     case Tints = 'tints';
     case OneInk = 'one-ink';
     case TwoTone = 'two-tone';
+    case Index = 'index';
 }

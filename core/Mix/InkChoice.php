@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Tone;
+namespace Ektype\Core\Mix;
 
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\GivenInk;
@@ -19,6 +19,8 @@ final readonly class InkChoice
     private const EXCHANGES = 12;
 
     private InkGamut $gamut;
+    /** @var list<int> corners that show where no ink lies */
+    private array $always;
     /** @var list<list<array{float, float, float}>> for each colour the corners as they are seen from it */
     private array $seen;
 
@@ -26,15 +28,17 @@ final readonly class InkChoice
      * @param list<GivenInk> $shelf
      * @param list<int>      $locked    inks that are chosen in any case, by their place on the shelf
      * @param list<int>      $forbidden inks that are not
+     * @param GivenInk|null  $base      that lies under all of them, and is not counted
      *
-     * @throws ImpossibleTone where there is nothing to choose from
+     * @throws ImpossibleMix where there is nothing to choose from
      */
-    public function __construct(private PictureColours $picture, Srgb $garment, private array $shelf, private array $locked = [], private array $forbidden = [])
+    public function __construct(private PictureColours $picture, Srgb $garment, private array $shelf, private array $locked = [], private array $forbidden = [], ?GivenInk $base = null)
     {
         if ($this->free() === [] && $locked === []) {
-            throw ImpossibleTone::at('palette', 'There is no ink to choose: the shelf is empty, or every ink on it was ruled out. Put inks there, or allow one.');
+            throw ImpossibleMix::at('palette', 'There is no ink to choose: the shelf is empty, or every ink on it was ruled out. Put inks there, or allow one.');
         }
-        $this->gamut = $gamut = new InkGamut($garment, $shelf);
+        $this->gamut = $gamut = new InkGamut($garment, $shelf, $base);
+        $this->always = $base === null ? [InkGamut::GARMENT] : [InkGamut::GARMENT, \count($shelf) + 1];
         $this->seen = array_map(static fn (array $one): array => $gamut->around($one[0]), $picture->colours);
     }
 
@@ -46,10 +50,10 @@ final readonly class InkChoice
     public function upTo(int $most): array
     {
         if ($most < 1 || $most > self::MOST) {
-            throw ImpossibleTone::at('max', \sprintf('%d inks cannot be chosen: a picture is printed in 1 to %d. Give the heads that your press has.', $most, self::MOST));
+            throw ImpossibleMix::at('max', \sprintf('%d inks cannot be chosen: a picture is printed in 1 to %d. Give the heads that your press has.', $most, self::MOST));
         }
         if ($most < \count($this->locked)) {
-            throw ImpossibleTone::at('max', \sprintf('%d inks are locked, so fewer than that cannot be chosen. Give up one of them, or allow %d.', \count($this->locked), \count($this->locked)));
+            throw ImpossibleMix::at('max', \sprintf('%d inks are locked, so fewer than that cannot be chosen. Give up one of them, or allow %d.', \count($this->locked), \count($this->locked)));
         }
         $chosen = $this->locked;
         $found = [];
@@ -112,7 +116,10 @@ final readonly class InkChoice
     {
         $sum = 0.0;
         foreach ($this->picture->colours as $c => [, $share]) {
-            $corners = [$this->seen[$c][InkGamut::GARMENT]];
+            $corners = [];
+            foreach ($this->always as $corner) {
+                $corners[] = $this->seen[$c][$corner];
+            }
             foreach ($inks as $ink) {
                 $corners[] = $this->seen[$c][$ink + 1];
             }
@@ -152,7 +159,7 @@ final readonly class InkChoice
      */
     private function measured(array $inks): array
     {
-        $corners = array_map(static fn (int $ink): int => $ink + 1, $inks);
+        $corners = [...\array_slice($this->always, 1), ...array_map(static fn (int $ink): int => $ink + 1, $inks)];
 
         return array_map(fn (array $one): array => [$this->gamut->nearest($one[0], $corners)[0], $one[1], $one[0]], $this->picture->colours);
     }

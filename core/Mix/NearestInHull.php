@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Tone;
+namespace Ektype\Core\Mix;
 
 /**
  * The point of a hull that lies nearest to the origin, and of which corners it is mixed.

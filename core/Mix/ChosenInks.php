@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Tone;
+namespace Ektype\Core\Mix;
 
 use Ektype\Core\Colour\Srgb;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Tone;
+namespace Ektype\Core\Mix;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
@@ -50,7 +50,7 @@ final readonly class PictureColours
             $colours[] = [new Srgb(...array_map(static fn (float $c): int => (int) round($c), $means[$i])), $count / $sum];
         }
 
-        return $colours === [] ? throw ImpossibleTone::at('art', 'The picture is clear all over, so there is no colour to choose inks for. Bring one with something on it.') : new self($colours);
+        return $colours === [] ? throw ImpossibleMix::at('art', 'The picture is clear all over, so there is no colour to choose inks for. Bring one with something on it.') : new self($colours);
     }
 
     /**

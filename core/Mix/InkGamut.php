@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Tone;
+namespace Ektype\Core\Mix;
 
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
@@ -17,7 +17,7 @@ use Ektype\Core\Separation\GivenInk;
  */
 final readonly class InkGamut
 {
-    /** The garment is the corner of that number; inks follow in their order. */
+    /** The garment is the corner of that number; inks follow in their order, and after them the base where there is one. */
     public const GARMENT = 0;
     private const STEP = 1e-3;
     /** Straightened once more at the print that was found, so often at the most. */
@@ -26,16 +26,28 @@ final readonly class InkGamut
     /** @var list<array{float, float, float}> in the n-th root of light */
     public array $corners;
 
-    /** @param list<GivenInk> $inks */
-    public function __construct(Srgb $garment, array $inks, private float $n = PrintedLayers::YULE_NIELSEN)
+    /**
+     * @param list<GivenInk> $inks
+     * @param GivenInk|null  $base lies under each of them, and shows where none is; null where they lie on the garment
+     */
+    public function __construct(Srgb $garment, array $inks, ?GivenInk $base = null, private float $n = PrintedLayers::YULE_NIELSEN)
     {
         $cloth = $this->root($garment);
-        $corners = [$cloth];
-        foreach ($inks as $ink) {
-            [$r, $g, $b] = $this->root($ink->colour);
-            $corners[] = [$cloth[0] + $ink->hiding * ($r - $cloth[0]), $cloth[1] + $ink->hiding * ($g - $cloth[1]), $cloth[2] + $ink->hiding * ($b - $cloth[2])];
-        }
-        $this->corners = $corners;
+        $under = $base === null ? $cloth : $this->laid($base, $cloth);
+        $corners = [$cloth, ...array_map(fn (GivenInk $ink): array => $this->laid($ink, $under), $inks)];
+        $this->corners = $base === null ? $corners : [...$corners, $under];
+    }
+
+    /**
+     * A colour as light mixes in cloth: the n-th root of linear light.
+     *
+     * @return array{float, float, float}
+     */
+    public function root(Srgb $colour): array
+    {
+        [$r, $g, $b] = $colour->linear();
+
+        return [$r ** (1 / $this->n), $g ** (1 / $this->n), $b ** (1 / $this->n)];
     }
 
     /**
@@ -84,11 +96,11 @@ final readonly class InkGamut
     }
 
     /**
-     * @param array<int, float> $shares
+     * @param array<int, float> $shares of corners, together 1
      *
-     * @return array{float, float, float}
+     * @return array{float, float, float} in the n-th root of light
      */
-    private function mixed(array $shares): array
+    public function mixed(array $shares): array
     {
         $sum = [0.0, 0.0, 0.0];
         foreach ($shares as $i => $share) {
@@ -160,11 +172,15 @@ final readonly class InkGamut
         return Lab::fromLinear(max(0.0, $root[0]) ** $this->n, max(0.0, $root[1]) ** $this->n, max(0.0, $root[2]) ** $this->n);
     }
 
-    /** @return array{float, float, float} */
-    private function root(Srgb $colour): array
+    /**
+     * @param array{float, float, float} $under
+     *
+     * @return array{float, float, float}
+     */
+    private function laid(GivenInk $ink, array $under): array
     {
-        [$r, $g, $b] = $colour->linear();
+        [$r, $g, $b] = $this->root($ink->colour);
 
-        return [$r ** (1 / $this->n), $g ** (1 / $this->n), $b ** (1 / $this->n)];
+        return [$under[0] + $ink->hiding * ($r - $under[0]), $under[1] + $ink->hiding * ($g - $under[1]), $under[2] + $ink->hiding * ($b - $under[2])];
     }
 }

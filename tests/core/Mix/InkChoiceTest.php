@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Tests\Core\Tone;
+namespace Ektype\Tests\Core\Mix;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\InkChoice;
+use Ektype\Core\Mix\InkGamut;
+use Ektype\Core\Mix\NearestInHull;
+use Ektype\Core\Mix\PictureColours;
 use Ektype\Core\Separation\GivenInk;
-use Ektype\Core\Tone\ImpossibleTone;
-use Ektype\Core\Tone\InkChoice;
-use Ektype\Core\Tone\InkGamut;
-use Ektype\Core\Tone\NearestInHull;
-use Ektype\Core\Tone\PictureColours;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -127,7 +127,7 @@ final class InkChoiceTest extends TestCase
             try {
                 $ask();
                 self::fail("$what was not refused");
-            } catch (ImpossibleTone $refused) {
+            } catch (ImpossibleMix $refused) {
                 self::assertNotSame('', $refused->getMessage());
             }
         }

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Console\Asked;
+
+/** What lies under many inks. */
+enum BaseWay: string
+{
+    case White = 'white';
+    case Grey = 'grey';
+    case None = 'none';
+}
