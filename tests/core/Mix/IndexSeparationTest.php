@@ -77,6 +77,20 @@ final class IndexSeparationTest extends TestCase
         self::assertGreaterThan(0.3, self::index($art)->plates[0]->share);
     }
 
+    /** A magenta that no ink is near: the squares together are the nearest print, not one that runs away with what is missing. */
+    public function testAColourBeyondTheInksIsTheNearestTheyHave(): void
+    {
+        foreach (['#e000c0', '#00e0f0', '#fff000'] as $hex) {
+            $wished = Srgb::fromHex($hex);
+            $flat = new ArtRaster(120, 120, str_repeat(\chr($wished->red).\chr($wished->green).\chr($wished->blue), 14_400), false);
+            $index = IndexSeparation::of($flat, new IndexRequest(120 / self::DPI * 25.4, Srgb::fromHex(self::CLOTH), self::inks(), self::white(), 600.0, self::DPI));
+            $shares = array_map(static fn (int $n): float => $n / 14_400, count_chars($index->squares, 1));
+            $nearest = self::gamut()->nearest($wished, [1, 2, 3, 4, 5]);
+            $print = Ciede2000::between(Lab::of($wished), Lab::of(self::gamut()->colour($shares)));
+            self::assertEqualsWithDelta($nearest[0], $print, 1.0, $hex);
+        }
+    }
+
     /** A tall picture is worked in bands: where they meet, the inks have the shares that they have above and below. */
     public function testBandsLeaveNoSeam(): void
     {

@@ -102,6 +102,17 @@ final class InkChoiceTest extends TestCase
         self::assertGreaterThan($counts[4]->muddyShare, $counts[0]->muddyShare);
     }
 
+    /** The best single ink stands between the colours; of two it has to go again. */
+    public function testAnInkThatWasChosenFirstIsExchanged(): void
+    {
+        $shelf = array_map(static fn (string $hex): GivenInk => new GivenInk($hex, Srgb::fromHex($hex), 1.0), ['#8da59e', '#30bd21', '#34f1fc', '#f2029c', '#245ae8', '#acb03b']);
+        $art = self::art(array_map(Srgb::fromHex(...), ['#cab6f0', '#e45bf1', '#157138', '#68271d', '#a0b009']));
+        $counts = (new InkChoice(PictureColours::of($art), Srgb::fromHex('#ffffff'), $shelf))->upTo(2);
+        $two = $counts[1]->inks;
+        sort($two);
+        self::assertSame([[0], [1, 3]], [$counts[0]->inks, $two]);
+    }
+
     public function testLockedInksStayAndForbiddenOnesAreNotTaken(): void
     {
         $picture = PictureColours::of(self::art(self::picture()));

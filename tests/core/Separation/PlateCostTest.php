@@ -101,6 +101,16 @@ final class PlateCostTest extends TestCase
         self::assertEqualsWithDelta($loss->tinted->meanDeltaE ?? 0.0, $two->change->meanDeltaE, 1e-9);
     }
 
+    /** Dots that come hardly nearer than a flat print are not worth their ruling. */
+    public function testAShadeIsMergedRatherThanPrintedInDotsThatAreHardlyNearer(): void
+    {
+        $costs = new PlateCost([new InkArea('Black', Srgb::fromHex('#141414'), 50.0), new InkArea('Coal', Srgb::fromHex('#1f1f1f'), 50.0)], Srgb::fromHex('#ffffff'), false);
+        $loss = $costs->each()[1];
+        self::assertSame('Black', $loss->dotsOf);
+        self::assertLessThan($loss->merged->meanDeltaE ?? 0.0, $loss->tinted->meanDeltaE ?? \INF, 'dots would come a little nearer');
+        self::assertSame([], $costs->ranked()[1]->tones);
+    }
+
     /** The least that dots of one ink are off another's print, by brute force; what is off by more than can be offered is none. */
     private static function asDots(int $i, int $j): float
     {

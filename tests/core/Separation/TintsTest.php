@@ -108,6 +108,29 @@ final class TintsTest extends TestCase
             }
         }
 
+        // Nearly all the room there is: the second ink’s dots are whole dots between the first ones, and keep a film pixel from them.
+        $full = Tinted::of($art, self::request(), [new Tint($green, $yellow, 0.48, 0.1, $blue, 0.22)], new Halftone(45.0, 22.5), Dot::Round);
+        [$first, $second] = [self::plate($full->result, $yellow)->plane, self::plate($full->result, $blue)->plane];
+        [$set, $runs] = [0, 0];
+        for ($y = 100; $y < 620; ++$y) {
+            for ($x = 560; $x < 860; ++$x) {
+                if ($second->isSet($x, $y)) {
+                    ++$set;
+                    $runs += $second->isSet($x - 1, $y) ? 0 : 1;
+                }
+            }
+        }
+        self::assertGreaterThan(3.5, $set / max(1, $runs), 'dots, no rings round those of the first');
+        $crowded = Tinted::of($art, self::request(), [new Tint($green, $yellow, 0.55, 0.1, $blue, 0.4)], new Halftone(45.0, 22.5), Dot::Round);
+        [$first, $second] = [self::plate($crowded->result, $yellow)->plane, self::plate($crowded->result, $blue)->plane];
+        for ($y = 100; $y < 620; ++$y) {
+            for ($x = 560; $x < 860; ++$x) {
+                if ($second->isSet($x, $y)) {
+                    self::assertFalse($first->isSet($x, $y) || $first->isSet($x - 1, $y) || $first->isSet($x + 1, $y) || $first->isSet($x, $y + 1) || $first->isSet($x, $y - 1));
+                }
+            }
+        }
+
         $touch = Patches::on(self::GARMENT, 240, 120, [[$yellow, 10, 10, 60, 100], [$green, 90, 14, 60, 92], [$blue, 170, 10, 60, 100], [$blue, 20, 60, 50, 50]]);
         $butting = SpotSeparation::of($touch, self::request());
         self::assertSame([], array_filter(
