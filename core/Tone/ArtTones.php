@@ -151,6 +151,31 @@ final readonly class ArtTones
         return [$one, $two];
     }
 
+    /**
+     * Every place through a table of colours for each of many inks.
+     *
+     * @param list<string> $tables
+     *
+     * @return list<string> a byte a place for each ink
+     */
+    public function throughAll(array $tables): array
+    {
+        $all = self::all();
+        $codes = $this->work->leavesTones() ? $all : self::codes($this->work);
+        $mixed = $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::mixed(strtr($r, $all, $codes), strtr($g, $all, $codes), strtr($b, $all, $codes), $this->width, $tables));
+        // Each band holds its part of the first ink, then that of the second.
+        $inks = array_fill(0, \count($tables), '');
+        $at = 0;
+        foreach ($this->bands() as [, $length]) {
+            foreach (array_keys($tables) as $k) {
+                $inks[$k] .= substr($mixed, $at, $length);
+                $at += $length;
+            }
+        }
+
+        return array_values($inks);
+    }
+
     /** The print, and the garment where it is open. */
     private function onGarment(\Imagick $print, Srgb $garment): \Imagick
     {

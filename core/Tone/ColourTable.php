@@ -55,7 +55,7 @@ final readonly class ColourTable
         $nodes = array_merge(...$planes);
         [$first, $second] = [array_column($nodes, 0), array_column($nodes, 1)];
 
-        return new self(self::filled(self::tied($first)), self::filled(self::tied($second)));
+        return new self(CubeSteps::of(self::tied($first), self::SIDE), CubeSteps::of(self::tied($second), self::SIDE));
     }
 
     /** To be kept. */
@@ -72,49 +72,6 @@ final readonly class ColourTable
         }
 
         return new self(...str_split($written, PixelTables::STEPS ** 3));
-    }
-
-    /**
-     * Straight between the nodes.
-     *
-     * @param list<float> $nodes
-     */
-    private static function filled(array $nodes): string
-    {
-        $steps = array_map(static function (int $step): array {
-            $at = $step / (PixelTables::STEPS - 1) * (self::SIDE - 1);
-            $node = min(self::SIDE - 2, (int) $at);
-
-            return [$node, $at - $node];
-        }, range(0, PixelTables::STEPS - 1));
-        // One axis after the other: straight lines in three directions are one trilinear interpolation.
-        $inRed = [];
-        for ($gb = 0; $gb < self::SIDE ** 2; ++$gb) {
-            foreach ($steps as [$node, $part]) {
-                $at = $gb * self::SIDE + $node;
-                $inRed[] = $nodes[$at] + $part * ($nodes[$at + 1] - $nodes[$at]);
-            }
-        }
-        $many = \count($steps);
-        $inGreen = [];
-        for ($b = 0; $b < self::SIDE; ++$b) {
-            foreach ($steps as [$node, $part]) {
-                $at = ($b * self::SIDE + $node) * $many;
-                for ($r = 0; $r < $many; ++$r) {
-                    $inGreen[] = $inRed[$at + $r] + $part * ($inRed[$at + $many + $r] - $inRed[$at + $r]);
-                }
-            }
-        }
-        $plane = $many ** 2;
-        $bytes = '';
-        foreach ($steps as [$node, $part]) {
-            $at = $node * $plane;
-            for ($i = 0; $i < $plane; ++$i, ++$at) {
-                $bytes .= \chr((int) (255 * ($inGreen[$at] + $part * ($inGreen[$at + $plane] - $inGreen[$at])) + 0.5));
-            }
-        }
-
-        return $bytes;
     }
 
     /**

@@ -81,6 +81,36 @@ final class PixelTables
         return $one.$two;
     }
 
+    /**
+     * The same for any number of inks.
+     *
+     * @param list<string> $tables STEPS³ bytes for each ink
+     *
+     * @return string a byte a place of the first ink, then all of the second, and so on
+     */
+    public static function mixed(string $r, string $g, string $b, int $width, array $tables): string
+    {
+        $nearest = self::axes(0.5);
+        $turns = [[self::axes(0.125), self::axes(0.625)], [self::axes(0.875), self::axes(0.375)]];
+        $all = '';
+        foreach ($tables as $table) {
+            $rough = self::nearlyBare($table, $table);
+            $bare = '1';
+            $ink = $r;
+            for ($x = 0, $end = \strlen($r); $x < $end; ++$x) {
+                [$red, $green, $blue] = $turns[intdiv($x, $width) & 1][$x % $width & 1];
+                $node = $red[\ord($r[$x])] + $green[\ord($g[$x])] + $blue[\ord($b[$x])];
+                if ($rough[$node] === $bare) {
+                    $node = $nearest[0][\ord($r[$x])] + $nearest[1][\ord($g[$x])] + $nearest[2][\ord($b[$x])];
+                }
+                $ink[$x] = $table[$node];
+            }
+            $all .= $ink;
+        }
+
+        return $all;
+    }
+
     /** @return string a digit for each node of the table: 1 where either ink is nearly bare */
     private static function nearlyBare(string $first, string $second): string
     {

@@ -13,6 +13,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Mix\SimulatedProcess;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\NeighbourBudget;
@@ -71,6 +72,7 @@ final class SeparateArt extends OptionsCommand
             'middle' => true,
             'plates' => false,
             'base' => true,
+            'highlight' => false,
             'index-dpi' => false,
             'inks' => false,
             'dpi' => false,
@@ -90,7 +92,7 @@ final class SeparateArt extends OptionsCommand
         $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP or SVG')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
-            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; tints for flat colours of which mixtures print as dots; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one; index for square dots of many inks side by side', 'spot')
+            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; tints for flat colours of which mixtures print as dots; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one; simulated for dots of many opaque inks over a base; index for square dots of them side by side', 'spot')
             ->addOption('lpi', null, InputOption::VALUE_REQUIRED, 'Ruling of the dots, lines per inch', '45')
             ->addOption('angle', null, InputOption::VALUE_REQUIRED, 'Their angle, degrees anticlockwise', '22.5')
             ->addOption('dot', null, InputOption::VALUE_REQUIRED, 'round, ellipse or line', 'round')
@@ -98,8 +100,9 @@ final class SeparateArt extends OptionsCommand
             ->addOption('curve', null, InputOption::VALUE_REQUIRED, 'A JSON file {"points": [[wished tone, tone on film], …]}, %')
             ->addOption('hold-back-mm', null, InputOption::VALUE_REQUIRED, 'How far the light dots keep from the dark ones, mm; without it, one film pixel')
             ->addOption('middle', null, InputOption::VALUE_REQUIRED, 'Between a dark and a light ink: garment, or picture for its own colours; without it, by what the picture is')
-            ->addOption('plates', null, InputOption::VALUE_REQUIRED, 'Screens of an index print, its base counted: so many inks of the palette are chosen; without it, all of them')
-            ->addOption('base', null, InputOption::VALUE_REQUIRED, 'white, grey or none under an index print; without it, white where the garment is dark')
+            ->addOption('plates', null, InputOption::VALUE_REQUIRED, 'Screens of a print in many inks, base and highlight counted: so many of the palette are chosen; without it, all of them')
+            ->addOption('base', null, InputOption::VALUE_REQUIRED, 'white, grey or none under a print in many inks; without it, white where the garment is dark')
+            ->addOption('highlight', null, InputOption::VALUE_NONE, 'A highlight white prints last in a simulated process')
             ->addOption('index-dpi', null, InputOption::VALUE_REQUIRED, 'Squares an inch of an index print; without it, 200')
             ->addOption('inks', null, InputOption::VALUE_REQUIRED, 'How many inks at the most; without it, every colour found')
             ->addOption('dpi', null, InputOption::VALUE_REQUIRED, 'Film resolution', '600')
@@ -138,7 +141,7 @@ final class SeparateArt extends OptionsCommand
         $out = $asked->out;
         $older = $this->folder->older($out);
         $path = self::argument($input, 'art');
-        if ($asked->method === SeparateWay::OneInk || $asked->method === SeparateWay::TwoTone) {
+        if ($asked->method === SeparateWay::OneInk || $asked->method === SeparateWay::TwoTone || $asked->method === SeparateWay::Simulated) {
             [$plates, $says, $more] = $this->tones($asked, $this->art->of($path, $request->widthMm, $request->garment, $request->dpi, asItIs: true));
             $this->tone($plates, [...$more, 'warnings' => $says], $asked, basename($path), $formats, $printer, $older);
 
@@ -198,6 +201,9 @@ final class SeparateArt extends OptionsCommand
             $plate = OneInk::of($art, $asked->oneInk());
 
             return [[$plate], $plate->says, ['register_budget' => ['mm' => null, 'pairs' => []]]];
+        }
+        if ($asked->method === SeparateWay::Simulated) {
+            return [SimulatedProcess::of($art, $asked->simulated(ShelfChoice::of($asked, $art))), $art->remarks, ['register_budget' => ['mm' => null, 'pairs' => []]]];
         }
         $two = TwoTone::of($art, $asked->twoTone());
         $mm = round($two->holdBackMm, 4);

@@ -147,6 +147,18 @@ final class CommandLineTest extends TestCase
             self::assertContains('Blue', $names);
             self::assertNotContains('Lime', $names, 'three of the four come nearer without it');
             self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
+            // The same shelf in dots over each other, and a highlight last.
+            $run = self::run1(['art:separate', $art, '--method=simulated', '--plates=5', '--highlight', '--width-mm=40', '--garment=#101010', '--palette='.$shelf, '--formats=png', '--lpi=45', '--range=4,95', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $told = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertSame('simulated', $told['method']);
+            self::assertCount(5, $told['plates']);
+            self::assertSame(['White', 'White highlight'], [$told['plates'][0]['name'], $told['plates'][4]['name']]);
+            foreach ($told['plates'] as $plate) {
+                self::assertSame(['round', [4, 95]], [$plate['dot'], $plate['range']]);
+                self::assertEqualsWithDelta(45.0, $plate['lpi'], 0.05);
+            }
+            self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
             foreach ([['--plates=0', 'plates'], ['--plates=40', 'plates'], ['--index-dpi=590', '160 to 220'], ['--curve=x.json', 'no tones'], ['--base=pink', 'base']] as [$option, $says]) {
                 $refused = self::run1(['art:separate', $art, '--method=index', '--width-mm=40', '--garment=#101010', '--palette='.$shelf, '--out='.$out.'-2', $option]);
                 self::assertSame(1, $refused->getExitCode(), $option);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Console\Asked;
 
 use Ektype\App\Console\CurveFile;
+use Ektype\App\Console\ShelfChoice;
 use Ektype\App\Request\Hex;
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Request\Within;
@@ -13,6 +14,7 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Halftone\ToneCurve;
+use Ektype\Core\Mix\SimulatedRequest;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\ImpossibleTones;
 use Ektype\Core\Plate\Tones;
@@ -61,6 +63,7 @@ final readonly class SeparateAsked
         public ?int $plates = null,
         public ?BaseWay $base = null,
         public ?float $indexDpi = null,
+        public bool $highlight = false,
     ) {
     }
 
@@ -112,6 +115,24 @@ final readonly class SeparateAsked
         );
     }
 
+    public function simulated(ShelfChoice $choice): SimulatedRequest
+    {
+        $this->mustHaveTones();
+
+        return new SimulatedRequest(
+            $this->widthMm,
+            Srgb::fromHex($this->garment),
+            $choice->inks,
+            $choice->base,
+            $choice->highlight,
+            $this->dpi,
+            new Halftone($this->lpi, $this->angle),
+            $this->dot,
+            $this->tones(),
+            $this->curve === null ? null : CurveFile::read($this->curve),
+        );
+    }
+
     /** @return array{Halftone, Tones, ToneCurve|null} dots of flat colours: ruling and angle, what the mesh holds, and the curve of the film */
     public function tintDots(): array
     {
@@ -150,9 +171,9 @@ final readonly class SeparateAsked
 
     public function request(): SpotRequest
     {
-        foreach (['plates' => $this->plates !== null, 'base' => $this->base !== null, 'indexDpi' => $this->indexDpi !== null] as $field => $given) {
-            if ($given && $this->method !== SeparateWay::Index) {
-                throw UnreadableRequest::at($field, 'This belongs to --method=index. Leave it out, or take that.');
+        foreach (['plates' => $this->plates !== null, 'base' => $this->base !== null, 'highlight' => $this->highlight, 'indexDpi' => $this->indexDpi !== null] as $field => $given) {
+            if ($given && ($field === 'plates' || $field === 'base' ? !$this->method->isOfMany() : $this->method !== ($field === 'indexDpi' ? SeparateWay::Index : SeparateWay::Simulated))) {
+                throw UnreadableRequest::at($field, 'This belongs to a print in many inks: --method=simulated or index. Leave it out, or take one of them.');
             }
         }
         foreach (['curve' => $this->curve !== null, 'range' => $this->range !== '0,100', 'holdBackMm' => $this->holdBackMm !== null, 'middle' => $this->middle !== null] as $field => $given) {

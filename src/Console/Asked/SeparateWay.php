@@ -12,4 +12,11 @@ enum SeparateWay: string
     case OneInk = 'one-ink';
     case TwoTone = 'two-tone';
     case Index = 'index';
+    case Simulated = 'simulated';
+
+    /** Whether its inks are chosen from a shelf, many of them. */
+    public function isOfMany(): bool
+    {
+        return $this === self::Index || $this === self::Simulated;
+    }
 }
