@@ -17,9 +17,13 @@ final readonly class MixTable
     public const SIDE = 33;
     /** Nodes a side, rounds, and the tie at the first round and at the last, ΔE00² for a whole coverage. */
     private const LEVELS = [[9, 80, 200.0, 6.0], [17, 30, 20.0, 3.0], [33, 10, 6.0, 3.0]];
-    /** Price of a whole coverage, ΔE00² (heuristic). */
+    /** Price of a whole coverage, ΔE00², and how much dearer a highlight is: it prints where the base alone is not light enough (heuristic). */
     private const PRICE = 0.2;
+    private const HIGHLIGHT = 15.0;
     private const DAMPED = 1.0;
+    /** No step is longer, in the first round and in the last: what is straight near a node is not far from it. */
+    private const FURTHEST = 0.1;
+    private const NEAREST = 0.01;
     private const BEGIN = 0.15;
 
     /** @param list<list<float>> $nodes for each plate its coverage at each node, red first, then green, then blue */
@@ -27,8 +31,11 @@ final readonly class MixTable
     {
     }
 
-    public static function of(LayeredInks $inks): self
+    /** @param bool $highlight whether the last plate is one */
+    public static function of(LayeredInks $inks, bool $highlight = false): self
     {
+        $last = $inks->many() - 1;
+        $prices = array_map(static fn (int $plate): float => $highlight && $plate === $last ? self::PRICE * self::HIGHLIGHT : self::PRICE, range(0, $last));
         $side = 0;
         $nodes = [];
         foreach (self::LEVELS as [$next, $rounds, $strong, $easy]) {
@@ -36,18 +43,19 @@ final readonly class MixTable
                 ? array_fill(0, $next ** 3, array_fill(0, $inks->many(), self::BEGIN))
                 : self::finer($nodes, $side, $next);
             $side = $next;
-            $nodes = self::settled($inks, $nodes, $side, $rounds, $strong, $easy);
+            $nodes = self::settled($inks, $prices, $nodes, $side, $rounds, $strong, $easy);
         }
 
         return new self(array_map(static fn (int $plate): array => array_column($nodes, $plate), range(0, $inks->many() - 1)));
     }
 
     /**
-     * @param list<list<float>> $nodes
+     * @param non-empty-list<float> $prices of each plate
+     * @param list<list<float>>     $nodes
      *
      * @return list<list<float>>
      */
-    private static function settled(LayeredInks $inks, array $nodes, int $side, int $rounds, float $strong, float $easy): array
+    private static function settled(LayeredInks $inks, array $prices, array $nodes, int $side, int $rounds, float $strong, float $easy): array
     {
         $wished = [];
         for ($i = 0, $all = $side ** 3; $i < $all; ++$i) {
@@ -55,8 +63,10 @@ final readonly class MixTable
         }
         $halves = [[0, intdiv($side, 2)], [intdiv($side, 2), $side]];
         for ($round = 0; $round < $rounds; ++$round) {
-            $tie = $strong * ($easy / $strong) ** ($round / max(1, $rounds - 1));
-            $parts = SideBySide::all(array_map(static fn (array $half): \Closure => static fn (): array => self::round($inks, $nodes, $wished, $side, $half[0], $half[1], $tie), $halves), $side > 16);
+            $done = $round / max(1, $rounds - 1);
+            $tie = $strong * ($easy / $strong) ** $done;
+            $furthest = self::FURTHEST * (self::NEAREST / self::FURTHEST) ** $done;
+            $parts = SideBySide::all(array_map(static fn (array $half): \Closure => static fn (): array => self::round($inks, $prices, $nodes, $wished, $side, $half[0], $half[1], $tie, $furthest), $halves), $side > 16);
             $nodes = array_merge(...$parts);
         }
 
@@ -64,12 +74,13 @@ final readonly class MixTable
     }
 
     /**
-     * @param list<list<float>>  $nodes
-     * @param list<WishedColour> $wished
+     * @param non-empty-list<float> $prices
+     * @param list<list<float>>     $nodes
+     * @param list<WishedColour>    $wished
      *
      * @return list<list<float>> the nodes of some planes of blue, each a step further
      */
-    private static function round(LayeredInks $inks, array $nodes, array $wished, int $side, int $from, int $to, float $tie): array
+    private static function round(LayeredInks $inks, array $prices, array $nodes, array $wished, int $side, int $from, int $to, float $tie, float $furthest): array
     {
         $n = $inks->exponent();
         $many = $inks->many();
@@ -90,7 +101,7 @@ final readonly class MixTable
             }
             [$root, $adds] = $inks->moved($here);
             [$off, $rows] = $wished[$i]->off($root, $n);
-            $stepped[] = self::step($here, $mean, $count, $adds, $off, $rows, $tie);
+            $stepped[] = self::step($here, $mean, $count, $adds, $off, $rows, $tie, $prices, $furthest);
         }
 
         return $stepped;
@@ -101,14 +112,15 @@ final readonly class MixTable
      * leave bare or solid takes no part.
      *
      * @param array<int, float>                                                                         $here
-     * @param array<int, float>                                                                         $mean sums over the neighbours
+     * @param array<int, float>                                                                         $mean   sums over the neighbours
      * @param list<array{float, float, float}>                                                          $adds
      * @param array{float, float, float}                                                                $off
      * @param array{array{float, float, float}, array{float, float, float}, array{float, float, float}} $rows
+     * @param non-empty-list<float>                                                                     $prices
      *
      * @return list<float>
      */
-    private static function step(array $here, array $mean, int $count, array $adds, array $off, array $rows, float $tie): array
+    private static function step(array $here, array $mean, int $count, array $adds, array $off, array $rows, float $tie, array $prices, float $furthest): array
     {
         $t = $tie + self::DAMPED;
         $columns = $force = [];
@@ -119,7 +131,7 @@ final readonly class MixTable
             $x = $rows[0][0] * $r + $rows[0][1] * $g + $rows[0][2] * $b;
             $y = $rows[1][0] * $r + $rows[1][1] * $g + $rows[1][2] * $b;
             $z = $rows[2][0] * $r + $rows[2][1] * $g + $rows[2][2] * $b;
-            $f = $tie * ($mean[$k] / $count - $coverage) - self::PRICE / 2 - ($x * $off[0] + $y * $off[1] + $z * $off[2]);
+            $f = $tie * ($mean[$k] / $count - $coverage) - $prices[$k] / 2 - ($x * $off[0] + $y * $off[1] + $z * $off[2]);
             if (($coverage <= 0.0 && $f < 0) || ($coverage >= 1.0 && $f > 0)) {
                 continue;
             }
@@ -141,7 +153,8 @@ final readonly class MixTable
         [$d, $e, $f] = [$xx * $zz - $xz * $xz, $xy * $xz - $xx * $yz, $xx * $yy - $xy * $xy];
         [$ux, $uy, $uz] = [($a * $jx + $b * $jy + $c * $jz) / $det, ($b * $jx + $d * $jy + $e * $jz) / $det, ($c * $jx + $e * $jy + $f * $jz) / $det];
         foreach ($columns as $k => [$x, $y, $z]) {
-            $here[$k] = max(0.0, min(1.0, $here[$k] + ($force[$k] - $x * $ux - $y * $uy - $z * $uz) / $t));
+            $step = ($force[$k] - $x * $ux - $y * $uy - $z * $uz) / $t;
+            $here[$k] = max(0.0, min(1.0, $here[$k] + max(-$furthest, min($furthest, $step))));
         }
 
         return array_values($here);

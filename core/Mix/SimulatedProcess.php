@@ -32,7 +32,7 @@ final class SimulatedProcess
     {
         $inks = $request->inOrder();
         $grid = ToneGrid::for($request->widthMm, $art->width, $art->height, $request->dpi);
-        $table = MixTable::of(new LayeredInks($request->garment, $inks));
+        $table = MixTable::of(new LayeredInks($request->garment, $inks), $request->highlight !== null);
         $tones = ArtTones::of($art, $grid->tonesAcross, $grid->tonesDown, $request->widthMm, $request->work);
         $range = $request->curve?->printed($request->range) ?? $request->range;
         $from = $to = '';

@@ -101,6 +101,19 @@ final class MixTableTest extends TestCase
         self::assertLessThan(0.05, $sum / $count);
     }
 
+    /** From the cloth to the lightest that the inks can be, no plate of a grey ramp goes back by more than 5 %. */
+    public function testAGreyRampIsMonotoneOnEveryPlate(): void
+    {
+        $most = array_fill(0, 6, 0.0);
+        for ($grey = 16; $grey <= 232; $grey += 4) {
+            foreach (self::at(new Srgb($grey, $grey, $grey)) as $plate => $coverage) {
+                self::assertGreaterThan($most[$plate] - 0.05, $coverage, self::inks()[$plate]->name." at $grey");
+                $most[$plate] = max($most[$plate], $coverage);
+            }
+        }
+        self::assertGreaterThan(0.95, $most[0], 'the base carries it');
+    }
+
     public function testThePlatesOfAPictureAreDotsInPrintOrder(): void
     {
         $rgb = '';
@@ -159,7 +172,7 @@ final class MixTableTest extends TestCase
 
     private static function table(): MixTable
     {
-        return self::$table ??= MixTable::of(self::layered());
+        return self::$table ??= MixTable::of(self::layered(), true);
     }
 
     /** @return list<float> coverages of a colour, straight between the nodes */
