@@ -105,3 +105,27 @@ test("another way to print a picture is taken by touch, and what the first one h
     })
     .toEqual([0xa0, 0x20, 0x28]);
 });
+
+test("a gain chart comes as a film, is read on the simulated press and scanner, and kept as no one's press", async ({ page }) => {
+  const api = await dropped(page, "#a02028");
+  await page.keyboard.press("a");
+  const chart = page.getByRole("link", { name: "Gain chart, PDF" });
+  await expect(chart).toBeVisible();
+  expect((await page.request.get((await chart.getAttribute("href")) ?? "")).headers()["content-type"]).toContain("application/pdf");
+
+  // A picture that is no chart is refused where it was brought.
+  await page.getByRole("button", { name: "Read a gain chart" }).click();
+  await page.getByLabel("Scan of the printed gain chart").setInputFiles({ name: "no-chart.png", mimeType: "image/png", buffer: photograph(700, 525) });
+  await expect(page.getByRole("alert")).toContainText(/pixels an inch|marks of the chart/);
+
+  await page.getByRole("button", { name: "Practise on the simulated press and scanner" }).click();
+  await expect(page.getByRole("img", { name: /^Tone on film across.* 50 prints as/ })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText("practice, not your press")).toBeVisible();
+  const before = await page.getByRole("img", { name: /^The print of Hill Fort/ }).getAttribute("src");
+  await page.getByRole("button", { name: "Keep this chart" }).click();
+  await expect(page.getByText(/simulated press and scanner: not your press/)).toBeVisible();
+  await page.getByRole("button", { name: "Leave the gain in, to compare" }).click();
+  await expect(page.getByRole("button", { name: "Seen with its gain left in" })).toHaveAttribute("aria-pressed", "true");
+  await expect(page.getByRole("img", { name: /^The print of Hill Fort/ })).not.toHaveAttribute("src", before ?? "");
+  expect((await (await page.request.get(`${api}/art/bench`)).json()).tone.gain.source).toContain("simulated");
+});
