@@ -159,7 +159,7 @@ final class CommandLineTest extends TestCase
                 self::assertEqualsWithDelta(45.0, $plate['lpi'], 0.05);
             }
             self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
-            foreach ([['--plates=0', 'plates'], ['--plates=40', 'plates'], ['--index-dpi=590', '160 to 220'], ['--curve=x.json', 'no tones'], ['--base=pink', 'base']] as [$option, $says]) {
+            foreach ([['--plates=0', 'plates'], ['--plates=40', 'plates'], ['--index-dpi=590', '160 to 220'], ['--curve=x.json', 'no tones'], ['--base=pink', 'base'], ['--inks=3', 'spot plates'], ['--trap-mm=0.2', 'spot plates'], ['--highlight', 'many inks']] as [$option, $says]) {
                 $refused = self::run1(['art:separate', $art, '--method=index', '--width-mm=40', '--garment=#101010', '--palette='.$shelf, '--out='.$out.'-2', $option]);
                 self::assertSame(1, $refused->getExitCode(), $option);
                 self::assertStringContainsString($says, $refused->getErrorOutput());

@@ -171,6 +171,9 @@ final readonly class SeparateAsked
 
     public function request(): SpotRequest
     {
+        if ($this->method === SeparateWay::Index) {
+            $this->mustHaveTones();
+        }
         foreach (['plates' => $this->plates !== null, 'base' => $this->base !== null, 'highlight' => $this->highlight, 'indexDpi' => $this->indexDpi !== null] as $field => $given) {
             if ($given && ($field === 'plates' || $field === 'base' ? !$this->method->isOfMany() : $this->method !== ($field === 'indexDpi' ? SeparateWay::Index : SeparateWay::Simulated))) {
                 throw UnreadableRequest::at($field, 'This belongs to a print in many inks: --method=simulated or index. Leave it out, or take one of them.');
