@@ -13,8 +13,6 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
-use Ektype\Core\Mix\SimulatedProcess;
-use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\SeparatedPlate;
@@ -27,9 +25,6 @@ use Ektype\Core\Separation\Tint;
 use Ektype\Core\Separation\Tinted;
 use Ektype\Core\Separation\TintOffers;
 use Ektype\Core\Separation\WitnessSpot;
-use Ektype\Core\Tone\OneInk;
-use Ektype\Core\Tone\TonePlate;
-use Ektype\Core\Tone\TwoTone;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
@@ -47,6 +42,7 @@ final class SeparateArt extends OptionsCommand
         private readonly ArtOnGarment $art,
         private readonly FilmsInFolder $folder,
         private readonly IndexFilms $index,
+        private readonly ToneFilms $tones,
         RequestReader $reader,
     ) {
         parent::__construct($reader);
@@ -142,8 +138,7 @@ final class SeparateArt extends OptionsCommand
         $older = $this->folder->older($out);
         $path = self::argument($input, 'art');
         if ($asked->method === SeparateWay::OneInk || $asked->method === SeparateWay::TwoTone || $asked->method === SeparateWay::Simulated) {
-            [$plates, $says, $more] = $this->tones($asked, $this->art->of($path, $request->widthMm, $request->garment, $request->dpi, asItIs: true));
-            $this->tone($plates, [...$more, 'warnings' => $says], $asked, basename($path), $formats, $printer, $older);
+            [$plates, $says] = $this->tones->write($asked, $this->art->of($path, $request->widthMm, $request->garment, $request->dpi, asItIs: true), basename($path), $formats, $printer, $older);
 
             return $this->done($output, $says, \count($plates), $plates[0]->widthMm, $plates[0]->heightMm, $request->dpi, $out);
         }
@@ -192,102 +187,6 @@ final class SeparateArt extends OptionsCommand
         );
 
         return self::SUCCESS;
-    }
-
-    /** @return array{non-empty-list<TonePlate>, list<string>, array<string, mixed>} plates in print order, what is to be said, and more for the manifest */
-    private function tones(SeparateAsked $asked, ArtRaster $art): array
-    {
-        if ($asked->method === SeparateWay::OneInk) {
-            $plate = OneInk::of($art, $asked->oneInk());
-
-            return [[$plate], $plate->says, ['register_budget' => ['mm' => null, 'pairs' => []]]];
-        }
-        if ($asked->method === SeparateWay::Simulated) {
-            return [SimulatedProcess::of($art, $asked->simulated(ShelfChoice::of($asked, $art))), $art->remarks, ['register_budget' => ['mm' => null, 'pairs' => []]]];
-        }
-        $two = TwoTone::of($art, $asked->twoTone());
-        $mm = round($two->holdBackMm, 4);
-
-        return [[$two->light, $two->dark], $two->says, [
-            'middle' => $two->middle->value,
-            'hold_back_mm' => $mm,
-            'hold_back_gave_up_pct' => round(100 * $two->gaveUp, 3),
-            'register_budget' => ['mm' => $mm, 'pairs' => [['one' => $two->light->ink->name, 'two' => $two->dark->ink->name, 'mm' => $mm]]],
-        ]];
-    }
-
-    /**
-     * @param non-empty-list<TonePlate> $plates
-     * @param array<string, mixed>      $more    for the manifest
-     * @param list<string>              $formats
-     * @param list<string>              $older   files of a set that lies there already
-     */
-    private function tone(array $plates, array $more, SeparateAsked $asked, string $artName, array $formats, FilmPrinter $printer, array $older): void
-    {
-        $count = \count($plates);
-        $sheet = new FilmSheet($plates[0]->plane->width, $plates[0]->plane->height, $asked->dpi, $count, $printer->feedMarginMm, $asked->stepWedge);
-        $films = $described = [];
-        foreach ($plates as $i => $plate) {
-            $films[] = new FilmPlate($plate->ink->name, $plate->plane, \sprintf(
-                '%s   plate %d of %d   %s   on %s   %.1f lpi %.1f° %s   this way up, ink side up',
-                $artName,
-                $i + 1,
-                $count,
-                $plate->ink->name,
-                $asked->garment,
-                $plate->dots->lpi,
-                $plate->dots->angleDeg,
-                $plate->dot->value,
-            ));
-            $described[] = self::ofDots($plate, $i, $asked->method, $formats);
-        }
-        [$widthMm, $heightMm] = [round($plates[0]->widthMm, 4), round($plates[0]->heightMm, 4)];
-        $manifest = [
-            'art' => $artName,
-            'method' => $asked->method->value,
-            'width_mm' => $widthMm,
-            'height_mm' => $heightMm,
-            'size_mm' => [$widthMm, $heightMm],
-            'garment' => $asked->garment,
-            'choke_mm' => 0.0,
-            'trap_mm' => 0.0,
-            ...FilmSetWriter::sheet($sheet, $printer),
-            'plates' => $described,
-            'witness_spots' => [],
-            ...$more,
-        ];
-        $this->folder->write($asked->out, $artName, $sheet, $films, $manifest, $formats, $printer, $asked->media !== null, $older);
-    }
-
-    /**
-     * @param list<string> $formats
-     *
-     * @return array<string, mixed>
-     */
-    private static function ofDots(TonePlate $plate, int $i, SeparateWay $method, array $formats): array
-    {
-        $cm2 = round($plate->widthMm * $plate->heightMm / 1e4 * $plate->coveragePct(), 3);
-
-        return [
-            'name' => $plate->ink->name,
-            'role' => PlateRole::Colour->value,
-            'hex' => $plate->ink->colour->hex(),
-            'ink' => $plate->ink->name,
-            'ink_hiding' => $plate->ink->hiding,
-            'method' => $method->value,
-            'lpi' => round($plate->dots->lpi, 4),
-            'angle_deg' => round($plate->dots->angleDeg, 4),
-            'dot' => $plate->dot->value,
-            'range' => [round(100 * $plate->range->lightest, 2), round(100 * $plate->range->darkest, 2)],
-            'coverage_pct' => round($plate->coveragePct(), 4),
-            'area_cm2' => $cm2,
-            'art_area_cm2' => $cm2,
-            'overprints' => false,
-            // Dots are held by their range, not by their width.
-            'finest_line_mm' => null,
-            'finest_gap_mm' => null,
-            ...FilmSetWriter::filesOf($i + 1, $plate->ink->name, $formats),
-        ];
     }
 
     /**
