@@ -8,7 +8,8 @@ namespace Ektype\Core\Colour;
  * What a stack of printed inks looks like on its garment.
  *
  * A layer of ink k with coverage a and hiding power o over colour c gives, in the n-th root of linear light,
- * c' = c (1 − a o) + ink a o (Yule–Nielsen with exponent n). Layers apply in print order.
+ * c' = c (1 − a o) + ink a o (Yule–Nielsen with exponent n); a transparent one multiplies: c' = c (1 − a) + c ink a. Layers
+ * apply in print order.
  */
 final readonly class PrintedLayers
 {
@@ -20,17 +21,19 @@ final readonly class PrintedLayers
     }
 
     /**
-     * @param Srgb                            $garment colour of the bare cloth
-     * @param list<array{Srgb, float, float}> $layers  ink colour, coverage 0–1, hiding power 0–1, in print order
+     * @param Srgb                                               $garment colour of the bare cloth
+     * @param list<array{0: Srgb, 1: float, 2: float, 3?: bool}> $layers  ink colour, coverage 0–1, hiding power 0–1, whether it is transparent; in print order
      */
     public function over(Srgb $garment, array $layers): Srgb
     {
         $colour = $this->root($garment);
-        foreach ($layers as [$ink, $coverage, $hiding]) {
-            $weight = $coverage * $hiding;
+        foreach ($layers as $layer) {
+            [$ink, $coverage, $hiding] = $layer;
+            $transparent = $layer[3] ?? false;
+            $weight = $transparent ? $coverage : $coverage * $hiding;
             $inkRoot = $this->root($ink);
             foreach ([0, 1, 2] as $i) {
-                $colour[$i] = $colour[$i] * (1 - $weight) + $inkRoot[$i] * $weight;
+                $colour[$i] = $colour[$i] * (1 - $weight) + $inkRoot[$i] * $weight * ($transparent ? $colour[$i] : 1.0);
             }
         }
 

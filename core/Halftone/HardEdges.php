@@ -56,10 +56,16 @@ final readonly class HardEdges
             return [];
         }
         $found = [];
+        // What one place of the picture became has the same two sides all over.
+        $known = [];
         foreach ($this->steep($from, $to) as $y => $columns) {
             foreach ($columns as $x) {
-                $sides = $this->sides($x, $y);
-                if ($sides !== null) {
+                if (!$this->isNear($x, $y)) {
+                    continue;
+                }
+                $place = intdiv($y, $this->reach) * $this->tones->width + intdiv($x, $this->reach);
+                $sides = $known[$place] ??= $this->sides($x, $y) ?? false;
+                if ($sides !== false) {
                     $found[$y][$x] = $sides;
                 }
             }
@@ -124,13 +130,11 @@ final readonly class HardEdges
         return strtr($bytes, $all, "\0".str_repeat("\1", 255));
     }
 
-    /** @return array{int, int}|null the tones of both sides, where a hard edge runs through this place or beside it */
-    private function sides(int $x, int $y): ?array
+    /** The contour is near only where the nearest places differ. */
+    private function isNear(int $x, int $y): bool
     {
         $tones = $this->tones->tones;
         [$wide, $high] = [$this->tones->width, $this->tones->height];
-        $reach = $this->reach;
-        // The contour is near only where the nearest places differ.
         [$least, $most] = [255, 0];
         for ($j = -1; $j <= 1; ++$j) {
             $row = min($high - 1, max(0, $y + $j)) * $wide;
@@ -140,9 +144,16 @@ final readonly class HardEdges
                 $most = $tone > $most ? $tone : $most;
             }
         }
-        if (($most - $least) * 2 * $reach < self::CONTRAST) {
-            return null;
-        }
+
+        return ($most - $least) * 2 * $this->reach >= self::CONTRAST;
+    }
+
+    /** @return array{int, int}|null the tones of both sides, where a hard edge runs through this place or beside it */
+    private function sides(int $x, int $y): ?array
+    {
+        $tones = $this->tones->tones;
+        [$wide, $high] = [$this->tones->width, $this->tones->height];
+        $reach = $this->reach;
         $around = [];
         [$least, $most] = [255, 0];
         for ($j = -self::AROUND; $j <= self::AROUND; ++$j) {

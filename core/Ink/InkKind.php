@@ -13,13 +13,15 @@ enum InkKind: string
     case Glitter = 'glitter';
     case Puff = 'puff';
     case Metallic = 'metallic';
+    /** Lets what lies below shine through: inks of four-colour process, tints of layers. */
+    case Transparent = 'transparent';
 
     /** g/cm³ (trade range 1.1–1.5). */
     public function density(): float
     {
         return match ($this) {
             self::Plastisol => 1.25,
-            self::WaterBased, self::Solvent => 1.1,
+            self::WaterBased, self::Solvent, self::Transparent => 1.1,
             self::Glitter => 1.3,
             self::Puff => 1.15,
             self::Metallic => 1.4,

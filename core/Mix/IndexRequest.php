@@ -6,6 +6,7 @@ namespace Ektype\Core\Mix;
 
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Tone\ToneWork;
 
 /** What an index separation is asked for: square dots of several inks side by side. */
 final readonly class IndexRequest
@@ -31,6 +32,8 @@ final readonly class IndexRequest
         public ?GivenInk $base,
         public float $dpi,
         public float $indexDpi,
+        public ToneWork $work = new ToneWork(),
+        public Diffusion $diffusion = Diffusion::Errors,
     ) {
         if ($inks === [] || \count($inks) > self::MOST_INKS) {
             throw ImpossibleMix::at('palette', \sprintf('%d inks were named; an index print has 1 to %d side by side. Name those that the press has heads for.', \count($inks), self::MOST_INKS));

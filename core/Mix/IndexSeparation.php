@@ -11,6 +11,7 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Tone\ArtTones;
 
 /**
  * A picture in square dots of several inks side by side: each square is one ink, the base or the garment, and what it is off its
@@ -29,27 +30,15 @@ final class IndexSeparation
 
     public static function of(ArtRaster $art, IndexRequest $request): IndexPlates
     {
-        $gamut = new InkGamut($request->garment, $request->inks, $request->base);
-        $across = max(2, (int) round($request->widthMm / 25.4 * $request->indexDpi));
-        $down = max(2, (int) round($across * $art->height / $art->width));
-        [$rgb, $clear] = self::sized($art, $across, $down);
-        $targets = IndexTargets::of($gamut);
-        $bands = [];
-        for ($from = 0; $from < $down; $from += self::BAND) {
-            $to = min($down, $from + self::BAND);
-            $bands[] = static fn (): string => self::band($rgb, $clear, $across, $from, $to, $gamut, $targets);
-        }
-        $squares = implode('', SideBySide::all($bands, \count($bands) > 1));
+        [$across, $down] = self::size($art, $request);
+        $squares = self::squares($art, $request);
         $width = (int) round($request->widthMm / 25.4 * $request->dpi);
         $height = (int) round($width * $down / $across);
         $plates = [];
         if ($request->base !== null) {
             $plates[] = self::plate($request->base, $squares, $across, $down, null, $width, $height, true);
         }
-        // The lightest first: what is darker prints over no light ink that was laid later.
-        $order = array_keys($request->inks);
-        usort($order, static fn (int $a, int $b): int => Lab::of($request->inks[$b]->colour)->l <=> Lab::of($request->inks[$a]->colour)->l);
-        foreach ($order as $i) {
+        foreach (self::order($request->inks) as $i) {
             $plates[] = self::plate($request->inks[$i], $squares, $across, $down, $i + 1, $width, $height, false);
         }
 
@@ -60,8 +49,71 @@ final class IndexSeparation
         return new IndexPlates($plates, $squares, $across, $down, $width / $request->dpi * 25.4, $height / $request->dpi * 25.4, [...$art->remarks, ...self::says($plates, $request)]);
     }
 
+    /**
+     * The lightest first: what is darker prints over no light ink that was laid later.
+     *
+     * @param list<GivenInk> $inks
+     *
+     * @return list<int> their places, in print order
+     */
+    public static function order(array $inks): array
+    {
+        $order = array_keys($inks);
+        usort($order, static fn (int $a, int $b): int => Lab::of($inks[$b]->colour)->l <=> Lab::of($inks[$a]->colour)->l);
+
+        return $order;
+    }
+
+    /** @return array{int, int} squares across and down */
+    private static function size(ArtRaster $art, IndexRequest $request): array
+    {
+        $across = max(2, (int) round($request->widthMm / 25.4 * $request->indexDpi));
+
+        return [$across, max(2, (int) round($across * $art->height / $art->width))];
+    }
+
+    /** @return string which corner of the gamut each square shows, a byte each, row by row */
+    public static function squares(ArtRaster $art, IndexRequest $request): string
+    {
+        [$across, $down] = self::size($art, $request);
+        $gamut = new InkGamut($request->garment, $request->inks, $request->base);
+        $tones = ArtTones::of($art, $across, $down, $request->widthMm, $request->work);
+        [$r, $g, $b] = $tones->channels();
+        $clear = $tones->where(str_repeat("\xff", $across * $down))->tones;
+        if ($art->alpha !== null) {
+            $clear &= self::covered($art->alpha, $art, $across, $down);
+        }
+        if ($request->diffusion === Diffusion::BlueNoise) {
+            return MaskedSquares::of($gamut, $r, $g, $b, $clear, $across);
+        }
+        $targets = IndexTargets::of($gamut);
+        $bands = [];
+        for ($from = 0; $from < $down; $from += self::BAND) {
+            $to = min($down, $from + self::BAND);
+            $bands[] = static fn (): string => self::band($r, $g, $b, $clear, $across, $from, $to, $gamut, $targets);
+        }
+
+        return implode('', SideBySide::all($bands, \count($bands) > 1));
+    }
+
+    /** @return string 255 where the picture is there, 0 where it is clear, a byte a square */
+    private static function covered(string $alpha, ArtRaster $art, int $across, int $down): string
+    {
+        try {
+            $picture = new \Imagick();
+            $picture->readImageBlob(\sprintf("P5 %d %d 255\n", $art->width, $art->height).$alpha, 'alpha.pgm');
+            $picture->resizeImage($across, $down, \Imagick::FILTER_BOX, 1);
+            $picture->setImageDepth(8);
+            $picture->setImageFormat('GRAY');
+
+            return strtr($picture->getImageBlob(), implode('', array_map(\chr(...), range(0, 255))), str_repeat("\0", self::CLEAR).str_repeat("\xff", 256 - self::CLEAR));
+        } catch (\ImagickException) {
+            throw UnreadableArt::at('art', 'The picture could not be taken to squares: there is no memory for it. Bring it smaller.');
+        }
+    }
+
     /** @return string which corner each square shows */
-    private static function band(string $rgb, ?string $clear, int $across, int $from, int $to, InkGamut $gamut, IndexTargets $targets): string
+    private static function band(string $redOf, string $greenOf, string $blueOf, string $clear, int $across, int $from, int $to, InkGamut $gamut, IndexTargets $targets): string
     {
         $corners = [];
         foreach ($gamut->corners as $i => [$r, $g, $b]) {
@@ -88,10 +140,10 @@ final class IndexSeparation
             for ($n = 0; $n < $across; ++$n) {
                 $x = $forth ? $n : $across - 1 - $n;
                 $at = $y * $across + $x;
-                if ($clear !== null && \ord($clear[$at]) < self::CLEAR) {
+                if (\ord($clear[$at]) < self::CLEAR) {
                     continue;
                 }
-                [$red, $green, $blue] = [\ord($rgb[3 * $at]), \ord($rgb[3 * $at + 1]), \ord($rgb[3 * $at + 2])];
+                [$red, $green, $blue] = [\ord($redOf[$at]), \ord($greenOf[$at]), \ord($blueOf[$at])];
                 $node = $step[$red] + IndexTargets::STEPS * ($step[$green] + IndexTargets::STEPS * $step[$blue]);
                 $r = $root[$red] + $moveR[$node] + $errR[$x + 1];
                 $g = $root[$green] + $moveG[$node] + $errG[$x + 1];
@@ -155,27 +207,6 @@ final class IndexSeparation
         }
 
         return new IndexPlate($ink, new BitPlane($width, $height, $bytes), $isBase, substr_count($marked, '1') / \strlen($marked));
-    }
-
-    /** @return array{string, string|null} the picture at a pixel a square, and how much each covers */
-    private static function sized(ArtRaster $art, int $across, int $down): array
-    {
-        try {
-            $small = static function (string $kind, string $bytes, string $format) use ($art, $across, $down): string {
-                $picture = new \Imagick();
-                $picture->readImageBlob(\sprintf("%s %d %d 255\n", $kind, $art->width, $art->height).$bytes, 'art.pnm');
-                // Larger squares than pixels take their mean, smaller ones what lies between.
-                $picture->resizeImage($across, $down, $across < $art->width ? \Imagick::FILTER_BOX : \Imagick::FILTER_TRIANGLE, 1);
-                $picture->setImageDepth(8);
-                $picture->setImageFormat($format);
-
-                return $picture->getImageBlob();
-            };
-
-            return [$small('P6', $art->rgb, 'RGB'), $art->alpha === null ? null : $small('P5', $art->alpha, 'GRAY')];
-        } catch (\ImagickException) {
-            throw UnreadableArt::at('art', 'The picture could not be taken to squares: there is no memory for it. Bring it smaller.');
-        }
     }
 
     /**

@@ -180,6 +180,9 @@ final readonly class InkGamut
     private function laid(GivenInk $ink, array $under): array
     {
         [$r, $g, $b] = $this->root($ink->colour);
+        if ($ink->transparent) {
+            return [$under[0] * $r, $under[1] * $g, $under[2] * $b];
+        }
 
         return [$under[0] + $ink->hiding * ($r - $under[0]), $under[1] + $ink->hiding * ($g - $under[1]), $under[2] + $ink->hiding * ($b - $under[2])];
     }

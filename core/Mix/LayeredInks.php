@@ -10,13 +10,13 @@ use Ektype\Core\Separation\GivenInk;
 
 /**
  * What many plates print over each other, and how that changes with each: in the n-th root of light a layer of coverage a and
- * hiding o leaves c (1 − a o) + ink a o. Then as the eye measures it round a wished colour.
+ * hiding o leaves c (1 − a o) + ink a o, and a transparent one c (1 − a) + c ink a.
  */
 final readonly class LayeredInks
 {
     /** @var array{float, float, float} */
     private array $cloth;
-    /** @var list<array{float, float, float, float}> root of the light of each ink, and its hiding, in print order */
+    /** @var list<array{float, float, float, float, bool}> root of the light of each ink, its hiding, whether it is transparent; in print order */
     private array $layers;
 
     /** @param list<GivenInk> $inks in print order */
@@ -28,7 +28,7 @@ final readonly class LayeredInks
             return [$r ** (1 / $n), $g ** (1 / $n), $b ** (1 / $n)];
         };
         $this->cloth = $root($garment);
-        $this->layers = array_map(static fn (GivenInk $ink): array => [...$root($ink->colour), $ink->hiding], $inks);
+        $this->layers = array_map(static fn (GivenInk $ink): array => [...$root($ink->colour), $ink->hiding, $ink->transparent], $inks);
     }
 
     /**
@@ -43,19 +43,27 @@ final readonly class LayeredInks
         [$r, $g, $b] = $this->cloth;
         $adds = [];
         $left = [];
-        foreach ($this->layers as $i => [$kr, $kg, $kb, $hiding]) {
+        foreach ($this->layers as $i => [$kr, $kg, $kb, $hiding, $transparent]) {
+            $a = $coverages[$i];
+            if ($transparent) {
+                $adds[] = [$r * ($kr - 1), $g * ($kg - 1), $b * ($kb - 1)];
+                $left[] = [1 - $a * (1 - $kr), 1 - $a * (1 - $kg), 1 - $a * (1 - $kb)];
+                [$r, $g, $b] = [$r * (1 - $a * (1 - $kr)), $g * (1 - $a * (1 - $kg)), $b * (1 - $a * (1 - $kb))];
+                continue;
+            }
             $adds[] = [$hiding * ($kr - $r), $hiding * ($kg - $g), $hiding * ($kb - $b)];
-            $covers = $coverages[$i] * $hiding;
-            $left[] = 1 - $covers;
+            $covers = $a * $hiding;
+            $left[] = [1 - $covers, 1 - $covers, 1 - $covers];
             $r += $covers * ($kr - $r);
             $g += $covers * ($kg - $g);
             $b += $covers * ($kb - $b);
         }
         // What is printed later lets only so much of it through.
-        $through = 1.0;
+        [$tr, $tg, $tb] = [1.0, 1.0, 1.0];
         for ($i = \count($adds) - 1; $i >= 0; --$i) {
-            $adds[$i] = [$through * $adds[$i][0], $through * $adds[$i][1], $through * $adds[$i][2]];
-            $through *= $left[$i];
+            $adds[$i] = [$tr * $adds[$i][0], $tg * $adds[$i][1], $tb * $adds[$i][2]];
+            [$lr, $lg, $lb] = $left[$i];
+            [$tr, $tg, $tb] = [$tr * $lr, $tg * $lg, $tb * $lb];
         }
 
         return [[$r, $g, $b], $adds];

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mix;
 
-use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Tone\ToneWork;
@@ -17,10 +17,12 @@ use Ektype\Core\Tone\ToneWork;
 final readonly class SimulatedRequest
 {
     private const MOST = 12;
+    /** The base stands apart from the colours, which share an angle (school). */
+    private const BASE_TURN = 30.0;
 
     /**
      * @param float          $widthMm   printed width of the whole picture
-     * @param list<GivenInk> $inks      colours, in any order
+     * @param list<GivenInk> $inks      colours
      * @param GivenInk|null  $base      prints first; null for none
      * @param GivenInk|null  $highlight prints last, over what was flashed; null for none
      * @param float          $dpi       of the film
@@ -41,18 +43,25 @@ final readonly class SimulatedRequest
         public Tones $range = new Tones(0.0, 1.0),
         public ?ToneCurve $curve = null,
         public ToneWork $work = new ToneWork(),
+        public OrderSchool $order = OrderSchool::LightToDark,
     ) {
         if ($inks === [] || \count($inks) > self::MOST) {
             throw ImpossibleMix::at('palette', \sprintf('%d inks were named; a picture is printed in 1 to %d over its base. Name those that the press has heads for.', \count($inks), self::MOST));
         }
     }
 
-    /** @return list<GivenInk> in print order: the base, the colours from light to dark, the highlight */
-    public function inOrder(): array
+    public function mix(): MixRequest
     {
-        $inks = $this->inks;
-        usort($inks, static fn (GivenInk $a, GivenInk $b): int => Lab::of($b->colour)->l <=> Lab::of($a->colour)->l);
+        $turned = $this->dots->angleDeg + self::BASE_TURN;
+        $apart = new Halftone($this->dots->lpi, $turned > 90 ? $turned - 90 : $turned);
+        $plates = array_map(fn (GivenInk $ink): array => [$ink, PlateRole::Colour, $this->dots], $this->order->of($this->inks));
+        if ($this->base !== null) {
+            array_unshift($plates, [$this->base, PlateRole::Base, $apart]);
+        }
+        if ($this->highlight !== null) {
+            $plates[] = [$this->highlight, PlateRole::Highlight, $this->dots];
+        }
 
-        return [...$this->base === null ? [] : [$this->base], ...$inks, ...$this->highlight === null ? [] : [$this->highlight]];
+        return $plates === [] ? throw new \LogicException('A print has inks.') : new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $this->highlight !== null), $this->dpi, $this->dot, $this->range, $this->curve, $this->work);
     }
 }

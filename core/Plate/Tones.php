@@ -7,6 +7,9 @@ namespace Ektype\Core\Plate;
 /** The lightest and the darkest tone of a plate, shares from 0 to 1. */
 final readonly class Tones
 {
+    /** Tones under this and over its complement are bare and solid, 0–1. */
+    private const ENDS = 0.005;
+
     /** @throws ImpossibleTones where they are no shares, or the lightest is darker than the darkest */
     public function __construct(public float $lightest, public float $darkest)
     {
@@ -20,5 +23,19 @@ final readonly class Tones
                 ),
             );
         }
+    }
+
+    /**
+     * A tone brought into it; bare stays bare, and solid solid.
+     *
+     * @param float $tone 0–1
+     */
+    public function bring(float $tone): float
+    {
+        return match (true) {
+            $tone < self::ENDS => 0.0,
+            $tone > 1 - self::ENDS => 1.0,
+            default => $this->lightest + $tone * ($this->darkest - $this->lightest),
+        };
     }
 }

@@ -14,4 +14,7 @@ interface ArtSource
 
     /** @return non-empty-list<DrawnPlate> */
     public function drawn(SpotPlan $plan): array;
+
+    /** @return list<DrawnPlate> plates that were drawn by hand for this art, whatever it is separated by */
+    public function positives(): array;
 }

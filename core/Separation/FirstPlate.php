@@ -13,10 +13,11 @@ use Ektype\Core\Raster\CoverageMap;
 final readonly class FirstPlate
 {
     /**
-     * @param Srgb|null            $art    the colour of the art; null for a base of its own
-     * @param string               $ink    of the shelf that its colour was given; empty where none was
-     * @param BitPlane|CoverageMap $seen   where it prints; how much, for one that prints tones: these lie beside each other
-     * @param float|null           $hiding of its ink as it is laid down; null for what the shelf tells
+     * @param Srgb|null            $art         the colour of the art; null for a base of its own
+     * @param string               $ink         of the shelf that its colour was given; empty where none was
+     * @param BitPlane|CoverageMap $seen        where it prints; how much, for one that prints tones
+     * @param float|null           $hiding      of its ink as it is laid down; null for what the shelf tells
+     * @param bool                 $transparent whether what lies below shines through
      */
     public function __construct(
         public PlateRole $role,
@@ -26,6 +27,7 @@ final readonly class FirstPlate
         public string $ink,
         public BitPlane|CoverageMap $seen,
         public ?float $hiding = null,
+        public bool $transparent = false,
     ) {
     }
 }

@@ -60,6 +60,54 @@ final class PulledPrint
     }
 
     /**
+     * The print by the way in which its plates make up a colour.
+     *
+     * @param list<PulledLayer> $layers in print order
+     * @param float             $sinks  how much of its hiding an ink loses straight on the substrate, 0–1; dots and squares tell their hiding as they lie
+     *
+     * @return string RGBA, four bytes a pixel
+     */
+    public static function laid(PlatesLaid $how, Srgb $garment, array $layers, float $sinks): string
+    {
+        return match ($how) {
+            PlatesLaid::Over => self::rgba($garment, $layers, $sinks),
+            PlatesLaid::Beside => self::beside($garment, $layers),
+            PlatesLaid::Squares => self::beside($garment, self::onTheirBase($garment, $layers)),
+        };
+    }
+
+    /**
+     * Squares beside each other: each ink with what it looks like on the base, and the base where no ink lies on it.
+     *
+     * @param list<PulledLayer> $layers
+     *
+     * @return list<PulledLayer>
+     */
+    private static function onTheirBase(Srgb $garment, array $layers): array
+    {
+        $base = array_values(array_filter($layers, static fn (PulledLayer $l): bool => $l->isBase))[0] ?? null;
+        $mixing = new PrintedLayers();
+        $under = $base === null ? $garment : $mixing->over($garment, [[$base->ink, 1.0, $base->hiding]]);
+        $squares = [];
+        $bare = $base?->coverage->bytes;
+        foreach ($layers as $layer) {
+            if ($layer->isBase) {
+                continue;
+            }
+            $squares[] = new PulledLayer($layer->coverage, $mixing->over($under, [[$layer->ink, 1.0, $layer->hiding]]), 1.0);
+            if ($bare !== null) {
+                for ($i = 0, $n = \strlen($bare); $i < $n; ++$i) {
+                    if ($layer->coverage->bytes[$i] !== "\0") {
+                        $bare[$i] = \chr(max(0, \ord($bare[$i]) - \ord($layer->coverage->bytes[$i])));
+                    }
+                }
+            }
+        }
+
+        return $base === null || $bare === null ? $squares : [new PulledLayer(new CoverageMap($base->coverage->width, $base->coverage->height, $base->coverage->filmPixels, $bare), $under, 1.0), ...$squares];
+    }
+
+    /**
      * The same where the dots of the plates lie beside each other.
      *
      * @param list<PulledLayer> $layers their hiding as they lie
@@ -104,7 +152,7 @@ final class PulledPrint
         $below = 0.0;
         foreach ($layers as $i => $layer) {
             $coverage = \ord($coverages[$i]) / CoverageMap::FULL;
-            $stack[] = [$layer->ink, $coverage, $layer->hiding * (1 - $sinks * (1 - $below))];
+            $stack[] = [$layer->ink, $coverage, $layer->hiding * (1 - $sinks * (1 - $below)), $layer->transparent];
             $below = 1 - (1 - $below) * (1 - $coverage);
         }
         $colour = $mixing->over($garment, $stack);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
@@ -25,6 +26,8 @@ final readonly class SeparatedPlate
      * @param bool             $overprints  whether its neighbours run on under it
      * @param StrokeWidths     $strokes     its thin lines and gaps
      * @param DotsOfPlate|null $dots        of a plate that prints tones
+     * @param Laying           $laying      of a solid plate; one with dots has its own
+     * @param bool             $mixed       whether its ink is mixed for it: none of the shelf serves
      * @param CoverageMap|null $print       how much of each place is printed, where the film has it smaller; null for what the film has
      */
     public function __construct(
@@ -43,6 +46,8 @@ final readonly class SeparatedPlate
         public StrokeWidths $strokes,
         public ?DotsOfPlate $dots = null,
         public ?CoverageMap $print = null,
+        public Laying $laying = Laying::Once,
+        public bool $mixed = false,
     ) {
         $this->coveragePct = 100 * $plane->count() / ($plane->width * $plane->height);
     }
@@ -72,6 +77,8 @@ final readonly class SeparatedPlate
             $this->strokes,
             $this->dots,
             $print,
+            $this->laying,
+            $this->mixed,
         );
     }
 }

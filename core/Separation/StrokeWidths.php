@@ -52,6 +52,14 @@ final readonly class StrokeWidths
         return new self([], []);
     }
 
+    /** Of a plate of squares: each of them, and each gap between two, is so wide. */
+    public static function even(float $mm): self
+    {
+        $place = new ThinPlace(0.0, 0.0, $mm, self::COUNTS_MM);
+
+        return new self([$place], [$place]);
+    }
+
     /** mm, null where every line is wider than WIDEST_MM */
     public function finestLineMm(): ?float
     {

@@ -108,6 +108,17 @@ final readonly class ArtTones
         return $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::lights($r, $g, $b, $table));
     }
 
+    /** @return array{string, string, string} red, green and blue as they are wished, a byte a place */
+    public function channels(): array
+    {
+        if ($this->work->leavesTones()) {
+            return [$this->red, $this->green, $this->blue];
+        }
+        [$all, $codes] = [self::all(), self::codes($this->work)];
+
+        return [strtr($this->red, $all, $codes), strtr($this->green, $all, $codes), strtr($this->blue, $all, $codes)];
+    }
+
     /** @return array<int, int> how many places have each of these lightnesses; of a large picture every so many rows are counted */
     public function histogram(): array
     {
@@ -136,9 +147,7 @@ final readonly class ArtTones
      */
     public function through(ColourTable $table): array
     {
-        $all = self::all();
-        $codes = $this->work->leavesTones() ? $all : self::codes($this->work);
-        $both = $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::inks(strtr($r, $all, $codes), strtr($g, $all, $codes), strtr($b, $all, $codes), $this->width, $table->first, $table->second));
+        $both = $this->worked()->inBands(fn (string $r, string $g, string $b): string => PixelTables::inks($r, $g, $b, $this->width, $table->first, $table->second));
         // Each band holds its part of the first ink, then that of the second.
         [$one, $two] = ['', ''];
         $at = 0;
@@ -160,9 +169,7 @@ final readonly class ArtTones
      */
     public function throughAll(array $tables): array
     {
-        $all = self::all();
-        $codes = $this->work->leavesTones() ? $all : self::codes($this->work);
-        $mixed = $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::mixed(strtr($r, $all, $codes), strtr($g, $all, $codes), strtr($b, $all, $codes), $this->width, $tables));
+        $mixed = $this->worked()->inBands(fn (string $r, string $g, string $b): string => PixelTables::mixed($r, $g, $b, $this->width, $tables));
         // Each band holds its part of the first ink, then that of the second.
         $inks = array_fill(0, \count($tables), '');
         $at = 0;
@@ -236,6 +243,12 @@ final readonly class ArtTones
         } catch (\ImagickException) {
             throw self::tooLarge();
         }
+    }
+
+    /** Its channels with all that was done to them. */
+    private function worked(): self
+    {
+        return $this->work->leavesTones() ? $this : new self($this->width, $this->height, ...[...$this->channels(), $this->open, new ToneWork()]);
     }
 
     /** @param \Closure(string, string, string): string $kernel */

@@ -17,8 +17,6 @@ use Ektype\Core\Separation\GivenInk;
  */
 final readonly class InkTones
 {
-    /** Tones under this and over its complement are bare and solid: nobody sees them, and no mesh holds them, 0–1. */
-    private const ENDS = 0.004;
     /** Lightness beyond what the print has by less than this is not told, L* (heuristic). */
     private const NOT_SEEN = 2.0;
     /** The same as a share of the picture. */
@@ -79,11 +77,7 @@ final readonly class InkTones
     /** Brought into what the mesh holds; bare stays bare and solid stays solid. */
     public function held(float $coverage): float
     {
-        return match (true) {
-            $coverage < self::ENDS => 0.0,
-            $coverage > 1 - self::ENDS => 1.0,
-            default => $this->range->lightest + $coverage * ($this->range->darkest - $this->range->lightest),
-        };
+        return $this->range->bring($coverage);
     }
 
     /** @return list<float> coverage of each ink as it is printed, 0–1 */

@@ -26,8 +26,9 @@ use Ektype\Core\Separation\Separated;
  * A picture in dots of one ink.
  *
  * @implements Method<OneInkPlan>
+ * @implements PicturesTones<OneInkPlan>
  */
-final class OneInkMethod implements Method
+final class OneInkMethod implements Method, PicturesTones
 {
     /** A lighter ink than the garment stands for the light end of the picture, and a darker one for its dark end. */
     public const LIGHT_END = [255, 255, 255];
@@ -73,10 +74,14 @@ final class OneInkMethod implements Method
         return [];
     }
 
-    /** The print at the size of a picture on a page. */
-    public static function print(OneInkPlan $plan, ArtRaster $small, PrintWanted $print, bool $uncorrected = false): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick
     {
         return OneInk::print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), self::request($plan, $print), $uncorrected);
+    }
+
+    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    {
+        return 1;
     }
 
     /** How it hides as it lies on this garment. */

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Ektype\Core\Tone;
 
 use Ektype\Core\Separation\MethodName;
-use Ektype\Core\Separation\Plan;
 
 /** The choices made for a picture in one ink. */
-final readonly class OneInkPlan implements Plan
+final readonly class OneInkPlan implements TonalPlan
 {
     /** @param int|null $ink number of the ink of the shelf; null for the one furthest from the garment */
     public function __construct(
@@ -21,5 +20,20 @@ final readonly class OneInkPlan implements Plan
     public function method(): MethodName
     {
         return MethodName::OneInk;
+    }
+
+    public function work(): ToneWork
+    {
+        return $this->work;
+    }
+
+    public function dots(): PlannedDots
+    {
+        return $this->dots;
+    }
+
+    public function worked(ToneWork $work, PlannedDots $dots): self
+    {
+        return new self($work, $dots, $this->ink);
     }
 }

@@ -6,7 +6,6 @@ namespace Ektype\Core\Tone;
 
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Laying;
-use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Separation\DotsOfPlate;
 use Ektype\Core\Separation\SeparatedPlate;
@@ -16,16 +15,16 @@ use Ektype\Core\Separation\StrokeWidths;
 final class TonalPlates
 {
     /**
-     * @param Srgb   $stands for which end of the picture it stands: by that a plate is known again
-     * @param string $why    it prints at its place
+     * @param Srgb|null $stands for which end or ink of the picture it stands: by that a plate is known again; null for a base
+     * @param string    $why    it prints at its place
      */
-    public static function kept(TonePlate $plate, Srgb $stands, Laying $laying, string $why, bool $flash, string $whyFlash): SeparatedPlate
+    public static function kept(TonePlate $plate, ?Srgb $stands, Laying $laying, string $why, bool $flash, string $whyFlash): SeparatedPlate
     {
         $cm2 = $plate->widthMm * $plate->heightMm / 1e4 * $plate->coveragePct();
 
         return new SeparatedPlate(
             $plate->ink->name,
-            PlateRole::Colour,
+            $plate->role,
             $plate->ink->colour,
             $stands,
             $plate->plane,

@@ -6,6 +6,7 @@ namespace Ektype\Core\Tone;
 
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\ToneRaster;
@@ -29,6 +30,7 @@ final readonly class TonePlate
         public float $heightMm,
         public ToneRaster $tones,
         public array $says,
+        public PlateRole $role = PlateRole::Colour,
     ) {
     }
 

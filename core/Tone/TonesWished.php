@@ -50,7 +50,7 @@ final readonly class TonesWished
     }
 
     /** @throws ImpossibleTone where the plan is of no picture in tones, or cannot be */
-    public function on(Plan $plan): OneInkPlan|TwoTonePlan
+    public function on(Plan $plan): TonalPlan
     {
         return match (true) {
             $plan instanceof OneInkPlan => new OneInkPlan($this->work($plan->work), $this->dots($plan->dots), self::number($this->ink, $plan->ink)),
@@ -63,6 +63,7 @@ final readonly class TonesWished
                 $this->middleByArt ? null : $this->middle ?? $plan->middle,
                 $this->layingByGarment ? null : $this->laying ?? $plan->laying,
             ),
+            $plan instanceof TonalPlan => $plan->worked($this->work($plan->work()), $this->dots($plan->dots())),
             default => throw ImpossibleTone::because('This job is separated into spot plates, which have no tones. Choose one ink or two tones for it first.'),
         };
     }

@@ -24,8 +24,9 @@ use Ektype\Core\Separation\Separated;
  * A picture in dots of a dark and a light ink.
  *
  * @implements Method<TwoTonePlan>
+ * @implements PicturesTones<TwoTonePlan>
  */
-final class TwoToneMethod implements Method
+final class TwoToneMethod implements Method, PicturesTones
 {
     /** The dots of a first look are those of a usual film, dpi. */
     private const FILM_DPI = 600.0;
@@ -85,14 +86,20 @@ final class TwoToneMethod implements Method
         return [];
     }
 
-    /**
-     * The print at the size of a picture on a page.
-     *
-     * @param bool $uncorrected from a film that does not undo the gain of the press
-     */
-    public static function print(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print, ?ColourTable $known = null, bool $uncorrected = false): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick
     {
+        $known = null;
+        // The table of two inks on a garment is the same however the picture is bent.
+        if (($plan->middle ?? Middle::of($small)) === Middle::Picture) {
+            $known = ColourTable::read($kept(self::key($plan, $print), static fn (): string => self::table($plan, $small, $print)?->written() ?? ''));
+        }
+
         return self::inks($plan, $small, $print, $known)->print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), $uncorrected);
+    }
+
+    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    {
+        return 2;
     }
 
     /** The table that a picture in colour is taken through, to be kept; null for one in black and white. */

@@ -6,10 +6,9 @@ namespace Ektype\Core\Tone;
 
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\MethodName;
-use Ektype\Core\Separation\Plan;
 
 /** The choices made for a picture in a dark and a light ink. */
-final readonly class TwoTonePlan implements Plan
+final readonly class TwoTonePlan implements TonalPlan
 {
     /**
      * @param int|null    $dark       number of the ink of the shelf; null for the darkest
@@ -32,5 +31,20 @@ final readonly class TwoTonePlan implements Plan
     public function method(): MethodName
     {
         return MethodName::TwoTone;
+    }
+
+    public function work(): ToneWork
+    {
+        return $this->work;
+    }
+
+    public function dots(): PlannedDots
+    {
+        return $this->dots;
+    }
+
+    public function worked(ToneWork $work, PlannedDots $dots): self
+    {
+        return new self($work, $dots, $this->dark, $this->light, $this->holdBackMm, $this->middle, $this->laying);
     }
 }

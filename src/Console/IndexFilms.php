@@ -11,6 +11,7 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Mix\IndexPlan;
 use Ektype\Core\Mix\IndexPlate;
 use Ektype\Core\Mix\IndexPlates;
 use Ektype\Core\Mix\IndexRequest;
@@ -20,8 +21,6 @@ use Ektype\Core\Plate\PlateRole;
 /** Films of an index print, with their manifest, in a folder. */
 final readonly class IndexFilms
 {
-    private const USUAL_DPI = 200.0;
-
     public function __construct(private FilmsInFolder $folder)
     {
     }
@@ -35,8 +34,8 @@ final readonly class IndexFilms
     public function write(SeparateAsked $asked, ArtRaster $art, string $artName, array $formats, FilmPrinter $printer, array $older): IndexPlates
     {
         $choice = ShelfChoice::of($asked, $art);
-        $indexDpi = $asked->indexDpi ?? self::USUAL_DPI;
-        $index = IndexSeparation::of($art, new IndexRequest($asked->widthMm, Srgb::fromHex($asked->garment), $choice->inks, $choice->base, $asked->dpi, $indexDpi));
+        $indexDpi = $asked->indexDpi ?? IndexPlan::USUAL_DPI;
+        $index = IndexSeparation::of($art, new IndexRequest($asked->widthMm, Srgb::fromHex($asked->garment), $choice->inks, $choice->base, $asked->dpi, $indexDpi, diffusion: $asked->diffusion));
         $sheet = new FilmSheet($index->plates[0]->plane->width, $index->plates[0]->plane->height, $asked->dpi, \count($index->plates), $printer->feedMarginMm, $asked->stepWedge);
         $films = $described = [];
         foreach ($index->plates as $i => $plate) {
@@ -57,7 +56,8 @@ final readonly class IndexFilms
             ...FilmSetWriter::sheet($sheet, $printer),
             'plates' => $described,
             'witness_spots' => [],
-            'warnings' => $index->says,
+            'diffusion' => $asked->diffusion->value,
+            'warnings' => [...$index->says, ...$choice->says],
             // A square's width: what is further off lies on its neighbour.
             'register_budget' => ['mm' => round(25.4 / $indexDpi, 4), 'pairs' => []],
         ], $formats, $printer, $asked->media !== null, $older);

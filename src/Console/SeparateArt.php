@@ -13,6 +13,11 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Mix\AngleSchool;
+use Ektype\Core\Mix\Diffusion;
+use Ektype\Core\Mix\LayerEdge;
+use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\ProcessRequest;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\SeparatedPlate;
@@ -43,6 +48,7 @@ final class SeparateArt extends OptionsCommand
         private readonly FilmsInFolder $folder,
         private readonly IndexFilms $index,
         private readonly ToneFilms $tones,
+        private readonly LayerFilms $layers,
         RequestReader $reader,
     ) {
         parent::__construct($reader);
@@ -70,6 +76,13 @@ final class SeparateArt extends OptionsCommand
             'base' => true,
             'highlight' => false,
             'index-dpi' => false,
+            'diffusion' => true,
+            'order' => true,
+            'black' => false,
+            'total' => false,
+            'angles' => true,
+            'icc' => true,
+            'edge' => true,
             'inks' => false,
             'dpi' => false,
             'choke-mm' => false,
@@ -88,7 +101,7 @@ final class SeparateArt extends OptionsCommand
         $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP or SVG')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
-            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; tints for flat colours of which mixtures print as dots; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one; simulated for dots of many opaque inks over a base; index for square dots of them side by side', 'spot')
+            ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; tints for flat colours of which mixtures print as dots; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one; simulated for dots of many opaque inks over a base; process for transparent yellow, magenta, cyan and black; index for square dots side by side; layers for transparent tints over each other', 'spot')
             ->addOption('lpi', null, InputOption::VALUE_REQUIRED, 'Ruling of the dots, lines per inch', '45')
             ->addOption('angle', null, InputOption::VALUE_REQUIRED, 'Their angle, degrees anticlockwise', '22.5')
             ->addOption('dot', null, InputOption::VALUE_REQUIRED, 'round, ellipse or line', 'round')
@@ -100,6 +113,13 @@ final class SeparateArt extends OptionsCommand
             ->addOption('base', null, InputOption::VALUE_REQUIRED, 'white, grey or none under a print in many inks; without it, white where the garment is dark')
             ->addOption('highlight', null, InputOption::VALUE_NONE, 'A highlight white prints last in a simulated process')
             ->addOption('index-dpi', null, InputOption::VALUE_REQUIRED, 'Squares an inch of an index print; without it, 200')
+            ->addOption('diffusion', null, InputOption::VALUE_REQUIRED, 'How squares are spread: “error diffusion” or “blue noise”', Diffusion::Errors->value)
+            ->addOption('order', null, InputOption::VALUE_REQUIRED, 'Print order of a simulated process: “light to dark”, “dark to light”, “dark first, then light to dark” or “as listed”', OrderSchool::LightToDark->value)
+            ->addOption('black', null, InputOption::VALUE_REQUIRED, 'Share of the grey that black takes in four-colour process, 0 to 1', (string) ProcessRequest::USUAL_BLACK)
+            ->addOption('total', null, InputOption::VALUE_REQUIRED, 'Ink together at the most in four-colour process, 1 for 100 %', (string) ProcessRequest::USUAL_TOTAL)
+            ->addOption('angles', null, InputOption::VALUE_REQUIRED, 'Four-colour plates at a “fan” of angles, or at “one angle”', AngleSchool::Fan->value)
+            ->addOption('icc', null, InputOption::VALUE_REQUIRED, 'An ICC profile of four inks, in place of their colours')
+            ->addOption('edge', null, InputOption::VALUE_REQUIRED, 'How layers end: clean, soft or grained', LayerEdge::Clean->value)
             ->addOption('inks', null, InputOption::VALUE_REQUIRED, 'How many inks at the most; without it, every colour found')
             ->addOption('dpi', null, InputOption::VALUE_REQUIRED, 'Film resolution', '600')
             ->addOption('choke-mm', null, InputOption::VALUE_REQUIRED, 'Choke of the base, mm', '0.25')
@@ -137,7 +157,7 @@ final class SeparateArt extends OptionsCommand
         $out = $asked->out;
         $older = $this->folder->older($out);
         $path = self::argument($input, 'art');
-        if ($asked->method === SeparateWay::OneInk || $asked->method === SeparateWay::TwoTone || $asked->method === SeparateWay::Simulated) {
+        if ($asked->method->isTonal()) {
             [$plates, $says] = $this->tones->write($asked, $this->art->of($path, $request->widthMm, $request->garment, $request->dpi, asItIs: true), basename($path), $formats, $printer, $older);
 
             return $this->done($output, $says, \count($plates), $plates[0]->widthMm, $plates[0]->heightMm, $request->dpi, $out);
@@ -147,6 +167,12 @@ final class SeparateArt extends OptionsCommand
             $index = $this->index->write($asked, $art, basename($path), $formats, $printer, $older);
 
             return $this->done($output, $index->says, \count($index->plates), $index->widthMm, $index->heightMm, $request->dpi, $out);
+        }
+        if ($asked->method === SeparateWay::Layers) {
+            $art = $this->art->of($path, $request->widthMm, $request->garment, $request->dpi, asItIs: true);
+            [$layers, $widthMm, $heightMm] = $this->layers->write($asked, $art, basename($path), $formats, $printer, $older);
+
+            return $this->done($output, [], $layers, $widthMm, $heightMm, $request->dpi, $out);
         }
         $art = $this->art->of($path, $request->widthMm, $request->garment, $request->dpi);
         $result = SpotSeparation::of($art, $request);

@@ -11,8 +11,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
-use Ektype\Core\Mix\SimulatedProcess;
-use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Tone\OneInk;
 use Ektype\Core\Tone\TonePlate;
 use Ektype\Core\Tone\TwoTone;
@@ -49,7 +48,14 @@ final readonly class ToneFilms
             return [[$plate], $plate->says, ['register_budget' => ['mm' => null, 'pairs' => []]]];
         }
         if ($asked->method === SeparateWay::Simulated) {
-            return [SimulatedProcess::of($art, $asked->simulated(ShelfChoice::of($asked, $art))), $art->remarks, ['register_budget' => ['mm' => null, 'pairs' => []]]];
+            $choice = ShelfChoice::of($asked, $art);
+
+            return [MixPlates::of($art, $asked->simulated($choice)->mix()), [...$art->remarks, ...$choice->says], ['register_budget' => ['mm' => null, 'pairs' => []]]];
+        }
+        if ($asked->method === SeparateWay::Process) {
+            [$request, $table] = FourInksAsked::of($asked);
+
+            return [MixPlates::of($art, $request->mix(), $table), $art->remarks, ['black_pct' => round(100 * $asked->black, 1), 'total_ink_pct' => round(100 * $asked->total, 1), 'register_budget' => ['mm' => null, 'pairs' => []]]];
         }
         $two = TwoTone::of($art, $asked->twoTone());
         $mm = round($two->holdBackMm, 4);
@@ -116,10 +122,11 @@ final readonly class ToneFilms
 
         return [
             'name' => $plate->ink->name,
-            'role' => PlateRole::Colour->value,
+            'role' => $plate->role->value,
             'hex' => $plate->ink->colour->hex(),
             'ink' => $plate->ink->name,
             'ink_hiding' => $plate->ink->hiding,
+            'ink_kind' => $plate->ink->transparent ? 'transparent' : 'opaque',
             'method' => $method->value,
             'lpi' => round($plate->dots->lpi, 4),
             'angle_deg' => round($plate->dots->angleDeg, 4),

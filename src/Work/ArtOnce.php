@@ -34,4 +34,9 @@ final class ArtOnce implements ArtSource
     {
         return $this->art->drawn($plan);
     }
+
+    public function positives(): array
+    {
+        return $this->art->positives();
+    }
 }

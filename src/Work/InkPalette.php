@@ -14,6 +14,8 @@ use Ektype\Core\Separation\GivenInk;
 final class InkPalette
 {
     private const MOST = 60;
+    /** Kinds that let what lies below shine through. */
+    private const TRANSPARENT = ['transparent', 'process'];
 
     /**
      * @return non-empty-list<GivenInk>
@@ -45,6 +47,7 @@ final class InkPalette
                 $ink->text('name', 80),
                 Srgb::fromHex($ink->text('hex', 20), $ink->pathOf('hex')),
                 $ink->has('hiding') ? $ink->number('hiding', 0, 1) : Hiding::WISHED,
+                \in_array($ink->textOr('kind', ''), self::TRANSPARENT, true),
             ),
             Kept::fromJson($text)->objects('inks'),
         );

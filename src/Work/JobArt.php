@@ -31,15 +31,21 @@ final readonly class JobArt implements ArtSource
 
     public function drawn(SpotPlan $plan): array
     {
+        $plates = $this->positives();
+
+        return $plates === [] ? throw new \LogicException('There are drawn plates.') : $plates;
+    }
+
+    public function positives(): array
+    {
         $sheet = $this->job->filmSheet(self::DRAWN_OVER);
-        $plates = array_map(
+
+        return array_map(
             fn (Positive $p): DrawnPlate => new DrawnPlate(
                 new GivenInk($p->name, Srgb::fromHex($p->hex)),
                 $this->scans->plane($this->files.$p->path, $sheet),
             ),
-            $plan->positives,
+            $this->job->spotPlan()->positives,
         );
-
-        return $plates === [] ? throw new \LogicException('There are drawn plates.') : $plates;
     }
 }

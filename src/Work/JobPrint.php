@@ -8,6 +8,7 @@ use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\PulledPrint;
@@ -23,7 +24,7 @@ final readonly class JobPrint
     {
         $shelf = [];
         foreach ($this->inks->all() as $ink) {
-            $shelf[$ink->idOrFail()] = new GivenInk($ink->name, Srgb::fromHex($ink->hex), $ink->hiding);
+            $shelf[$ink->idOrFail()] = new GivenInk($ink->name, Srgb::fromHex($ink->hex), $ink->hiding, $ink->kind === InkKind::Transparent);
         }
 
         return new PrintWanted(

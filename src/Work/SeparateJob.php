@@ -43,10 +43,16 @@ final readonly class SeparateJob
                 $art,
                 $print,
                 static fn (string $step, float $share) => $progress->tell($step, 0.1 + 0.8 * $share),
-                $first->show(),
+                $first->show($plan->method()->laid()),
             );
         } finally {
             $first->close();
+        }
+        if ($result->plan !== null) {
+            // What was chosen on the way is decided with the plates.
+            $plan = $result->plan;
+            $chosenFrom = $key;
+            $key = $job->separationKey($plan);
         }
         $folder = \sprintf('jobs/%d/separation-%d', $id, $taskId);
         foreach ($result->plates as $i => $plate) {
@@ -57,6 +63,6 @@ final readonly class SeparateJob
                 $this->files->put(\sprintf('%s/%d.dots', $folder, $i), CoverageFile::of($plate->dots->picked));
             }
         }
-        $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, $result->findings, $plan));
+        $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, $result->findings, $plan, $chosenFrom ?? null));
     }
 }

@@ -11,9 +11,12 @@ use Ektype\App\Action\Work\AskForWork;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Task\TaskKind;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\MixPlan;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Tone\OneInkMethod;
 use Ektype\Core\Tone\OneInkPlan;
 use Ektype\Core\Tone\TonesWished;
+use Ektype\Core\Tone\TwoTonePlan;
 
 /** What a plate is called and which ink it prints. null leaves a thing as it is. */
 final readonly class DescribePlate implements Change
@@ -28,12 +31,13 @@ final readonly class DescribePlate implements Change
         $called = $plate->name;
         $plate->name = $this->name ?? $plate->name;
         if ($this->inkId !== null) {
+            $had = $plate->ink?->id;
             $plate->ink = $shop->inks->find($this->inkId) ?? throw Refused::at(
                 'ink',
                 'That ink is not on the shelf any more. Choose another.',
             );
             if ($plate->printsTones()) {
-                self::solveAnew($plate, $this->inkId, $shop);
+                self::solveAnew($plate, $had, $this->inkId, $shop);
             }
         }
 
@@ -47,10 +51,18 @@ final readonly class DescribePlate implements Change
     }
 
     /** How much of a picture’s tones an ink prints depends on the ink. */
-    private static function solveAnew(Plate $plate, int $ink, ShopFloor $shop): void
+    private static function solveAnew(Plate $plate, ?int $had, int $ink, ShopFloor $shop): void
     {
         $job = $plate->job;
         $plan = $job->plan();
+        if (!$plan instanceof OneInkPlan && !$plan instanceof TwoTonePlan) {
+            if ($plan instanceof MixPlan && $plan->inks()->inks !== null && $plate->role === PlateRole::Colour) {
+                $job->decide($plan->inkedBy($plan->inks()->exactly(array_values(array_unique(array_map(static fn (int $one): int => $one === $had ? $ink : $one, $plan->inks()->inks))))));
+                (new AskForWork($job->idOrFail(), TaskKind::Separate))->carryOut($shop);
+            }
+
+            return;
+        }
         $isLight = $plate->artHex === (new Srgb(...OneInkMethod::LIGHT_END))->hex();
         $job->decide((match (true) {
             $plan instanceof OneInkPlan => new TonesWished(ink: $ink),

@@ -22,10 +22,11 @@ final readonly class KeepPlates implements Change
     private const LISTED = 200;
 
     /**
-     * @param string               $key    what it was made from
-     * @param string               $folder of the plates among the shop’s files
-     * @param list<SeparatedPlate> $plates in print order
-     * @param Plan                 $plan   by which they were made
+     * @param string               $key        what it was made from
+     * @param string               $folder     of the plates among the shop’s files
+     * @param list<SeparatedPlate> $plates     in print order
+     * @param Plan                 $plan       by which they were made, with all that was chosen on the way
+     * @param string|null          $chosenFrom the key of the plan before; null where nothing was chosen on the way
      */
     public function __construct(
         private int $jobId,
@@ -34,6 +35,7 @@ final readonly class KeepPlates implements Change
         private array $plates,
         private Findings $findings,
         private Plan $plan,
+        private ?string $chosenFrom = null,
     ) {
     }
 
@@ -42,6 +44,9 @@ final readonly class KeepPlates implements Change
         $job = $shop->jobs->get($this->jobId);
         if ($job->method() === null) {
             $job->follow($this->plan);
+        } elseif ($this->chosenFrom !== null && $job->separationKey() === $this->chosenFrom) {
+            // Nothing else was decided meanwhile: what was chosen is the plan.
+            $job->decide($this->plan);
         }
         $job->separationKey = $this->key;
         $job->separationPath = $this->folder;
@@ -67,7 +72,7 @@ final readonly class KeepPlates implements Change
             $plate = $before[$key] ?? new Plate($job, $i, $i, $made->name, $made->role, $made->colour->hex());
             unset($before[$key]);
             self::describe($plate, $i, $made);
-            $plate->ink = FittingInk::called($made->ink, $shelf) ?? $plate->ink ?? FittingInk::nearest($made->colour, $shelf);
+            $plate->ink = $made->mixed ? null : FittingInk::called($made->ink, $shelf) ?? $plate->ink ?? FittingInk::nearest($made->colour, $shelf);
             if (!$job->plates->contains($plate)) {
                 $job->plates->add($plate);
             }
@@ -93,7 +98,7 @@ final readonly class KeepPlates implements Change
         $plate->artHex = $made->artColour?->hex();
         $plate->artAreaCm2 = $made->artAreaCm2;
         $plate->overprints = $made->overprints;
-        self::dots($plate, $made->dots);
+        self::dots($plate, $made->dots, $made->laying);
         $plate->finestLineMm = $made->strokes->finestLineMm();
         $plate->finestGapMm = $made->strokes->finestGapMm();
         $plate->isThinAt(\array_slice($made->strokes->lines, 0, self::LISTED), \array_slice($made->strokes->gaps, 0, self::LISTED));
@@ -112,7 +117,7 @@ final readonly class KeepPlates implements Change
     }
 
     /** The dots of a picture in tones are those of its plan; a solid plate keeps what was set for it on its screen. */
-    private static function dots(Plate $plate, ?DotsOfPlate $dots): void
+    private static function dots(Plate $plate, ?DotsOfPlate $dots, Laying $laying): void
     {
         if ($dots === null) {
             if ($plate->dot !== null) {
@@ -120,7 +125,7 @@ final readonly class KeepPlates implements Change
                 $plate->giveTones(null);
             }
             self::tinted($plate);
-            $plate->laying = Laying::Once;
+            $plate->laying = $laying;
 
             return;
         }

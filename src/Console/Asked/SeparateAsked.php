@@ -14,6 +14,12 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Halftone\ToneCurve;
+use Ektype\Core\Mix\AngleSchool;
+use Ektype\Core\Mix\BaseWay;
+use Ektype\Core\Mix\Diffusion;
+use Ektype\Core\Mix\LayerEdge;
+use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\ProcessRequest;
 use Ektype\Core\Mix\SimulatedRequest;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\ImpossibleTones;
@@ -64,6 +70,15 @@ final readonly class SeparateAsked
         public ?BaseWay $base = null,
         public ?float $indexDpi = null,
         public bool $highlight = false,
+        #[Within(0, 1)]
+        public float $black = ProcessRequest::USUAL_BLACK,
+        #[Within(1.2, 4)]
+        public float $total = ProcessRequest::USUAL_TOTAL,
+        public AngleSchool $angles = AngleSchool::Fan,
+        public ?string $icc = null,
+        public OrderSchool $order = OrderSchool::LightToDark,
+        public Diffusion $diffusion = Diffusion::Errors,
+        public LayerEdge $edge = LayerEdge::Clean,
     ) {
     }
 
@@ -86,7 +101,7 @@ final readonly class SeparateAsked
             new Halftone($this->lpi, $this->angle),
             $this->dot,
             $this->tones(),
-            $this->curve === null ? null : CurveFile::read($this->curve),
+            $this->filmCurve(),
         );
     }
 
@@ -111,7 +126,7 @@ final readonly class SeparateAsked
             $this->holdBackMm,
             $this->middle,
             $this->tones(),
-            $this->curve === null ? null : CurveFile::read($this->curve),
+            $this->filmCurve(),
         );
     }
 
@@ -129,17 +144,23 @@ final readonly class SeparateAsked
             new Halftone($this->lpi, $this->angle),
             $this->dot,
             $this->tones(),
-            $this->curve === null ? null : CurveFile::read($this->curve),
+            $this->filmCurve(),
+            order: $this->order,
         );
+    }
+
+    public function filmCurve(): ?ToneCurve
+    {
+        return $this->curve === null ? null : CurveFile::read($this->curve);
     }
 
     /** @return array{Halftone, Tones, ToneCurve|null} dots of flat colours: ruling and angle, what the mesh holds, and the curve of the film */
     public function tintDots(): array
     {
-        return [new Halftone($this->lpi, $this->angle), $this->tones(), $this->curve === null ? null : CurveFile::read($this->curve)];
+        return [new Halftone($this->lpi, $this->angle), $this->tones(), $this->filmCurve()];
     }
 
-    private function mustHaveTones(): void
+    public function mustHaveTones(): void
     {
         foreach (['inks' => $this->inks !== null, 'trapMm' => $this->trapMm > 0, 'printGround' => $this->printGround] as $field => $given) {
             if ($given) {
@@ -156,7 +177,7 @@ final readonly class SeparateAsked
             : InkPalette::read($this->palette);
     }
 
-    private function tones(): Tones
+    public function tones(): Tones
     {
         if (preg_match('/^\s*(\d+(?:\.\d+)?)\s*,\s*(\d+(?:\.\d+)?)\s*$/', $this->range, $ends) !== 1) {
             throw UnreadableRequest::at('range', \sprintf('“%s” is no range of tones. Give the lightest and the darkest that the mesh holds, in per cent: 5,90.', $this->range));
@@ -169,19 +190,37 @@ final readonly class SeparateAsked
         }
     }
 
+    /** @return array<string, array{bool, non-empty-list<SeparateWay>}> what was given of pictures in many inks, and the methods it belongs to */
+    private function ofMany(): array
+    {
+        return [
+            'plates' => [$this->plates !== null, [SeparateWay::Simulated, SeparateWay::Index, SeparateWay::Process, SeparateWay::Layers]],
+            'base' => [$this->base !== null, [SeparateWay::Simulated, SeparateWay::Index, SeparateWay::Process]],
+            'highlight' => [$this->highlight, [SeparateWay::Simulated]],
+            'indexDpi' => [$this->indexDpi !== null, [SeparateWay::Index]],
+            'diffusion' => [$this->diffusion !== Diffusion::Errors, [SeparateWay::Index]],
+            'black' => [$this->black !== ProcessRequest::USUAL_BLACK, [SeparateWay::Process]],
+            'total' => [$this->total !== ProcessRequest::USUAL_TOTAL, [SeparateWay::Process]],
+            'angles' => [$this->angles !== AngleSchool::Fan, [SeparateWay::Process]],
+            'icc' => [$this->icc !== null, [SeparateWay::Process]],
+            'order' => [$this->order !== OrderSchool::LightToDark, [SeparateWay::Simulated]],
+            'edge' => [$this->edge !== LayerEdge::Clean, [SeparateWay::Layers]],
+        ];
+    }
+
     public function request(): SpotRequest
     {
-        if ($this->method === SeparateWay::Index) {
+        if ($this->method->isOfMany() || $this->method === SeparateWay::Layers) {
             $this->mustHaveTones();
         }
-        foreach (['plates' => $this->plates !== null, 'base' => $this->base !== null, 'highlight' => $this->highlight, 'indexDpi' => $this->indexDpi !== null] as $field => $given) {
-            if ($given && ($field === 'plates' || $field === 'base' ? !$this->method->isOfMany() : $this->method !== ($field === 'indexDpi' ? SeparateWay::Index : SeparateWay::Simulated))) {
-                throw UnreadableRequest::at($field, 'This belongs to a print in many inks: --method=simulated or index. Leave it out, or take one of them.');
+        foreach ($this->ofMany() as $field => [$given, $ways]) {
+            if ($given && !\in_array($this->method, $ways, true)) {
+                throw UnreadableRequest::at($field, \sprintf('This belongs to --method=%s. Leave it out, or take that method.', implode(' or ', array_map(static fn (SeparateWay $way): string => $way->value, $ways))));
             }
         }
         foreach (['curve' => $this->curve !== null, 'range' => $this->range !== '0,100', 'holdBackMm' => $this->holdBackMm !== null, 'middle' => $this->middle !== null] as $field => $given) {
             $ofTints = $field === 'curve' || $field === 'range';
-            if (!$given || !\in_array($this->method, [SeparateWay::Spot, SeparateWay::Index, ...$ofTints ? [] : [SeparateWay::Tints]], true)) {
+            if (!$given || !\in_array($this->method, [SeparateWay::Spot, SeparateWay::Index, SeparateWay::Layers, ...$ofTints ? [] : [SeparateWay::Tints]], true)) {
                 continue;
             }
             throw UnreadableRequest::at($field, 'Plates of this method have no tones: this belongs to --method=one-ink or two-tone. Leave it out, or take one of them.');

@@ -20,8 +20,7 @@ use Ektype\Core\Separation\Tint;
 use Ektype\Core\Separation\TintCandidate;
 use Ektype\Core\Separation\TintOffers;
 use Ektype\Core\Separation\Trap;
-use Ektype\Core\Tone\OneInkPlan;
-use Ektype\Core\Tone\TwoTonePlan;
+use Ektype\Core\Tone\TonalPlan;
 
 /** The bench of the art. */
 final readonly class SeeArt
@@ -66,7 +65,7 @@ final readonly class SeeArt
             $found->warnings ?? [],
             $plan->positives,
             $job->method() ?? MethodName::Spot,
-            $followed instanceof OneInkPlan || $followed instanceof TwoTonePlan ? ToneBench::of($followed, $charts->known($job->gainSetting())) : null,
+            $followed instanceof TonalPlan ? ToneBench::of($followed, $charts->known($job->gainSetting())) : null,
         );
     }
 

@@ -12,8 +12,8 @@ use Ektype\App\Work\Chart\ChartFilm;
 use Ektype\App\Work\Chart\ScannedChart;
 use Ektype\App\Work\FilmPdf;
 use Ektype\Core\Raster\PngFile;
-use Ektype\Core\Tone\OneInkPlan;
-use Ektype\Core\Tone\TwoTonePlan;
+use Ektype\Core\Tone\PlannedDots;
+use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Unit\Refusal;
 
 /** The gain chart in the dots of a job’s plates: its film, and what a scan of its print says. */
@@ -43,7 +43,7 @@ final readonly class SeeChart
     /** @throws Refusal where it is no chart, lies another way, or has another ruling */
     public function scanned(int $jobId, string $path): ChartSeen
     {
-        return ChartSeen::of($this->scans->read($path, self::plan($this->job($jobId))->dots->halftone->lpi), null);
+        return ChartSeen::of($this->scans->read($path, self::dots($this->job($jobId))->halftone->lpi), null);
     }
 
     /** Printed and scanned by the stand-in. */
@@ -54,7 +54,7 @@ final readonly class SeeChart
         try {
             file_put_contents($scan, $this->printer->scan(self::film($job), $job->gainSetting()));
 
-            return ChartSeen::of($this->scans->read($scan, self::plan($job)->dots->halftone->lpi), $this->printer->name());
+            return ChartSeen::of($this->scans->read($scan, self::dots($job)->halftone->lpi), $this->printer->name());
         } finally {
             unlink($scan);
         }
@@ -73,15 +73,15 @@ final readonly class SeeChart
 
     private static function film(Job $job): ChartFilm
     {
-        $dots = self::plan($job)->dots;
+        $dots = self::dots($job);
 
         return ChartFilm::of($job->filmProfile()->dpi, $dots->halftone->lpi, $dots->halftone->angleDeg, $dots->dot);
     }
 
-    private static function plan(Job $job): OneInkPlan|TwoTonePlan
+    private static function dots(Job $job): PlannedDots
     {
         $plan = $job->plan();
 
-        return $plan instanceof OneInkPlan || $plan instanceof TwoTonePlan ? $plan : throw NoDots::at('', 'This job prints no picture in dots, so there is no ruling to draw a chart at. Choose one ink or two tones for it first.');
+        return $plan instanceof TonalPlan && $plan->method()->hasDots() ? $plan->dots() : throw NoDots::at('', 'This job prints no picture in dots, so there is no ruling to draw a chart at. Choose one ink or two tones for it first.');
     }
 }

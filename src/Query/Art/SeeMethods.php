@@ -56,7 +56,7 @@ final readonly class SeeMethods
         [$job] = $this->seen($jobId);
         $plan = $wished->on($job->plan());
 
-        return new TriedTones($this->tones->picture($job, $plan, $onGarment, $uncorrected), array_map(static fn (int $step): float => round($plan->work->on(2.0 * $step), 2), range(0, 50)));
+        return new TriedTones($this->tones->picture($job, $plan, $onGarment, $uncorrected), array_map(static fn (int $step): float => round($plan->work()->on(2.0 * $step), 2), range(0, 50)));
     }
 
     /**

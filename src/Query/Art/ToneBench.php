@@ -10,6 +10,7 @@ use Ektype\Core\Plate\Laying;
 use Ektype\Core\Tone\Bend;
 use Ektype\Core\Tone\Middle;
 use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\TwoTonePlan;
 use Ektype\Core\Unit\Figure;
 
@@ -49,10 +50,11 @@ final readonly class ToneBench
     ) {
     }
 
-    public static function of(OneInkPlan|TwoTonePlan $plan, KnownGain $gain): self
+    public static function of(TonalPlan $plan, KnownGain $gain): self
     {
         $two = $plan instanceof TwoTonePlan ? $plan : null;
-        $work = $plan->work;
+        $work = $plan->work();
+        $dots = $plan->dots();
 
         return new self(
             $work->darkest,
@@ -63,11 +65,11 @@ final readonly class ToneBench
             100 * $work->crisp,
             self::places($work->grounds),
             $work->reach,
-            $plan->dots->halftone->lpi,
-            $plan->dots->halftone->angleDeg,
-            $plan->dots->dot,
-            round(100 * $plan->dots->range->lightest, 1),
-            round(100 * $plan->dots->range->darkest, 1),
+            $dots->halftone->lpi,
+            $dots->halftone->angleDeg,
+            $dots->dot,
+            round(100 * $dots->range->lightest, 1),
+            round(100 * $dots->range->darkest, 1),
             $plan instanceof OneInkPlan ? $plan->ink : null,
             $two?->dark,
             $two?->light,

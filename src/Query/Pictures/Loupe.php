@@ -58,11 +58,11 @@ final readonly class Loupe
                 $y = $off->shift->yMm + $turn * ($at->xMm - $job->widthMm / 2);
                 $shown = self::square($path, $left - (int) round($x * $perMm), $top - (int) round($y * $perMm), $size);
             }
+            $tones = $job->printsTones();
             if ($plate->printsTones()) {
-                $tones = true;
                 $shown = self::grown($shown, $size, $plate->lpi ?? PlannedDots::USUAL_LPI, $job->filmProfile()->dpi, $this->charts->known($job->gainSetting())->gain);
             }
-            $layers[] = new PulledLayer(new CoverageMap($size, $size, 1, $shown), $plate->printedIn(), $tones ? $plate->hidingOnCloth($sinks) : $plate->hiding());
+            $layers[] = new PulledLayer(new CoverageMap($size, $size, 1, $shown), $plate->printedIn(), $tones ? $plate->hidingAsItLies($sinks) : $plate->hiding(), $plate->isTransparent());
             if (!$plate->isWhiteBase()) {
                 $true = $true === null ? $straight : $true | $straight;
                 $now = $now === null ? $shown : $now | $shown;

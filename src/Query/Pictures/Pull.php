@@ -10,6 +10,7 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\CoverageFile;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Separation\PulledLayer;
@@ -34,18 +35,10 @@ final readonly class Pull
             return $this->files->read($kept);
         }
         $sinks = PulledPrint::sinks($job->substrate);
-        $tones = array_filter($plates, static fn (Plate $p): bool => $p->printsTones()) !== [];
-        $layers = array_map(
-            fn (Plate $p): PulledLayer => new PulledLayer($this->coverage($p), $p->printedIn(), $tones ? $p->hidingOnCloth($sinks) : $p->hiding()),
-            $plates,
-        );
+        $laid = $job->plan()->method()->laid();
+        $layers = array_map(fn (Plate $p): PulledLayer => $this->layer($p, $this->coverage($p), $sinks), $plates);
         $map = $layers[0]->coverage;
-        $garment = Srgb::fromHex($job->garmentHex);
-        $png = PngFile::ofRgba(
-            $map->width,
-            $map->height,
-            $tones ? PulledPrint::beside($garment, $layers) : PulledPrint::rgba($garment, $layers, $sinks),
-        );
+        $png = PngFile::ofRgba($map->width, $map->height, PulledPrint::laid($laid, Srgb::fromHex($job->garmentHex), $layers, $job->printsTones() ? 0.0 : $sinks));
         $this->files->put($kept, $png);
 
         return $png;
@@ -93,6 +86,12 @@ final readonly class Pull
             $map->height,
             PulledPrint::rgba(Srgb::fromHex($job->garmentHex), $layers, PulledPrint::sinks($job->substrate)),
         );
+    }
+
+    /** A plate as it lies: those of a picture in tones tell their hiding on what is below them. */
+    private function layer(Plate $plate, CoverageMap $covers, float $sinks): PulledLayer
+    {
+        return new PulledLayer($covers, $plate->printedIn(), $plate->job->printsTones() ? $plate->hidingAsItLies($sinks) : $plate->hiding(), $plate->isTransparent(), $plate->role === PlateRole::Base);
     }
 
     /** A film as it was read back from its file, in one tint. */

@@ -9,6 +9,11 @@ use Ektype\Core\Choice\RulingSchool;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\Moire;
 use Ektype\Core\Mesh\ToneRange;
+use Ektype\Core\Mix\HeldSquares;
+use Ektype\Core\Mix\IndexPlan;
+use Ektype\Core\Mix\LayersPlan;
+use Ektype\Core\Mix\ProcessPlan;
+use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\MethodName;
@@ -32,6 +37,10 @@ final class BegunPlan
             MethodName::Spot => new SpotPlan(),
             MethodName::OneInk => new OneInkPlan(dots: self::dots($rack)),
             MethodName::TwoTone => new TwoTonePlan(dots: self::dots($rack)),
+            MethodName::Simulated => new SimulatedPlan(dots: self::dots($rack)),
+            MethodName::Process => new ProcessPlan(dots: self::dots($rack)),
+            MethodName::Index => new IndexPlan(squaresDpi: self::squares($rack)),
+            MethodName::Layers => new LayersPlan(),
         };
     }
 
@@ -49,6 +58,18 @@ final class BegunPlan
         $range = ToneRange::on($mesh, $dots->lpi);
 
         return new PlannedDots($dots, range: $range->holdsAny() ? new Tones($range->lightest, $range->darkest) : new Tones(0.0, 1.0));
+    }
+
+    /**
+     * Squares as fine as are usual, or as the finest mesh of the rack holds.
+     *
+     * @param list<Frame> $rack
+     */
+    private static function squares(array $rack): float
+    {
+        $held = array_map(static fn (Frame $f): float => HeldSquares::on($f->mesh())->dpi, $rack);
+
+        return $held === [] ? IndexPlan::USUAL_DPI : max(HeldSquares::COARSEST, min(IndexPlan::USUAL_DPI, floor(max($held) / 10) * 10));
     }
 
     /** @param list<Frame> $rack */

@@ -22,8 +22,7 @@ use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\SpotPlan;
-use Ektype\Core\Tone\OneInkPlan;
-use Ektype\Core\Tone\TwoTonePlan;
+use Ektype\Core\Tone\TonalPlan;
 
 /** An order to print: its art, its garment, and its plates in print order. */
 #[ORM\Entity]
@@ -205,8 +204,7 @@ class Job
         return match (true) {
             $method === MethodName::Spot => $this->spotPlan(),
             !$kept->has($method->value) => null,
-            $method === MethodName::OneInk => KeptTonePlan::oneInk($kept->object($method->value)),
-            $method === MethodName::TwoTone => KeptTonePlan::twoTone($kept->object($method->value)),
+            default => KeptTonePlan::read($method, $kept->object($method->value)),
         };
     }
 
@@ -220,7 +218,7 @@ class Job
     {
         if ($plan instanceof SpotPlan) {
             $this->plan = KeptPlan::written($plan);
-        } elseif ($plan instanceof OneInkPlan || $plan instanceof TwoTonePlan) {
+        } elseif ($plan instanceof TonalPlan) {
             $this->tonePlans = [...$this->tonePlans, $plan->method()->value => KeptTonePlan::written($plan)];
         }
     }
@@ -337,7 +335,7 @@ class Job
             $this->filmProfile()->dpi,
             KeptFraming::written($this->framing()),
             $plan->method()->value,
-            $plan instanceof OneInkPlan || $plan instanceof TwoTonePlan ? KeptTonePlan::written($plan) : [],
+            $plan instanceof TonalPlan ? KeptTonePlan::written($plan) : [],
         ]));
     }
 
@@ -421,7 +419,7 @@ class Job
             $this->press?->id,
             array_values(array_filter(array_map(static fn (Plate $p): ?float => $p->frame?->mesh()->threadsPerCm, $plates), static fn (?float $threads): bool => $threads !== null))[0] ?? null,
             ($plates[0] ?? null)?->ink?->kind,
-            $plan instanceof OneInkPlan || $plan instanceof TwoTonePlan ? $plan->dots->halftone->lpi : $this->spotPlan()->tintDots()->lpi,
+            $plan instanceof TonalPlan ? $plan->dots()->halftone->lpi : $this->spotPlan()->tintDots()->lpi,
             ($plates[0] ?? null)?->laying->strokes() ?? 1,
         );
     }

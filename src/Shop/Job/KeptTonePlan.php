@@ -5,15 +5,11 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Job;
 
 use Ektype\App\Shop\Kept;
-use Ektype\Core\Halftone\Dot;
-use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Laying;
-use Ektype\Core\Plate\Tones;
-use Ektype\Core\Tone\Bend;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Tone\Middle;
 use Ektype\Core\Tone\OneInkPlan;
-use Ektype\Core\Tone\PlannedDots;
-use Ektype\Core\Tone\ToneWork;
+use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\TwoTonePlan;
 
 /** The plans of pictures in tones as the shop stores them: whole, with a version. */
@@ -21,20 +17,33 @@ final class KeptTonePlan
 {
     public const VERSION = 1;
 
-    public static function oneInk(Kept $kept): OneInkPlan
+    public static function read(MethodName $method, Kept $kept): TonalPlan
+    {
+        return match ($method) {
+            MethodName::OneInk => self::oneInk($kept),
+            MethodName::TwoTone => self::twoTone($kept),
+            MethodName::Simulated => KeptMixPlan::simulated($kept),
+            MethodName::Process => KeptMixPlan::process($kept),
+            MethodName::Index => KeptMixPlan::index($kept),
+            MethodName::Layers => KeptMixPlan::layers($kept),
+            MethodName::Spot => throw new \LogicException('A spot plan has no tones.'),
+        };
+    }
+
+    private static function oneInk(Kept $kept): OneInkPlan
     {
         self::mustBeReadable($kept);
 
-        return new OneInkPlan(self::work($kept), self::dots($kept), self::ink($kept, 'ink'));
+        return new OneInkPlan(KeptTones::work($kept), KeptTones::dots($kept), self::ink($kept, 'ink'));
     }
 
-    public static function twoTone(Kept $kept): TwoTonePlan
+    private static function twoTone(Kept $kept): TwoTonePlan
     {
         self::mustBeReadable($kept);
 
         return new TwoTonePlan(
-            self::work($kept),
-            self::dots($kept),
+            KeptTones::work($kept),
+            KeptTones::dots($kept),
             self::ink($kept, 'dark'),
             self::ink($kept, 'light'),
             $kept->numberOr('holdBackMm', null),
@@ -44,15 +53,17 @@ final class KeptTonePlan
     }
 
     /** @return array<string, mixed> */
-    public static function written(OneInkPlan|TwoTonePlan $plan): array
+    public static function written(TonalPlan $plan): array
+    {
+        return $plan instanceof OneInkPlan || $plan instanceof TwoTonePlan ? self::ofTwoAtMost($plan) : KeptMixPlan::written($plan);
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofTwoAtMost(OneInkPlan|TwoTonePlan $plan): array
     {
         return [
             'version' => self::VERSION,
-            ...self::tones($plan->work),
-            'lpi' => $plan->dots->halftone->lpi,
-            'angleDeg' => $plan->dots->halftone->angleDeg,
-            'dot' => $plan->dots->dot->value,
-            'range' => [$plan->dots->range->lightest, $plan->dots->range->darkest],
+            ...KeptTones::written($plan->work, $plan->dots),
             ...$plan instanceof OneInkPlan ? ['ink' => $plan->ink] : [
                 'dark' => $plan->dark,
                 'light' => $plan->light,
@@ -63,55 +74,12 @@ final class KeptTonePlan
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function tones(ToneWork $work): array
-    {
-        $point = static fn (array $p): array => ['x' => $p[0], 'y' => $p[1]];
-
-        return [
-            'darkest' => $work->darkest,
-            'lightest' => $work->lightest,
-            'middleTone' => $work->middle,
-            'bend' => array_map($point, $work->bend->points),
-            'crisp' => $work->crisp,
-            'grounds' => array_map($point, $work->grounds),
-            'reach' => $work->reach,
-        ];
-    }
-
-    private static function work(Kept $kept): ToneWork
-    {
-        $points = static fn (string $name): array => array_map(
-            static fn (Kept $p): array => [$p->number('x'), $p->number('y')],
-            $kept->objects($name, true),
-        );
-
-        return new ToneWork(
-            $kept->number('darkest'),
-            $kept->number('lightest'),
-            $kept->number('middleTone'),
-            new Bend($points('bend')),
-            $kept->number('crisp'),
-            $points('grounds'),
-            $kept->number('reach'),
-        );
-    }
-
-    private static function dots(Kept $kept): PlannedDots
-    {
-        return new PlannedDots(
-            new Halftone($kept->number('lpi'), $kept->number('angleDeg')),
-            Dot::from($kept->text('dot')),
-            new Tones(...$kept->pair('range')),
-        );
-    }
-
     private static function ink(Kept $kept, string $name): ?int
     {
         return $kept->has($name) ? $kept->whole($name, 1, \PHP_INT_MAX) : null;
     }
 
-    private static function mustBeReadable(Kept $kept): void
+    public static function mustBeReadable(Kept $kept): void
     {
         if ($kept->whole('version', 1, \PHP_INT_MAX) > self::VERSION) {
             throw new \UnexpectedValueException('The plan of this job was made by a newer Ektype. Open the shop with that one.');

@@ -13,10 +13,12 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Ink\Hiding;
+use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Registration\Reading;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\ThinPlace;
 
 /** One colour of a job, at its place in the print order. What its screen is, the stencil on its frame knows. */
@@ -167,7 +169,25 @@ class Plate
         return $this->laying->hiding(($this->ink->hiding ?? Hiding::WISHED) * (1 - $sinks));
     }
 
-    /** Whether it prints tones, in dots that lie beside those of the job’s other plates. */
+    /**
+     * Where it is one of a picture in tones: on a base an ink stands, on cloth it sinks in.
+     *
+     * @param float $sinks how much of its hiding an ink loses straight on the substrate, 0–1
+     */
+    public function hidingAsItLies(float $sinks): float
+    {
+        $hasBase = array_filter($this->job->platesInOrder(), static fn (self $p): bool => $p->role === PlateRole::Base) !== [];
+
+        return $this->role !== PlateRole::Base && $hasBase ? $this->hiding() : $this->hidingOnCloth($sinks);
+    }
+
+    /** Whether what lies below shines through: tints of layers are mixed so. */
+    public function isTransparent(): bool
+    {
+        return $this->ink === null ? $this->job->method() === MethodName::Layers : $this->ink->kind === InkKind::Transparent;
+    }
+
+    /** Whether it prints tones, in dots. */
     public function printsTones(): bool
     {
         return $this->dot !== null;

@@ -26,6 +26,7 @@ use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Separation\FirstPlate;
+use Ektype\Core\Separation\PlatesLaid;
 use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
 
@@ -57,7 +58,8 @@ final readonly class FirstPulls
             $held = $this->one->hold(self::lock($job), wait: true);
             try {
                 if (!$this->has($job, $key)) {
-                    $this->keep($job, $key, $this->plates($job));
+                    [$plates, $laid] = $this->plates($job);
+                    $this->keep($job, $key, $plates, $laid);
                 }
             } finally {
                 $held?->release();
@@ -101,8 +103,8 @@ final readonly class FirstPulls
             return new FirstShow(null, null);
         }
 
-        return new FirstShow(function (array $plates) use ($job, $key): void {
-            $this->keep($job, $key, $plates);
+        return new FirstShow(function (array $plates, PlatesLaid $laid) use ($job, $key): void {
+            $this->keep($job, $key, $plates, $laid);
         }, $held);
     }
 
@@ -113,7 +115,7 @@ final readonly class FirstPulls
     }
 
     /** @param list<FirstPlate> $first */
-    private function keep(Job $job, string $key, array $first): void
+    private function keep(Job $job, string $key, array $first, PlatesLaid $laid): void
     {
         $shelf = $this->inks->all();
         $plates = $layers = [];
@@ -129,11 +131,12 @@ final readonly class FirstPulls
                 self::coveragePct($plate->seen),
             );
             $tones = $tones || $plate->hiding !== null;
-            $layers[] = new PulledLayer($maps[$i], $colour, $plate->hiding ?? $ink->hiding ?? Hiding::WISHED);
+            $layers[] = new PulledLayer($maps[$i], $colour, $plate->hiding ?? $ink->hiding ?? Hiding::WISHED, $plate->transparent, $plate->role === PlateRole::Base);
         }
         if ($layers !== []) {
             $garment = Srgb::fromHex($job->garmentHex);
-            $rgba = $tones ? PulledPrint::beside($garment, $layers) : PulledPrint::rgba($garment, $layers, PulledPrint::sinks($job->substrate));
+            // Those of a picture in tones tell their hiding as they lie.
+            $rgba = PulledPrint::laid($laid, $garment, $layers, $tones ? 0.0 : PulledPrint::sinks($job->substrate));
             $map = $layers[0]->coverage;
             $this->files->put(self::folder($job, $key).'/pull.png', PngFile::ofRgba($map->width, $map->height, $rgba));
         }
@@ -158,17 +161,17 @@ final readonly class FirstPulls
         return $job->art->kind === 'svg' || $job->art->widthPx * $job->art->heightPx <= self::MOST_PIXELS;
     }
 
-    /** @return list<FirstPlate> */
+    /** @return array{list<FirstPlate>, PlatesLaid} */
     private function plates(Job $job): array
     {
         if (!self::isSmall($job)) {
-            return [];
+            return [[], PlatesLaid::Over];
         }
         $art = new ArtOnce(new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'));
         $print = $this->print->of($job);
         $plan = $job->method() === null ? $this->fitting->of($job, $art, $print) : $job->plan();
 
-        return $this->methods->of($plan)->first($plan, $art, $print->onScreen($job->heightMm()));
+        return [$this->methods->of($plan)->first($plan, $art, $print->onScreen($job->heightMm())), $plan->method()->laid()];
     }
 
     /**
@@ -185,7 +188,8 @@ final readonly class FirstPulls
             }
         }
 
-        return FittingInk::called($first->ink, $shelf) ?? $has ?? FittingInk::nearest($first->colour, $shelf);
+        // What is mixed for it is none of the shelf.
+        return $first->transparent && $first->ink === '' ? null : FittingInk::called($first->ink, $shelf) ?? $has ?? FittingInk::nearest($first->colour, $shelf);
     }
 
     /** Of all that the first pull shows: what its plates are drawn from, and the inks that they are or would be printed in. */

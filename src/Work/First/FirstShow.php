@@ -6,28 +6,26 @@ namespace Ektype\App\Work\First;
 
 use Ektype\App\Work\Held;
 use Ektype\Core\Separation\FirstPlate;
+use Ektype\Core\Separation\PlatesLaid;
 
 /** A worker’s promise to show a job’s first pull: who asks meanwhile waits for it instead of drawing it too. */
 final class FirstShow
 {
-    /** @param (\Closure(list<FirstPlate>): void)|null $keep null where nobody needs it */
+    /** @param (\Closure(list<FirstPlate>, PlatesLaid): void)|null $keep null where nobody needs it */
     public function __construct(private readonly ?\Closure $keep, private readonly ?Held $held)
     {
     }
 
     /** @return (\Closure(list<FirstPlate>): void)|null */
-    public function show(): ?\Closure
+    public function show(PlatesLaid $laid): ?\Closure
     {
-        return $this->keep === null ? null : $this->shown(...);
-    }
+        $keep = $this->keep;
 
-    /** @param list<FirstPlate> $plates */
-    private function shown(array $plates): void
-    {
-        if ($this->keep !== null) {
-            ($this->keep)($plates);
-        }
-        $this->close();
+        return $keep === null ? null : function (array $plates) use ($keep, $laid): void {
+            /** @var list<FirstPlate> $plates what a method shows */
+            $keep($plates, $laid);
+            $this->close();
+        };
     }
 
     public function close(): void

@@ -20,9 +20,8 @@ use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
 use Ektype\Core\Separation\SpotMethod;
 use Ektype\Core\Separation\SpotPlan;
-use Ektype\Core\Tone\OneInkPlan;
 use Ektype\Core\Tone\TonalArt;
-use Ektype\Core\Tone\TwoTonePlan;
+use Ektype\Core\Tone\TonalPlan;
 
 /** What each method would print of a job's art, small; what was drawn once is kept. */
 final readonly class MethodProof
@@ -49,8 +48,7 @@ final readonly class MethodProof
         $art = $this->art->of($job);
         [$print, $plates] = match (true) {
             $plan instanceof SpotPlan => $this->spot($job, $plan, $art),
-            $plan instanceof OneInkPlan => [$this->tones->of($job, $plan), 1],
-            $plan instanceof TwoTonePlan => [$this->tones->of($job, $plan), 2],
+            $plan instanceof TonalPlan => [$this->tones->of($job, $plan), $this->tones->screens($job, $plan)],
             default => throw new \LogicException('There is no such way of separating.'),
         };
         $deltaE = self::deltaE($art, $print);
@@ -108,7 +106,7 @@ final readonly class MethodProof
     {
         $shelf = [];
         foreach ($this->inks->all() as $ink) {
-            $shelf[] = [$ink->id, $ink->hex, $ink->hiding];
+            $shelf[] = [$ink->id, $ink->hex, $ink->hiding, $ink->kind->value];
         }
 
         return substr(hash('sha256', serialize([$job->separationKey($plan), $job->substrate->value, $shelf])), 0, 16);

@@ -25,4 +25,9 @@ final readonly class OnlyArt implements ArtSource
     {
         throw new \LogicException('Plates drawn by hand are no small picture.');
     }
+
+    public function positives(): array
+    {
+        return [];
+    }
 }

@@ -6,20 +6,16 @@ namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\JobPrint;
-use Ektype\Core\Art\ArtRaster;
+use Ektype\App\Work\Methods;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\PrintWanted;
-use Ektype\Core\Tone\ColourTable;
-use Ektype\Core\Tone\Middle;
-use Ektype\Core\Tone\OneInkMethod;
-use Ektype\Core\Tone\OneInkPlan;
-use Ektype\Core\Tone\TwoToneMethod;
-use Ektype\Core\Tone\TwoTonePlan;
+use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\TonalPlan;
 
 /** What a plan would print, as a small picture: before any film is drawn. */
 final readonly class ToneProof
 {
-    public function __construct(private SmallArt $art, private JobPrint $print, private DrawnOnce $drawn)
+    public function __construct(private SmallArt $art, private JobPrint $print, private Methods $methods, private DrawnOnce $drawn)
     {
     }
 
@@ -28,7 +24,7 @@ final readonly class ToneProof
      *
      * @throws \Ektype\Core\Unit\Refusal where the plan cannot be
      */
-    public function picture(Job $job, OneInkPlan|TwoTonePlan $plan, ?Srgb $onGarment = null, bool $uncorrected = false): string
+    public function picture(Job $job, TonalPlan $plan, ?Srgb $onGarment = null, bool $uncorrected = false): string
     {
         return SmallArt::png($this->of($job, $plan, $onGarment, $uncorrected));
     }
@@ -47,7 +43,7 @@ final readonly class ToneProof
     }
 
     /** @param bool $uncorrected from a film that does not undo the gain of the press */
-    public function of(Job $job, OneInkPlan|TwoTonePlan $plan, ?Srgb $onGarment = null, bool $uncorrected = false): \Imagick
+    public function of(Job $job, TonalPlan $plan, ?Srgb $onGarment = null, bool $uncorrected = false): \Imagick
     {
         $art = $this->art->of($job);
         $print = $this->print->of($job);
@@ -55,21 +51,36 @@ final readonly class ToneProof
             $print = new PrintWanted($print->widthMm, $onGarment, $print->dpi, $print->sigmaMm, $print->shelf, $print->sinks, $print->curve);
         }
 
-        return $plan instanceof OneInkPlan
-            ? OneInkMethod::print($plan, $art, $print, $uncorrected)
-            : TwoToneMethod::print($plan, $art, $print, $this->table($plan, $art, $print), $uncorrected);
+        return $this->pictures($plan)->picture($plan, $art, $print, $this->kept(...), $uncorrected);
     }
 
-    /** The table of two inks on a garment is the same however the picture is bent: it is kept. */
-    private function table(TwoTonePlan $plan, ArtRaster $art, PrintWanted $print): ?ColourTable
+    /** How many screens a plan takes. */
+    public function screens(Job $job, TonalPlan $plan): int
     {
-        if (($plan->middle ?? Middle::of($art)) === Middle::Garment) {
-            return null;
-        }
+        return $this->pictures($plan)->screens($plan, $this->art->of($job), $this->print->of($job), $this->kept(...));
+    }
 
-        return ColourTable::read($this->drawn->of(
-            'tables/'.TwoToneMethod::key($plan, $print),
-            static fn (): string => TwoToneMethod::table($plan, $art, $print)?->written() ?? '',
-        ));
+    /**
+     * @template P of TonalPlan
+     *
+     * @param P $plan
+     *
+     * @return PicturesTones<P>
+     */
+    private function pictures(TonalPlan $plan): PicturesTones
+    {
+        $method = $this->methods->of($plan);
+
+        return $method instanceof PicturesTones ? $method : throw new \LogicException('A method of tones shows its print.');
+    }
+
+    /**
+     * Tables are the same however a picture is bent: they are kept.
+     *
+     * @param \Closure(): string $reckon
+     */
+    private function kept(string $key, \Closure $reckon): string
+    {
+        return $this->drawn->of('tables/'.$key, $reckon);
     }
 }

@@ -12,8 +12,9 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\LayeredInks;
+use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Mix\MixTable;
-use Ektype\Core\Mix\SimulatedProcess;
+use Ektype\Core\Mix\MixTerms;
 use Ektype\Core\Mix\SimulatedRequest;
 use Ektype\Core\Mix\WishedColour;
 use Ektype\Core\Plate\Halftone;
@@ -124,7 +125,7 @@ final class MixTableTest extends TestCase
         }
         $inks = self::inks();
         $request = static fn (?ToneCurve $curve = null, Tones $range = new Tones(0.0, 1.0)): SimulatedRequest => new SimulatedRequest(10.16, Srgb::fromHex(self::CLOTH), \array_slice($inks, 1, 4), $inks[0], $inks[5], 600.0, new Halftone(45.0, 22.5), range: $range, curve: $curve);
-        $plates = SimulatedProcess::of(new ArtRaster(120, 120, $rgb, false), $request());
+        $plates = MixPlates::of(new ArtRaster(120, 120, $rgb, false), $request()->mix());
         self::assertSame(['Base', 'Yellow', 'Green', 'Red', 'Blue', 'White'], array_map(static fn ($p): string => $p->ink->name, $plates));
         self::assertNotEqualsWithDelta($plates[0]->dots->angleDeg, $plates[1]->dots->angleDeg, 10.0);
         self::assertEqualsWithDelta(22.5, $plates[1]->dots->angleDeg, 0.05);
@@ -142,7 +143,7 @@ final class MixTableTest extends TestCase
         }
         $print = self::layered()->colour($covers);
         self::assertLessThan(4.0, Ciede2000::between(Lab::of($print), Lab::of(Srgb::fromHex('#c03028'))));
-        $less = SimulatedProcess::of(new ArtRaster(120, 120, $rgb, false), $request(new ToneCurve([[50.0, 30.0]])));
+        $less = MixPlates::of(new ArtRaster(120, 120, $rgb, false), $request(new ToneCurve([[50.0, 30.0]]))->mix());
         self::assertLessThan(array_sum(array_map(static fn ($p): float => $p->coveragePct(), $plates)), array_sum(array_map(static fn ($p): float => $p->coveragePct(), $less)));
     }
 
@@ -172,7 +173,7 @@ final class MixTableTest extends TestCase
 
     private static function table(): MixTable
     {
-        return self::$table ??= MixTable::of(self::layered(), true);
+        return self::$table ??= MixTable::of(self::layered(), MixTerms::opaque(6, true));
     }
 
     /** @return list<float> coverages of a colour, straight between the nodes */

@@ -140,6 +140,11 @@ final class SpotMethodTest extends TestCase
             {
                 throw new \LogicException('Nothing was drawn by hand.');
             }
+
+            public function positives(): array
+            {
+                return [];
+            }
         };
 
         return (new SpotMethod())->separate($plan, $art, new PrintWanted(60.0, Srgb::fromHex(self::NAVY), $dpi, $sigma, $shelf));

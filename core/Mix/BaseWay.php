@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\App\Console\Asked;
+namespace Ektype\Core\Mix;
 
 /** What lies under many inks. */
 enum BaseWay: string

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Mix;
+
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Halftone\HardEdges;
+use Ektype\Core\Halftone\Screening;
+use Ektype\Core\Halftone\Supercell;
+use Ektype\Core\Halftone\ToneGrid;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Tone\ArtTones;
+use Ektype\Core\Tone\TonePlate;
+
+/** A picture in dots of many inks: every plate from one inversion of the print model. */
+final class MixPlates
+{
+    /**
+     * @param list<string>|null $known how much each plate prints at every step of the colours; null reckons it
+     *
+     * @return non-empty-list<TonePlate> in print order
+     *
+     * @throws \Ektype\Core\Unit\Refusal where film, dots or inks cannot be
+     */
+    public static function of(ArtRaster $art, MixRequest $request, ?array $known = null): array
+    {
+        $grid = ToneGrid::for($request->widthMm, $art->width, $art->height, $request->dpi);
+        $tones = ArtTones::of($art, $grid->tonesAcross, $grid->tonesDown, $request->widthMm, $request->work);
+        $range = $request->printedRange();
+        $from = $to = '';
+        for ($tone = 0; $tone < 256; ++$tone) {
+            $from .= \chr($tone);
+            $to .= \chr((int) round(255 * $range->bring($tone / 255)));
+        }
+        /** @var array<string, array{Supercell, Screening}> $screens */
+        $screens = [];
+        $plates = [];
+        foreach ($tones->throughAll($known ?? $request->table()->steps()) as $i => $bytes) {
+            [$ink, $role, $dots] = $request->plates[$i];
+            [$cell, $screening] = $screens[$dots->lpi.' '.$dots->angleDeg] ??= self::screening($request, $dots, $grid->width);
+            $printed = $tones->where(strtr($bytes, $from, $to));
+            $onFilm = $request->curve?->on($printed) ?? $printed;
+            $plates[] = new TonePlate(
+                $ink,
+                $screening->film($onFilm, $grid->times, $grid->height, new HardEdges($onFilm, HardEdges::reach($art->width, $grid->tonesAcross))),
+                new Halftone($cell->lpi, $cell->angleDeg),
+                $request->dot,
+                $request->range,
+                $grid->width / $request->dpi * 25.4,
+                $grid->height / $request->dpi * 25.4,
+                $printed,
+                [],
+                $role,
+            );
+        }
+
+        return $plates === [] ? throw new \LogicException('A print has inks.') : $plates;
+    }
+
+    /** @return array{Supercell, Screening} */
+    private static function screening(MixRequest $request, Halftone $dots, int $width): array
+    {
+        $cell = Supercell::for($request->dpi, $dots->lpi, $dots->angleDeg);
+
+        return [$cell, Screening::with($cell, $request->dot, $width)];
+    }
+}

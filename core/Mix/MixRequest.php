@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Mix;
+
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Halftone\ToneCurve;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Plate\Tones;
+use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Tone\ToneWork;
+
+/** A print in dots of many inks over each other: every plate with its place, its role and its dots. */
+final readonly class MixRequest
+{
+    /**
+     * @param float                                                $widthMm printed width of the whole picture
+     * @param non-empty-list<array{GivenInk, PlateRole, Halftone}> $plates  in print order, their hiding as they lie
+     * @param float                                                $dpi     of the film
+     * @param Tones                                                $range   tones that the mesh holds, of the film
+     * @param ToneCurve|null                                       $curve   of the film, against the gain of the press
+     * @param int                                                  $finest  nodes a side of the table at the most
+     */
+    public function __construct(
+        public float $widthMm,
+        public Srgb $garment,
+        public array $plates,
+        public MixTerms $terms,
+        public float $dpi,
+        public Dot $dot = Dot::Round,
+        public Tones $range = new Tones(0.0, 1.0),
+        public ?ToneCurve $curve = null,
+        public ToneWork $work = new ToneWork(),
+        public int $finest = MixTable::SIDE,
+    ) {
+    }
+
+    public function layered(): LayeredInks
+    {
+        return new LayeredInks($this->garment, array_column($this->plates, 0));
+    }
+
+    public function table(?int $finest = null): MixTable
+    {
+        return MixTable::of($this->layered(), $this->terms, $finest ?? $this->finest);
+    }
+
+    /** What the mesh holds are dots of the film: printed they are larger. */
+    public function printedRange(): Tones
+    {
+        return $this->curve?->printed($this->range) ?? $this->range;
+    }
+
+    /** Tells apart everything that its table depends on. */
+    public function key(): string
+    {
+        return hash('sha256', serialize([
+            $this->garment->hex(),
+            array_map(static fn (array $plate): array => [$plate[0]->colour->hex(), round($plate[0]->hiding, 5), $plate[0]->transparent], $this->plates),
+            $this->terms,
+            $this->printedRange(),
+        ]));
+    }
+}

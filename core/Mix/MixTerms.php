@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Mix;
+
+/** On what terms plates share a colour: what ink costs, how much of the dark black takes, and how much ink may lie together. */
+final readonly class MixTerms
+{
+    /** Price of a whole coverage, ΔE00², and how much dearer a highlight is: it prints where the base alone is not light enough (heuristic). */
+    private const PRICE = 0.2;
+    private const HIGHLIGHT = 15.0;
+    /** How hard black is held to its share, ΔE00² for a whole coverage (heuristic). */
+    public const HELD = 40.0;
+
+    /**
+     * @param non-empty-list<float> $prices  of each plate
+     * @param int|null              $black   plate that is held to a share of what the others have in common; null for none
+     * @param float                 $share   of it, 0–1
+     * @param float                 $total   coverages together at the most; INF for no limit
+     * @param list<int>             $counted plates that count towards it
+     */
+    private function __construct(public array $prices, public ?int $black = null, public float $share = 0.0, public float $total = \INF, public array $counted = [])
+    {
+    }
+
+    /** @param bool $highlight whether the last plate is one */
+    public static function opaque(int $plates, bool $highlight = false): self
+    {
+        $prices = array_fill(0, max(1, $plates), self::PRICE);
+        if ($highlight) {
+            $prices[\count($prices) - 1] *= self::HIGHLIGHT;
+        }
+
+        return new self($prices);
+    }
+
+    /**
+     * Yellow, magenta, cyan and black, the last four of the plates.
+     *
+     * @param float $share of the grey in a colour that black takes, 0–1
+     * @param float $total coverages together at the most, 1 for 100 %
+     */
+    public static function process(int $plates, float $share, float $total): self
+    {
+        return new self(array_fill(0, max(1, $plates), self::PRICE), $plates - 1, $share, $total, range($plates - 4, $plates - 1));
+    }
+
+    /**
+     * What black is wished to print of a colour: its share of the grey that yellow, magenta and cyan have in common.
+     *
+     * @param array{float, float, float} $colour 0–1, as encoded
+     */
+    public function wishedBlack(array $colour): float
+    {
+        return $this->share * (1 - max($colour)) ** 1.5;
+    }
+}

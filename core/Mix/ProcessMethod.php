@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Mix;
+
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\Garment;
+use Ektype\Core\Plate\Laying;
+use Ektype\Core\Separation\ArtSource;
+use Ektype\Core\Separation\FoundColour;
+use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\Method;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\PrintWanted;
+use Ektype\Core\Separation\Separated;
+use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\TonalPlan;
+
+/**
+ * A picture in dots of transparent yellow, magenta, cyan and black.
+ *
+ * @implements Method<ProcessPlan>
+ * @implements PicturesTones<ProcessPlan>
+ */
+final class ProcessMethod implements Method, PicturesTones
+{
+    public function name(): MethodName
+    {
+        return MethodName::Process;
+    }
+
+    public function begin(): ProcessPlan
+    {
+        return new ProcessPlan();
+    }
+
+    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): Separated
+    {
+        $raster = $art->raster($print, asItIs: true);
+        if ($show !== null) {
+            $screen = $print->onScreen($print->widthMm * $raster->height / $raster->width);
+            $show(MixLook::first(self::request($plan, $screen)->mix(), $raster, $screen));
+        }
+        if ($progress !== null) {
+            $progress('Solving all plates together', 0.1);
+        }
+        $request = self::request($plan, $print);
+        $mix = $request->mix();
+        $table = $mix->table()->steps();
+        if ($progress !== null) {
+            $progress('Turning tones into dots', 0.4);
+        }
+
+        return MixLook::separated(
+            MixPlates::of($raster, $mix, $table),
+            self::laying($print->garment),
+            [...$raster->remarks, ...self::onCloth($request, $print->garment)],
+            \sprintf('A picture in tones, in transparent yellow, magenta, cyan and black over %s: each lets what lies below shine through.', $request->base === null ? 'the bare garment' : lcfirst($request->base->name)),
+        );
+    }
+
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    {
+        return MixLook::first(self::request($plan, $print)->mix(), $art->raster($print, asItIs: true), $print);
+    }
+
+    /** @return list<\Ektype\Core\Separation\Decision> */
+    public function offers(Plan $plan, FoundColour $colour): array
+    {
+        return [];
+    }
+
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick
+    {
+        $request = self::request($plan, $print)->mix();
+        $prints = $kept('print-'.$request->key().($uncorrected ? '-uncorrected' : ''), static fn (): string => MixPicture::written($request, $request->table(), $uncorrected));
+
+        return MixPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), MixPicture::read($prints), $print->garment);
+    }
+
+    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    {
+        return \count(self::request($plan, $print)->mix()->plates);
+    }
+
+    private static function request(ProcessPlan $plan, PrintWanted $print): ProcessRequest
+    {
+        $way = $plan->base ?? (Garment::isLight(Lab::of($print->garment)) ? BaseWay::None : BaseWay::White);
+        $opaque = array_filter($print->shelf, static fn (GivenInk $ink): bool => !$ink->transparent);
+        [$base] = MixInks::whites($opaque, $print->garment, new InkWish(base: $way));
+
+        return new ProcessRequest(
+            $print->widthMm,
+            $print->garment,
+            FourInks::of($print->shelf),
+            $base === null ? null : MixLook::lying($base, true, $print, self::laying($print->garment)),
+            $print->dpi,
+            $plan->dots->halftone,
+            $plan->angles,
+            $plan->black,
+            $plan->total,
+            $plan->dots->dot,
+            $plan->dots->range,
+            $print->curve,
+            $plan->work,
+        );
+    }
+
+    /** @return list<string> */
+    private static function onCloth(ProcessRequest $request, Srgb $garment): array
+    {
+        return $request->base !== null || Garment::isLight(Lab::of($garment)) ? [] : ['These inks are transparent: on this garment its colour shines through all of them. Print a white base under them.'];
+    }
+
+    private static function laying(Srgb $garment): Laying
+    {
+        return Laying::on(Lab::of($garment));
+    }
+}

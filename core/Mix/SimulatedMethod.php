@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Mix;
+
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\Laying;
+use Ektype\Core\Separation\ArtSource;
+use Ektype\Core\Separation\FoundColour;
+use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\Method;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\PrintWanted;
+use Ektype\Core\Separation\Separated;
+use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\TonalPlan;
+
+/**
+ * A picture in dots of many opaque inks over a base.
+ *
+ * @implements Method<SimulatedPlan>
+ * @implements PicturesTones<SimulatedPlan>
+ */
+final class SimulatedMethod implements Method, PicturesTones
+{
+    public function name(): MethodName
+    {
+        return MethodName::Simulated;
+    }
+
+    public function begin(): SimulatedPlan
+    {
+        return new SimulatedPlan();
+    }
+
+    public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): Separated
+    {
+        $raster = $art->raster($print, asItIs: true);
+        if ($progress !== null) {
+            $progress('Choosing inks', 0.02);
+        }
+        $inks = self::inks($plan, $raster, $print);
+        if ($show !== null) {
+            $screen = $print->onScreen($print->widthMm * $raster->height / $raster->width);
+            $show(MixLook::first(self::request($plan, $inks, $screen)->mix(), $raster, $screen));
+        }
+        if ($progress !== null) {
+            $progress('Solving all plates together', 0.1);
+        }
+        $request = self::request($plan, $inks, $print)->mix();
+        $table = $request->table()->steps();
+        if ($progress !== null) {
+            $progress('Turning tones into dots', 0.5);
+        }
+        $missing = MixLook::missing($inks->asked);
+
+        return MixLook::separated(
+            MixPlates::of($raster, $request, $table),
+            self::laying($plan, $print->garment),
+            [...$raster->remarks, ...$missing === '' ? [] : [$missing]],
+            \sprintf('A picture in tones, in %d screens: opaque inks whose dots mix, over %s, and nothing where the garment gives the colour.', $inks->screens(), $inks->base === null ? 'the bare garment' : lcfirst($inks->base->name)),
+        )->by($plan->inkedBy(self::taken($plan, $inks)));
+    }
+
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    {
+        $raster = $art->raster($print, asItIs: true);
+
+        return MixLook::first(self::request($plan, self::inks($plan, $raster, $print), $print)->mix(), $raster, $print);
+    }
+
+    /** @return list<\Ektype\Core\Separation\Decision> */
+    public function offers(Plan $plan, FoundColour $colour): array
+    {
+        return [];
+    }
+
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick
+    {
+        $request = self::request($plan, KeptInks::of($plan->inks, $small, $print, $kept), $print)->mix();
+        $prints = $kept('print-'.$request->key().($uncorrected ? '-uncorrected' : ''), static fn (): string => MixPicture::written($request, $request->table(MixTable::MIDDLE), $uncorrected));
+
+        return MixPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), MixPicture::read($prints), $print->garment);
+    }
+
+    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    {
+        return KeptInks::of($plan->inks, $small, $print, $kept)->screens();
+    }
+
+    /** The inks of the plan; chosen where it leaves them to be. */
+    private static function inks(SimulatedPlan $plan, ArtRaster $art, PrintWanted $print): MixInks
+    {
+        return MixInks::of($print->shelf, $print->garment, static fn (): PictureColours => PictureColours::of($art), $plan->inks);
+    }
+
+    public static function request(SimulatedPlan $plan, MixInks $inks, PrintWanted $print): SimulatedRequest
+    {
+        $onCloth = $inks->base === null;
+
+        return new SimulatedRequest(
+            $print->widthMm,
+            $print->garment,
+            array_values(array_map(static fn (GivenInk $ink): GivenInk => MixLook::lying($ink, $onCloth, $print), $inks->colours)),
+            $inks->base === null ? null : MixLook::lying($inks->base, true, $print, self::laying($plan, $print->garment)),
+            $inks->highlight,
+            $print->dpi,
+            $plan->dots->halftone,
+            $plan->dots->dot,
+            $plan->dots->range,
+            $print->curve,
+            $plan->work,
+            $plan->order,
+        );
+    }
+
+    /** What was chosen stays chosen until something else is asked for. */
+    private static function taken(SimulatedPlan $plan, MixInks $inks): InkWish
+    {
+        return $plan->inks->inks === null ? $plan->inks->exactly(array_keys($inks->colours)) : $plan->inks;
+    }
+
+    private static function laying(SimulatedPlan $plan, Srgb $garment): Laying
+    {
+        return $plan->laying ?? Laying::on(Lab::of($garment));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Tone;
+
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Separation\PrintWanted;
+
+/**
+ * A method whose print can be shown at the size of a picture on a page, while a hand is on its curve.
+ *
+ * @template P of TonalPlan
+ */
+interface PicturesTones
+{
+    /**
+     * @param P                                            $plan
+     * @param \Closure(string, \Closure(): string): string $kept        what is reckoned under a name is reckoned once
+     * @param bool                                         $uncorrected from a film that does not undo the gain of the press
+     *
+     * @throws \Ektype\Core\Unit\Refusal where the plan cannot be
+     */
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick;
+
+    /**
+     * How many screens it takes.
+     *
+     * @param P                                            $plan
+     * @param \Closure(string, \Closure(): string): string $kept
+     */
+    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int;
+}
