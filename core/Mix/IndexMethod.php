@@ -104,9 +104,9 @@ final class IndexMethod implements Method, PicturesTones
         return MixPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), $prints, $print->garment);
     }
 
-    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan
     {
-        return KeptInks::of($plan->inks, $small, $print, $kept)->screens();
+        return $plan->inkedBy($plan->inks->exactly(array_keys(KeptInks::of($plan->inks, $small, $print, $kept)->colours)));
     }
 
     private static function inks(IndexPlan $plan, ArtRaster $art, PrintWanted $print): MixInks

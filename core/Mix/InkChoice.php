@@ -129,8 +129,12 @@ final readonly class InkChoice
         return $sum;
     }
 
-    /** @param list<int> $chosen */
-    private function told(array $chosen): ChosenInks
+    /**
+     * How near some inks come, and what each is worth.
+     *
+     * @param list<int> $chosen by their place on the shelf
+     */
+    public function told(array $chosen): ChosenInks
     {
         $all = $this->measured($chosen);
         $worth = [];

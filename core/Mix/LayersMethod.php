@@ -113,9 +113,9 @@ final class LayersMethod implements Method, PicturesTones
         return ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work)->print($layers, $colours, $print->garment);
     }
 
-    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan
     {
-        return $plan->tints === null ? $plan->layers : \count($plan->tints);
+        return new LayersPlan($plan->work, $plan->layers, self::keptChain($plan, $small, $print, $kept)->tints, $plan->edge);
     }
 
     private static function chain(LayersPlan $plan, ArtRaster $art, PrintWanted $print): LayerChain

@@ -24,7 +24,7 @@ final readonly class MixInks
      * @param array<int, GivenInk> $colours by their number on the shelf
      * @param list<int>            $asked   screens that were asked for and found no ink
      */
-    private function __construct(public ?GivenInk $base, public array $colours, public ?GivenInk $highlight, public array $asked = [])
+    public function __construct(public ?GivenInk $base, public array $colours, public ?GivenInk $highlight, public array $asked = [])
     {
     }
 

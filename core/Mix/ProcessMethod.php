@@ -82,9 +82,9 @@ final class ProcessMethod implements Method, PicturesTones
         return MixPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), MixPicture::read($prints), $print->garment);
     }
 
-    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan
     {
-        return \count(self::request($plan, $print)->mix()->plates);
+        return $plan;
     }
 
     private static function request(ProcessPlan $plan, PrintWanted $print): ProcessRequest

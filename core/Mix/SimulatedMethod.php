@@ -87,9 +87,9 @@ final class SimulatedMethod implements Method, PicturesTones
         return MixPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), MixPicture::read($prints), $print->garment);
     }
 
-    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan
     {
-        return KeptInks::of($plan->inks, $small, $print, $kept)->screens();
+        return $plan->inkedBy($plan->inks->exactly(array_keys(KeptInks::of($plan->inks, $small, $print, $kept)->colours)));
     }
 
     /** The inks of the plan; chosen where it leaves them to be. */

@@ -15,6 +15,9 @@ enum MethodName: string
     case Index = 'index';
     case Layers = 'layers';
 
+    /** Any of them, for an address. */
+    public const PATTERN = 'spot|one ink|two-tone|simulated|process|index|layers';
+
     /** Whether it is for pictures in tones. */
     public function isTonal(): bool
     {

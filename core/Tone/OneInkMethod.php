@@ -79,9 +79,9 @@ final class OneInkMethod implements Method, PicturesTones
         return OneInk::print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), self::request($plan, $print), $uncorrected);
     }
 
-    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan
     {
-        return 1;
+        return $plan;
     }
 
     /** How it hides as it lies on this garment. */

@@ -24,10 +24,12 @@ interface PicturesTones
     public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick;
 
     /**
-     * How many screens it takes.
+     * The same plan with all chosen that it leaves to be chosen by the picture.
      *
      * @param P                                            $plan
      * @param \Closure(string, \Closure(): string): string $kept
+     *
+     * @return P
      */
-    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int;
+    public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan;
 }

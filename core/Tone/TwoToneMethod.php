@@ -97,9 +97,9 @@ final class TwoToneMethod implements Method, PicturesTones
         return self::inks($plan, $small, $print, $known)->print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), $uncorrected);
     }
 
-    public function screens(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): int
+    public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan
     {
-        return 2;
+        return $plan;
     }
 
     /** The table that a picture in colour is taken through, to be kept; null for one in black and white. */

@@ -13,15 +13,21 @@ use Ektype\App\Api\Answering\Status;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
+use Ektype\App\Query\Art\AdvisedMethod;
 use Ektype\App\Query\Art\ArtBench;
 use Ektype\App\Query\Art\ChartSeen;
+use Ektype\App\Query\Art\InksBench;
+use Ektype\App\Query\Art\MethodOffer;
 use Ektype\App\Query\Art\MethodsBench;
 use Ektype\App\Query\Art\SeeArt;
 use Ektype\App\Query\Art\SeeChart;
+use Ektype\App\Query\Art\SeeInks;
 use Ektype\App\Query\Art\SeeMethods;
+use Ektype\App\Query\Art\TriedInks;
 use Ektype\App\Query\Pictures\ArtPicture;
 use Ektype\App\Query\Pictures\MarkSheet;
 use Ektype\App\Work\ScannedPositive;
+use Ektype\Core\Advice\Care;
 use Ektype\Core\Separation\MethodName;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -34,6 +40,7 @@ final readonly class ArtController
         private ShopDoor $door,
         private SeeArt $bench,
         private SeeMethods $methods,
+        private SeeInks $inks,
         private ArtPicture $picture,
         private MarkSheet $sheet,
         private ScannedPositive $scans,
@@ -55,10 +62,45 @@ final readonly class ArtController
     }
 
     /** What a method would print, small. */
-    #[Route('/api/jobs/{id<[0-9]{1,9}>}/method/{method}.png', methods: ['GET'], requirements: ['method' => 'spot|one ink|two-tone'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/method/{method}.png', methods: ['GET'], requirements: ['method' => MethodName::PATTERN])]
     public function method(int $id, string $method): Response
     {
         return Served::picture($this->methods->picture($id, MethodName::from($method)));
+    }
+
+    /** What a method would print of the art, and what it takes. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/method/{method}', methods: ['GET'], requirements: ['method' => MethodName::PATTERN])]
+    public function offer(int $id, string $method): MethodOffer
+    {
+        return $this->methods->one($id, MethodName::from($method));
+    }
+
+    /** Which method to take, by how much care the job is worth. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/advice/{care}', methods: ['GET'], requirements: ['care' => 'side by side|usual|giveaway'])]
+    public function advice(int $id, string $care): AdvisedMethod
+    {
+        return $this->methods->advice($id, Care::from($care));
+    }
+
+    /** The best inks of the shelf for the art, for each number of screens. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/inks', methods: ['GET'])]
+    public function inks(int $id): InksBench
+    {
+        return $this->inks->of($id);
+    }
+
+    /** The nearest that the best inks come with so many screens, small. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/inks/{screens<[0-9]{1,2}>}.png', methods: ['GET'])]
+    public function inkPicture(int $id, int $screens): Response
+    {
+        return Served::picture($this->inks->picture($id, $screens));
+    }
+
+    /** What some inks would print; nothing is stored. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/ink-proof', methods: ['POST'])]
+    public function inkProof(int $id, #[Body] InkTrial $trial): TriedInks
+    {
+        return $this->inks->tried($id, $trial->inks, $trial->garment());
     }
 
     /** What the job’s plan would print after a change to its tones, small; nothing is stored. */

@@ -8,6 +8,7 @@ use Ektype\App\Action\Art\DecideColour;
 use Ektype\App\Action\Art\FollowMethod;
 use Ektype\App\Action\Art\PlanSpot;
 use Ektype\App\Action\Art\SizePrint;
+use Ektype\App\Action\Art\WorkMix;
 use Ektype\App\Action\Art\WorkTones;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Films\WishFilms;
@@ -16,6 +17,7 @@ use Ektype\App\Action\Jobs\DescribeJob;
 use Ektype\App\Action\Jobs\SetTolerance;
 use Ektype\App\Action\Plates\OrderPlates;
 use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Api\Art\MixPatch;
 use Ektype\App\Api\Art\TonePatch;
 use Ektype\App\Request\Day;
 use Ektype\App\Request\Hex;
@@ -118,6 +120,8 @@ final readonly class JobPatch
         public ?MethodName $method = null,
         #[Assert\Valid]
         public ?TonePatch $tone = null,
+        #[Assert\Valid]
+        public ?MixPatch $mix = null,
     ) {
     }
 
@@ -180,6 +184,7 @@ final readonly class JobPatch
             ),
             ...$this->method === null ? [] : [new FollowMethod($job, $this->method), new AskForWork($job, TaskKind::Separate)],
             ...$this->tone === null ? [] : [new WorkTones($job, self::wished($this->tone))],
+            ...$this->mix === null ? [] : [new WorkMix($job, $this->mix->wished())],
             ...self::where([$this->order], fn (): Change => new OrderPlates($job, $this->order ?? [])),
         ];
 

@@ -22,6 +22,7 @@ final readonly class ArtBench
      * @param list<string>        $warnings
      * @param list<Positive>      $positives plates drawn by hand
      * @param ToneBench|null      $tone      of a picture that is printed in tones
+     * @param MixBench|null       $mix       of one that is printed in many inks
      */
     public function __construct(
         public string $artName,
@@ -44,6 +45,7 @@ final readonly class ArtBench
         public array $positives,
         public MethodName $method,
         public ?ToneBench $tone,
+        public ?MixBench $mix,
     ) {
     }
 }

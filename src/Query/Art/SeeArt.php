@@ -66,6 +66,7 @@ final readonly class SeeArt
             $plan->positives,
             $job->method() ?? MethodName::Spot,
             $followed instanceof TonalPlan ? ToneBench::of($followed, $charts->known($job->gainSetting())) : null,
+            $followed instanceof TonalPlan ? MixBench::of($followed) : null,
         );
     }
 

@@ -11,8 +11,16 @@ use Ektype\App\Shop\Job\BegunPlan;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\Tone\MethodProof;
 use Ektype\App\Work\Tone\SmallArt;
+use Ektype\App\Work\Tone\SmallPrint;
 use Ektype\App\Work\Tone\ToneProof;
+use Ektype\Core\Advice\Care;
+use Ektype\Core\Advice\MethodAdvice;
+use Ektype\Core\Advice\PrintWay;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\IndexPlan;
+use Ektype\Core\Mix\LayersPlan;
+use Ektype\Core\Mix\ProcessPlan;
+use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Tone\OneInkPlan;
@@ -30,12 +38,38 @@ final readonly class SeeMethods
 
     public function of(int $jobId): MethodsBench
     {
-        [$job, $rack] = $this->seen($jobId);
-        $tonal = !$job->art->isDrawing() && TonalArt::isOne($this->art->of($job));
-        $offers = array_map(fn (MethodName $method): MethodOffer => $this->offer($job, $method, $tonal, $rack), MethodName::cases());
-        usort($offers, static fn (MethodOffer $a, MethodOffer $b): int => $b->fits <=> $a->fits);
+        [$job] = $this->seen($jobId);
+        $tonal = $this->isTonal($job);
+        $followed = $job->method() ?? MethodName::Spot;
+        $choices = array_map(static fn (MethodName $method): MethodChoice => new MethodChoice($method, $method->isTonal() === $tonal, $method === $followed), MethodName::cases());
+        usort($choices, static fn (MethodChoice $a, MethodChoice $b): int => $b->fits <=> $a->fits);
 
-        return new MethodsBench($offers, $this->tones->histogram($job));
+        return new MethodsBench($choices, $this->tones->histogram($job));
+    }
+
+    public function one(int $jobId, MethodName $method): MethodOffer
+    {
+        [$job, $rack] = $this->seen($jobId);
+
+        return $this->offer($job, $method, $this->isTonal($job), $rack);
+    }
+
+    /** Which of them to take. */
+    public function advice(int $jobId, Care $care): AdvisedMethod
+    {
+        [$job, $rack] = $this->seen($jobId);
+        $tonal = $this->isTonal($job);
+        $ways = [];
+        foreach (MethodName::cases() as $method) {
+            try {
+                $ways[] = $this->way($job, $method, $tonal, $this->proofs->of($job, self::plan($job, $method, $rack)));
+            } catch (Refusal) {
+                // A way that cannot be is none to advise.
+            }
+        }
+        $advice = MethodAdvice::of($ways, $care, $job->quantity, $job->press?->heads);
+
+        return $advice === null ? new AdvisedMethod(null, 'The press has fewer heads than any way needs screens. Choose another press, or print in passes.') : new AdvisedMethod($advice->method, $advice->sentence);
     }
 
     /** @return string PNG of what a method would print */
@@ -77,10 +111,34 @@ final readonly class SeeMethods
             $plan = self::plan($job, $method, $rack);
             $print = $this->proofs->of($job, $plan);
         } catch (Refusal $none) {
-            return new MethodOffer($method, false, $followed, $none->getMessage(), null, null, '');
+            return new MethodOffer($method, false, $followed, $none->getMessage(), null, null, null, null, null, null, [], '');
         }
+        $way = $this->way($job, $method, $tonal, $print);
 
-        return new MethodOffer($method, $method->isTonal() === $tonal, $followed, self::why($plan, $tonal, $print->plates), $print->plates, $print->deltaE, $print->key);
+        return new MethodOffer(
+            $method,
+            $way->fits,
+            $followed,
+            self::why($plan, $tonal, \count($print->plates)),
+            \count($print->plates),
+            $print->deltaE,
+            $print->p95,
+            round($way->setUpMin),
+            round($way->secondsAShirt),
+            round($way->inkGrams, 2),
+            $way->risks($job->press?->heads, $job->press->name ?? ''),
+            $print->key,
+        );
+    }
+
+    private function way(Job $job, MethodName $method, bool $tonal, SmallPrint $print): PrintWay
+    {
+        return new PrintWay($method, $print->plates, $method->isTonal() === $tonal, $print->deltaE, $print->p95, $job->widthMm * $job->heightMm() / 100);
+    }
+
+    private function isTonal(Job $job): bool
+    {
+        return !$job->art->isDrawing() && TonalArt::isOne($this->art->of($job));
     }
 
     /** @param list<Frame> $rack */
@@ -98,6 +156,10 @@ final readonly class SeeMethods
             $plan instanceof TwoTonePlan => $tonal
                 ? 'Two screens of one ruling. A dark and a light ink share the tones, and the garment stands between them.'
                 : 'Flat colours would become mixtures of a dark and a light ink.',
+            $plan instanceof SimulatedPlan => \sprintf('%d screens. Dots of opaque inks mix over a base; where the garment has the colour, nothing prints.', $plates),
+            $plan instanceof ProcessPlan => \sprintf('%d screens. Transparent yellow, magenta, cyan and black, each at its own angle.', $plates),
+            $plan instanceof IndexPlan => \sprintf('%d screens. Square dots side by side: no ruling, no angle, fast to set up.', $plates),
+            $plan instanceof LayersPlan => \sprintf('%d transparent layers with edges: each tints what lies below.', $plates),
             default => $tonal
                 ? \sprintf('%d plates with hard edges: blends of this picture become steps.', $plates)
                 : \sprintf('%d %s, one an ink, with clean edges and no dots.', $plates, $plates === 1 ? 'plate' : 'plates'),

@@ -7,14 +7,18 @@ namespace Ektype\App\Work\Tone;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\JobPrint;
+use Ektype\App\Work\Methods;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\Hiding;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PngFile;
+use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\PlateShare;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
@@ -29,7 +33,7 @@ final readonly class MethodProof
     private const SAMPLES = 1500;
     private const TONAL_SIDE = 200;
 
-    public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private Inks $inks, private DrawnOnce $drawn)
+    public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private Methods $methods, private Inks $inks, private DrawnOnce $drawn)
     {
     }
 
@@ -38,7 +42,7 @@ final readonly class MethodProof
     {
         $key = $this->key($job, $plan);
         $kept = \sprintf('jobs/%d/proof-%s', $job->idOrFail(), $key);
-        $print = unserialize($this->drawn->of($kept, fn (): string => serialize($this->drawn($job, $plan, $key))), ['allowed_classes' => [SmallPrint::class]]);
+        $print = unserialize($this->drawn->of($kept, fn (): string => serialize($this->drawn($job, $plan, $key))), ['allowed_classes' => [SmallPrint::class, PlateShare::class, PlateRole::class]]);
 
         return $print instanceof SmallPrint ? $print : throw new \UnexpectedValueException('The small print of a method is damaged. Bring the art again.');
     }
@@ -46,17 +50,33 @@ final readonly class MethodProof
     private function drawn(Job $job, Plan $plan, string $key): SmallPrint
     {
         $art = $this->art->of($job);
-        [$print, $plates] = match (true) {
-            $plan instanceof SpotPlan => $this->spot($job, $plan, $art),
-            $plan instanceof TonalPlan => [$this->tones->of($job, $plan), $this->tones->screens($job, $plan)],
-            default => throw new \LogicException('There is no such way of separating.'),
-        };
-        $deltaE = self::deltaE($art, $print);
+        if ($plan instanceof TonalPlan) {
+            $plan = $this->tones->settled($job, $plan);
+            $print = $this->tones->of($job, $plan);
+            $whole = $this->print->of($job);
+            $first = $this->methods->of($plan)->first($plan, new OnlyArt($art), new PrintWanted($whole->widthMm, $whole->garment, 25.4 * $art->width / $whole->widthMm, $whole->sigmaMm, $whole->shelf, $whole->sinks, $whole->curve));
+        } else {
+            [$print, $first] = $plan instanceof SpotPlan ? $this->spot($job, $plan, $art) : throw new \LogicException('There is no such way of separating.');
+        }
+        [$mean, $p95] = self::deltaE($art, $print);
 
-        return new SmallPrint($key, SmallArt::png($print), $plates, round($deltaE, 2));
+        return new SmallPrint($key, SmallArt::png($print), array_map(self::share(...), $first), round($mean, 2), round($p95, 2));
     }
 
-    /** @return array{\Imagick, int} */
+    private static function share(FirstPlate $plate): PlateShare
+    {
+        if ($plate->seen instanceof BitPlane) {
+            return new PlateShare($plate->name, $plate->role, $plate->seen->count() / ($plate->seen->width * $plate->seen->height));
+        }
+        $sum = 0;
+        foreach (count_chars($plate->seen->bytes, 1) as $byte => $count) {
+            $sum += $byte * $count;
+        }
+
+        return new PlateShare($plate->name, $plate->role, $sum / (CoverageMap::FULL * $plate->seen->width * $plate->seen->height));
+    }
+
+    /** @return array{\Imagick, list<FirstPlate>} */
     private function spot(Job $job, SpotPlan $plan, ArtRaster $art): array
     {
         $whole = $this->print->of($job);
@@ -75,7 +95,7 @@ final readonly class MethodProof
         if ($layers === []) {
             $picture->newImage($art->width, $art->height, new \ImagickPixel($garment->hex()));
 
-            return [$picture, 0];
+            return [$picture, []];
         }
         $map = $layers[0]->coverage;
         $picture->readImageBlob(PngFile::ofRgba($map->width, $map->height, PulledPrint::rgba($garment, $layers, PulledPrint::sinks($job->substrate))), 'print.png');
@@ -83,23 +103,24 @@ final readonly class MethodProof
         $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
         $picture->resizeImage($art->width, $art->height, \Imagick::FILTER_BOX, 1);
 
-        return [$picture, \count($first)];
+        return [$picture, $first];
     }
 
-    /** How far a print is from the picture, mean ΔE00. */
-    private static function deltaE(ArtRaster $art, \Imagick $print): float
+    /** @return array{float, float} how far a print is from the picture in the mean, and what 95 % of it stay under, ΔE00 */
+    private static function deltaE(ArtRaster $art, \Imagick $print): array
     {
         $copy = clone $print;
         $copy->setImageDepth(8);
         $copy->setImageFormat('RGB');
         $rgb = $copy->getImageBlob();
-        $sum = 0.0;
+        $off = [];
         for ($i = 0; $i < self::SAMPLES; ++$i) {
             $at = 3 * (int) ($art->width * $art->height * fmod($i * 0.6180339887498949, 1.0));
-            $sum += Ciede2000::between(SmallArt::lab($art->rgb, $at), SmallArt::lab($rgb, $at));
+            $off[] = Ciede2000::between(SmallArt::lab($art->rgb, $at), SmallArt::lab($rgb, $at));
         }
+        sort($off);
 
-        return $sum / self::SAMPLES;
+        return [array_sum($off) / self::SAMPLES, $off[(int) (0.95 * self::SAMPLES)]];
     }
 
     private function key(Job $job, Plan $plan): string

@@ -54,10 +54,10 @@ final readonly class ToneProof
         return $this->pictures($plan)->picture($plan, $art, $print, $this->kept(...), $uncorrected);
     }
 
-    /** How many screens a plan takes. */
-    public function screens(Job $job, TonalPlan $plan): int
+    /** The plan with all chosen that it leaves to the picture. */
+    public function settled(Job $job, TonalPlan $plan): TonalPlan
     {
-        return $this->pictures($plan)->screens($plan, $this->art->of($job), $this->print->of($job), $this->kept(...));
+        return $this->pictures($plan)->settled($plan, $this->art->of($job), $this->print->of($job), $this->kept(...));
     }
 
     /**

@@ -31,6 +31,12 @@ export type MethodOffer = Shape["MethodOffer"];
 /** What is done to the tones of a picture. */
 export type Tone = Shape["ToneBench"];
 export type ToneChange = Shape["TonePatch"];
+/** How a picture in many inks is printed. */
+export type Mix = Shape["MixBench"];
+export type MixChange = Shape["MixPatch"];
+export type InkCount = Shape["InkCount"];
+export type TriedInks = Shape["TriedInks"];
+export type Care = "side by side" | "usual" | "giveaway";
 /** What the scan of a gain chart says. */
 export type ChartSeen = Shape["ChartSeen"];
 /** What each stage shows besides the head. */

@@ -4,10 +4,13 @@ import {
   api,
   type Benches,
   type CameOff,
+  type Care,
   type CoatTold,
   type FrameChange,
   type Job,
   type JobChange,
+  type MethodOffer,
+  type Mix,
   type PlateChange,
   type PlateOn,
   type RoomTold,
@@ -132,6 +135,40 @@ export const useMethods = (job: { id: number; turn: number }) =>
     queryKey: ["methods", job.id, job.turn],
     queryFn: () => answer(api.GET("/api/jobs/{id}/methods", { params: { path: { id: job.id } } })),
     staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (was, before) => (before?.queryKey[1] === job.id ? was : undefined),
+  });
+
+/** One way of them, with its print; each is reckoned by itself, so that the quick ones are there first. */
+export const useMethod = (job: { id: number; turn: number }, method: MethodOffer["method"]) =>
+  useQuery({
+    queryKey: ["method", job.id, method, job.turn],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/method/{method}", { params: { path: { id: job.id, method } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (was, before) =>
+      before?.queryKey[1] === job.id && before?.queryKey[2] === method ? was : undefined,
+  });
+
+/** Which of them to take. */
+export const useAdvice = (job: { id: number; turn: number }, care: Care, ask: boolean) =>
+  useQuery({
+    queryKey: ["advice", job.id, care, job.turn],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/advice/{care}", { params: { path: { id: job.id, care } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+    enabled: ask,
+  });
+
+/** The best inks of the shelf for each number of screens; asked only of a job that is printed in many. */
+export const useInks = (job: { id: number; garmentHex: string; method: string; framing: unknown }, mix: Mix | null) =>
+  useQuery({
+    queryKey: [
+      "inks",
+      job.id,
+      job.garmentHex,
+      JSON.stringify([job.framing, mix?.locked, mix?.forbidden, mix?.base, mix?.inks?.length, mix?.highlight]),
+    ],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/inks", { params: { path: { id: job.id } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+    enabled: job.method === "simulated" || job.method === "index",
     placeholderData: (was, before) => (before?.queryKey[1] === job.id ? was : undefined),
   });
 

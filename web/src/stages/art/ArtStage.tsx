@@ -10,6 +10,8 @@ import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton, Views } from "../../ui/SmallButton";
 import { Drawn } from "./Drawn";
 import { ArtWords, Framing } from "./Framing";
+import { InkList, Inks, useInkSet } from "./Inks";
+import { MixSettings } from "./Mix";
 import { Palette } from "./Palette";
 import { Proof } from "./Proof";
 import { Tones } from "./Tones";
@@ -26,7 +28,10 @@ export function ArtStage() {
 /** A picture whose dots carry its tones: the print and the curve side by side. */
 function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
   const { job, work } = at;
-  const [view, setView] = useState<"print" | "art">("print");
+  const mix = job.mix ?? null;
+  const choosesInks = job.method === "simulated" || job.method === "index";
+  const inks = useInkSet(job, choosesInks ? mix : null);
+  const [view, setView] = useState<"print" | "inks" | "art">("print");
   const [garment, setGarment] = useState<string | null>(null);
   const [uncorrected, setUncorrected] = useState(false);
   const { draft, set, stamp } = useToneDraft(job, work);
@@ -35,7 +40,7 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
     draft,
     garment,
     uncorrected,
-    `${stamp} ${job.garmentHex} ${job.substrate} ${JSON.stringify(job.framing)} ${kept.gain.source}`,
+    `${stamp} ${job.garmentHex} ${job.substrate} ${JSON.stringify(job.framing)} ${kept.gain.source} ${JSON.stringify(mix)}`,
   );
   const tone = withDraft(kept, draft);
   return (
@@ -44,14 +49,13 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
         <Box display="flex" flexDirection="column" h="100%">
           <Views
             label="What is seen"
-            of={[
-              ["print", "As it prints"],
-              ["art", "The art"],
-            ]}
-            at={view}
+            of={[["print", "As it prints"], ...(choosesInks ? [["inks", "Inks"] as const] : []), ["art", "The art"]]}
+            at={view === "inks" && !choosesInks ? "print" : view}
             pick={setView}
           />
-          {view === "print" ? (
+          {view === "inks" && choosesInks ? (
+            <Inks job={job} set={inks} />
+          ) : view !== "art" ? (
             <Proof
               job={job}
               url={proof?.url}
@@ -66,7 +70,7 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
           ) : (
             <Framing key={JSON.stringify(job.framing)} at={at} />
           )}
-          <Ways job={job} work={work} />
+          {view !== "inks" && <Ways job={job} work={work} />}
           <Box mt="14px">
             <ArtWords job={job} />
           </Box>
@@ -74,6 +78,8 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
       }
       beside={
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
+          {view === "inks" && mix && choosesInks && <InkList at={at} mix={mix} set={inks} />}
+          {mix && <MixSettings key={JSON.stringify(mix)} at={at} mix={mix} />}
           <Tones at={at} tone={tone} curve={proof?.curve ?? kept.curve} set={set} />
           <SizeAtHand at={at} />
         </Box>

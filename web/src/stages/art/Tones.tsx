@@ -26,6 +26,7 @@ export function Tones({
   set: (part: ToneChange) => void;
 }) {
   const { job, work } = at;
+  const hasDots = job.method !== "index" && job.method !== "layers";
   const lights = useMethods(job).data?.lights ?? [];
   return (
     <>
@@ -77,13 +78,17 @@ export function Tones({
           <At key={f} of={work.change.error} field={f} />
         ))}
       </Box>
-      <Dots
-        key={`${job.tone?.lpi} ${job.tone?.angleDeg} ${job.tone?.holdsFrom} ${job.tone?.holdsTo}`}
-        at={at}
-        tone={tone}
-      />
-      <Gain job={job} tone={tone} />
-      <Inks job={job} tone={tone} set={(tone) => work.change.mutate({ tone })} error={work.change.error} />
+      {hasDots && (
+        <Dots
+          key={`${job.tone?.lpi} ${job.tone?.angleDeg} ${job.tone?.holdsFrom} ${job.tone?.holdsTo}`}
+          at={at}
+          tone={tone}
+        />
+      )}
+      {hasDots && <Gain job={job} tone={tone} />}
+      {!job.mix && (
+        <Inks job={job} tone={tone} set={(tone) => work.change.mutate({ tone })} error={work.change.error} />
+      )}
     </>
   );
 }
@@ -110,9 +115,13 @@ function Dots({ at, tone }: { at: AtHand<"art">; tone: Tone }) {
     <Box>
       <Heading
         note={
-          job.method === "two-tone"
-            ? "Both plates have one ruling and one angle. The calmest for your mesh was taken; Screens shows its pattern."
-            : "The calmest ruling and angle for your mesh were taken; Screens shows their pattern."
+          job.method === "process"
+            ? "One ruling for all; angles by the school that was chosen."
+            : job.method === "simulated"
+              ? "One ruling and angle for the colours, the base apart. The calmest for your mesh was taken; Screens shows its pattern."
+              : job.method === "two-tone"
+                ? "Both plates have one ruling and one angle. The calmest for your mesh was taken; Screens shows its pattern."
+                : "The calmest ruling and angle for your mesh were taken; Screens shows their pattern."
         }
       >
         Dots

@@ -1,73 +1,134 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { JobOn, MethodOffer } from "../../api/client";
+import { useState } from "react";
+import type { Care, JobOn, MethodOffer } from "../../api/client";
 import type { JobWork } from "../../api/use";
-import { useMethods } from "../../api/use";
+import { useAdvice, useMethod, useMethods } from "../../api/use";
 import { Heading } from "../../ui/Bench";
-import { Push } from "../../ui/Parts";
+import { Choice, Field, Push } from "../../ui/Parts";
+import { SmallButton } from "../../ui/SmallButton";
 
-const NAMES: Record<MethodOffer["method"], string> = {
+export const NAMES: Record<MethodOffer["method"], string> = {
   spot: "Spot plates",
   "one ink": "One ink",
   "two-tone": "Two tones",
+  simulated: "Simulated process",
+  process: "Four-colour process",
+  index: "Index",
+  layers: "Transparent layers",
 };
 
-/** How this art can become plates: each way with its print on this garment. */
+/** How this art can become plates: each way with its print on this garment and what it takes, one of them recommended. */
 export function Ways({ job, work }: { job: JobOn<"art">; work: JobWork }) {
   const { data } = useMethods(job);
+  const [care, setCare] = useState<Care>("usual");
+  const [asked, setAsked] = useState(false);
+  const advice = useAdvice(job, care, asked);
   if (!data) return null;
   return (
     <Box mt="18px">
-      <Heading note="Each as it would print on this garment. What one way had is kept when another is taken.">
+      <Heading note="Each as it would print on this garment. What one way had is kept when another is taken. Minutes and seconds are usual ones of a manual press.">
         Ways to print it
       </Heading>
-      <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(170px, 1fr))" gap="14px">
-        {data.offers.map((offer) => (
-          <Push
-            key={offer.method}
-            aria-pressed={offer.followed}
-            disabled={offer.key === ""}
-            onClick={() => !offer.followed && work.change.mutate({ method: offer.method })}
-            textAlign="left"
-            display="flex"
-            flexDirection="column"
-            borderTopWidth="3px"
-            borderColor={offer.followed ? "ink" : "line"}
-            pt="8px"
-            _hover={{ borderColor: offer.followed ? "ink" : "teal" }}
-            _disabled={{ cursor: "default" }}
-          >
-            <Box
-              bg={job.garmentHex}
-              className="colours"
-              h="104px"
-              w="100%"
-              display="flex"
-              justifyContent="center"
-              p="6px"
-            >
-              {offer.key !== "" && (
-                <img
-                  src={`/api/jobs/${job.id}/method/${encodeURIComponent(offer.method)}.png?k=${offer.key}`}
-                  alt=""
-                  style={{ maxHeight: "100%", maxWidth: "100%", objectFit: "contain" }}
-                />
-              )}
-            </Box>
-            <Box display="flex" justifyContent="space-between" mt="6px" gap="8px">
-              <Text fontWeight="700">{NAMES[offer.method]}</Text>
-              {offer.deltaE !== null && offer.deltaE !== undefined && (
-                <Text className="readout" fontSize="small" whiteSpace="nowrap">
-                  ΔE00 {offer.deltaE.toFixed(1)}
-                </Text>
-              )}
-            </Box>
-            <Text fontSize="small" color="quiet">
-              {offer.followed ? "It is printed so. " : ""}
-              {offer.why}
-            </Text>
-          </Push>
+      <Box display="flex" flexWrap="wrap" alignItems="end" gap="14px" mb="14px">
+        <Box w="180px">
+          <Field label="Care that it is worth">
+            <Choice fontFamily="body" value={care} onChange={(e) => setCare(e.target.value as Care)}>
+              {(["side by side", "usual", "giveaway"] as const).map((one) => (
+                <option key={one}>{one}</option>
+              ))}
+            </Choice>
+          </Field>
+        </Box>
+        {!asked && (
+          <SmallButton ml="-10px" onClick={() => setAsked(true)}>
+            Which one to take?
+          </SmallButton>
+        )}
+        {asked && (
+          <Text aria-live="polite" maxW="60ch" fontWeight="600" pb="8px">
+            {advice.data?.sentence ?? "Weighing them against each other …"}
+          </Text>
+        )}
+      </Box>
+      <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(190px, 1fr))" gap="18px 14px">
+        {data.methods.map((one) => (
+          <Way
+            key={one.method}
+            job={job}
+            method={one.method}
+            work={work}
+            advised={advice.data?.method === one.method}
+          />
         ))}
       </Box>
     </Box>
+  );
+}
+
+function Way({
+  job,
+  method,
+  work,
+  advised,
+}: {
+  job: JobOn<"art">;
+  method: MethodOffer["method"];
+  work: JobWork;
+  advised: boolean;
+}) {
+  const { data: offer } = useMethod(job, method);
+  const followed = job.method === method;
+  return (
+    <Push
+      aria-pressed={followed}
+      disabled={!offer || offer.key === ""}
+      onClick={() => !followed && work.change.mutate({ method })}
+      textAlign="left"
+      display="flex"
+      flexDirection="column"
+      borderTopWidth="3px"
+      borderColor={followed ? "ink" : advised ? "teal" : "line"}
+      pt="8px"
+      cursor="pointer"
+      _hover={{ borderColor: followed ? "ink" : "teal" }}
+      _disabled={{ cursor: "default" }}
+    >
+      <Box bg={job.garmentHex} className="colours" h="104px" w="100%" display="flex" justifyContent="center" p="6px">
+        {offer && offer.key !== "" && (
+          <img
+            src={`/api/jobs/${job.id}/method/${encodeURIComponent(method)}.png?k=${offer.key}`}
+            alt=""
+            style={{ maxHeight: "100%", maxWidth: "100%", objectFit: "contain" }}
+          />
+        )}
+      </Box>
+      <Box display="flex" justifyContent="space-between" mt="6px" gap="8px">
+        <Text fontWeight="700">{NAMES[method]}</Text>
+        {offer?.deltaE !== null && offer?.deltaE !== undefined && (
+          <Text className="readout" fontSize="small" whiteSpace="nowrap">
+            ΔE00 {offer.deltaE.toFixed(1)}
+          </Text>
+        )}
+      </Box>
+      {offer && offer.setUpMin !== null && offer.setUpMin !== undefined && (
+        <Text className="readout" fontSize="small">
+          {offer.plates} {offer.plates === 1 ? "screen" : "screens"} · {offer.setUpMin} min · {offer.secondsAShirt} s ·{" "}
+          {offer.inkGrams?.toFixed(1)} g
+        </Text>
+      )}
+      <Text fontSize="small" color="quiet">
+        {!offer ? "Reckoning its print …" : `${followed ? "It is printed so. " : ""}${offer.why}`}
+      </Text>
+      {advised && (
+        <Text fontSize="small" fontWeight="600">
+          Recommended.
+        </Text>
+      )}
+      {offer && offer.p95 !== null && offer.p95 !== undefined && (
+        <Text fontSize="small" color="quiet">
+          95 % within ΔE00 {offer.p95.toFixed(1)}. {offer.risks.join(" ")}
+        </Text>
+      )}
+    </Push>
   );
 }

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Advice;
+
+use Ektype\Core\Separation\MethodName;
+
+/** Which way to print a picture: the cheapest of those that come near enough, in a sentence. */
+final readonly class MethodAdvice
+{
+    /** A minute of set-up, and a second of every shirt, count alike at so many shirts (heuristic: the run is paid by the minute). */
+    private const SHIRTS = 60;
+
+    private function __construct(public MethodName $method, public string $sentence)
+    {
+    }
+
+    /**
+     * @param list<PrintWay> $ways
+     * @param int            $shirts of the run; 0 where nobody told yet
+     * @param int|null       $heads  of the press; null where none was chosen
+     */
+    public static function of(array $ways, Care $care, int $shirts, ?int $heads): ?self
+    {
+        $can = array_values(array_filter($ways, static fn (PrintWay $w): bool => $w->plates !== [] && ($heads === null || \count($w->plates) <= $heads)));
+        if ($can === []) {
+            return null;
+        }
+        $minutes = static fn (PrintWay $way): float => $way->setUpMin + ($shirts === 0 ? self::SHIRTS : $shirts) * $way->secondsAShirt / 60;
+        $passing = array_values(array_filter($can, static fn (PrintWay $w): bool => $w->mean <= $care->passes()));
+        if ($passing === []) {
+            usort($can, static fn (PrintWay $a, PrintWay $b): int => $a->mean <=> $b->mean);
+
+            return new self($can[0]->method, \sprintf(
+                '%s comes nearest, mean ΔE00 %.1f; nothing on this shelf comes within the %.1f that %s work asks for. Another ink would help most.',
+                self::named($can[0]->method),
+                $can[0]->mean,
+                $care->passes(),
+                $care->value,
+            ));
+        }
+        usort($passing, static fn (PrintWay $a, PrintWay $b): int => [!$a->fits, $minutes($a)] <=> [!$b->fits, $minutes($b)]);
+        $best = $passing[0];
+        $nearer = array_values(array_filter($can, static fn (PrintWay $w): bool => $w->mean < $best->mean - 0.5));
+        usort($nearer, static fn (PrintWay $a, PrintWay $b): int => $a->mean <=> $b->mean);
+
+        return new self($best->method, \sprintf(
+            '%s: %d %s, mean ΔE00 %.1f where %s work asks for %.1f, and the least press time of those that do.%s',
+            self::named($best->method),
+            \count($best->plates),
+            \count($best->plates) === 1 ? 'screen' : 'screens',
+            $best->mean,
+            $care->value,
+            $care->passes(),
+            $nearer === [] ? '' : \sprintf(' %s would come nearer, %.1f, for %+.0f minutes.', self::named($nearer[0]->method), $nearer[0]->mean, $minutes($nearer[0]) - $minutes($best)),
+        ));
+    }
+
+    public static function named(MethodName $method): string
+    {
+        return match ($method) {
+            MethodName::Spot => 'Spot plates',
+            MethodName::OneInk => 'One ink',
+            MethodName::TwoTone => 'Two tones',
+            MethodName::Simulated => 'Simulated process',
+            MethodName::Process => 'Four-colour process',
+            MethodName::Index => 'Index',
+            MethodName::Layers => 'Transparent layers',
+        };
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Advice;
+
+use Ektype\Core\Ink\Deposit;
+use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Press\Heads;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\PlateShare;
+
+/** One way to print a picture, with what it costs on a press and how near it comes. */
+final readonly class PrintWay
+{
+    /** A job’s own minutes, and each screen’s: coated, burned, taped, set up, registered, cleaned (heuristic, manual press). */
+    private const SET_UP_MIN = 15.0;
+    private const SCREEN_MIN = 14.0;
+    /** Seconds of a shirt: loaded and off again, a screen down and up, a stroke, a flash (heuristic). */
+    private const LOAD_S = 14.0;
+    private const SCREEN_S = 3.0;
+    private const STROKE_S = 2.5;
+    private const FLASH_S = 7.0;
+    /** Through which mesh plates of a role usually print, threads per cm and thread in µm: 156, 305 and 255 per inch (heuristic). */
+    private const MESHES = ['base' => [61.0, 64.0], 'colour' => [120.0, 34.0], 'highlight' => [90.0, 48.0]];
+
+    public float $setUpMin;
+    public float $secondsAShirt;
+    public float $inkGrams;
+
+    /**
+     * @param list<PlateShare> $plates in print order
+     * @param bool             $fits   whether it is for such art
+     * @param float            $mean   of the print from the art, ΔE00
+     * @param float            $p95    95 % of it is nearer, ΔE00
+     * @param float            $cm2    of the whole print
+     */
+    public function __construct(
+        public MethodName $method,
+        public array $plates,
+        public bool $fits,
+        public float $mean,
+        public float $p95,
+        private float $cm2,
+    ) {
+        $screens = \count($plates);
+        $this->setUpMin = self::SET_UP_MIN + self::SCREEN_MIN * $screens;
+        $flashes = \count(array_filter($plates, static fn (PlateShare $p): bool => $p->role === PlateRole::Base)) + \count(array_filter($plates, static fn (PlateShare $p): bool => $p->role === PlateRole::Highlight));
+        $this->secondsAShirt = self::LOAD_S + array_sum(array_map(self::seconds(...), $plates)) + self::FLASH_S * $flashes;
+        $this->inkGrams = array_sum(array_map($this->grams(...), $plates));
+    }
+
+    /**
+     * What could go wrong, in plain sentences.
+     *
+     * @param int|null $heads of the press; null where none was chosen
+     *
+     * @return list<string>
+     */
+    public function risks(?int $heads, string $press = ''): array
+    {
+        $missing = $heads === null ? '' : Heads::missing(\count($this->plates), true, $heads, $press);
+
+        return [...$missing === '' ? [] : [$missing], ...match ($this->method) {
+            MethodName::Spot => $this->fits ? [] : ['Blends become steps with hard edges.'],
+            MethodName::OneInk => ['Colours are gone: only light and dark are left.'],
+            MethodName::TwoTone => ['A shift of more than the gap between the dots prints one ink on the other.'],
+            MethodName::Simulated => ['Dots of many plates at one angle: pressure and squeegee must stay alike, or the colours drift.'],
+            MethodName::Process => ['Four rulings over each other: a rosette up close, and moiré where an angle is off.'],
+            MethodName::Index => ['Squares are seen from near. Wet inks run together where squares touch: inks of like hiding, light hand.'],
+            MethodName::Layers => ['Each layer dries before the next. Colours that the tints do not make are missing.'],
+        }];
+    }
+
+    private static function seconds(PlateShare $plate): float
+    {
+        return self::SCREEN_S + self::STROKE_S * self::strokes($plate);
+    }
+
+    private static function strokes(PlateShare $plate): int
+    {
+        return $plate->role === PlateRole::Base ? Deposit::STROKES_OF_A_BASE : 1;
+    }
+
+    /** Of one print, g. */
+    private function grams(PlateShare $plate): float
+    {
+        [$threads, $thread] = self::MESHES[$plate->role->value];
+
+        return (new Deposit(new Mesh($threads, $thread), InkKind::Plastisol, self::strokes($plate), 0.0))->grams($this->cm2 * $plate->share, 1);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Mix;
+
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Separation\Plan;
+use Ektype\Core\Tone\TonalPlan;
+
+/** A change to the plan of a picture in many inks. null leaves a thing as it is. */
+final readonly class MixWished
+{
+    /**
+     * @param list<int>|null  $inks          numbers of inks of the shelf, in print order where they print as listed; none lets them be chosen
+     * @param int|null        $screens       all of them; 0 takes as many as are worth it
+     * @param list<int>|null  $locked
+     * @param list<int>|null  $forbidden
+     * @param bool            $baseByGarment whether the base follows the garment again
+     * @param float|null      $black         0–1
+     * @param float|null      $total         1 for 100 %
+     * @param list<Srgb>|null $tints         in print order; none lets them be proposed
+     */
+    public function __construct(
+        public ?array $inks = null,
+        public ?int $screens = null,
+        public ?array $locked = null,
+        public ?array $forbidden = null,
+        public ?BaseWay $base = null,
+        public bool $baseByGarment = false,
+        public ?bool $highlight = null,
+        public ?OrderSchool $order = null,
+        public ?float $squaresDpi = null,
+        public ?Diffusion $diffusion = null,
+        public ?AngleSchool $angles = null,
+        public ?float $black = null,
+        public ?float $total = null,
+        public ?int $layers = null,
+        public ?array $tints = null,
+        public ?LayerEdge $edge = null,
+    ) {
+    }
+
+    /** @throws ImpossibleMix where the plan is of another method */
+    public function on(Plan $plan): TonalPlan
+    {
+        return match (true) {
+            $plan instanceof SimulatedPlan => new SimulatedPlan($plan->work, $plan->dots, $this->wish($plan->inks), $this->order ?? $plan->order, $plan->laying),
+            $plan instanceof IndexPlan => new IndexPlan($plan->work, $this->wish($plan->inks), $this->squaresDpi ?? $plan->squaresDpi, $this->diffusion ?? $plan->diffusion),
+            $plan instanceof ProcessPlan => new ProcessPlan($plan->work, $plan->dots, $this->angles ?? $plan->angles, $this->black ?? $plan->black, $this->total ?? $plan->total, $this->baseByGarment ? null : $this->base ?? $plan->base),
+            $plan instanceof LayersPlan => $this->layers($plan),
+            default => throw ImpossibleMix::at('', 'This job is not printed in many inks. Choose simulated process, four-colour process, index or layers for it first.'),
+        };
+    }
+
+    private function layers(LayersPlan $plan): LayersPlan
+    {
+        $tints = match (true) {
+            // Another number of layers asks for other tints.
+            $this->layers !== null && $this->layers !== $plan->layers, $this->tints === [] => null,
+            default => $this->tints ?? $plan->tints,
+        };
+
+        return new LayersPlan($plan->work, $this->layers ?? ($tints === null ? $plan->layers : \count($tints)), $tints, $this->edge ?? $plan->edge);
+    }
+
+    private function wish(InkWish $wish): InkWish
+    {
+        $asked = $this->screens !== null || $this->locked !== null || $this->forbidden !== null;
+
+        return new InkWish(
+            match (true) {
+                $this->inks !== null => $this->inks === [] ? null : $this->inks,
+                $asked => null,
+                default => $wish->inks,
+            },
+            $this->screens === null ? ($this->inks === null ? $wish->screens : null) : ($this->screens === 0 ? null : $this->screens),
+            $this->locked ?? $wish->locked,
+            $this->forbidden ?? $wish->forbidden,
+            $this->baseByGarment ? null : $this->base ?? $wish->base,
+            $this->highlight ?? $wish->highlight,
+        );
+    }
+}
