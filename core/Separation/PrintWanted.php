@@ -31,6 +31,12 @@ final readonly class PrintWanted
     ) {
     }
 
+    /** @return list<GivenInk> inks of the shelf that hide what lies below */
+    public function opaque(): array
+    {
+        return array_values(array_filter($this->shelf, static fn (GivenInk $ink): bool => !$ink->transparent));
+    }
+
     /** The same print in plates for the screen and not for films. */
     public function onScreen(float $heightMm): self
     {

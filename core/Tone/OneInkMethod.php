@@ -110,9 +110,10 @@ final class OneInkMethod implements Method, PicturesTones
 
     private static function request(OneInkPlan $plan, PrintWanted $print): OneInkRequest
     {
-        $ink = $print->shelf[$plan->ink ?? 0] ?? ($print->shelf === []
+        $opaque = $print->opaque();
+        $ink = $print->shelf[$plan->ink ?? 0] ?? ($opaque === []
             ? throw ImpossibleTone::at('ink', 'There is no ink on the shelf to print the picture in. Put one there.')
-            : InkTones::furthest($print->garment, ...array_values($print->shelf)));
+            : InkTones::furthest($print->garment, ...$opaque));
 
         return new OneInkRequest(
             $print->widthMm,

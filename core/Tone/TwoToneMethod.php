@@ -174,7 +174,7 @@ final class TwoToneMethod implements Method, PicturesTones
     /** @return array{GivenInk, GivenInk} the dark ink and the light one */
     private static function pair(TwoTonePlan $plan, PrintWanted $print): array
     {
-        $shelf = array_values($print->shelf);
+        $shelf = $print->opaque();
         usort($shelf, static fn (GivenInk $a, GivenInk $b): int => Lab::of($a->colour)->l <=> Lab::of($b->colour)->l);
         if (\count($shelf) < 2) {
             throw ImpossibleTone::at('inks', 'A picture in two tones needs a dark and a light ink, and the shelf has not both. Put them there, or print it in one ink.');

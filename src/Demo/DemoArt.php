@@ -8,6 +8,9 @@ namespace Ektype\App\Demo;
 final class DemoArt
 {
     public const NAVY = '#1b2440';
+    public const BLACK = '#131315';
+    public const WHITE = '#f5f4f0';
+    public const PAPER = '#f4efe2';
     public const CANVAS = '#e6dcc4';
     /** Clear acrylic on a white bench. */
     public const ACRYLIC = '#eef2f2';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Demo;
 
 use Ektype\App\Action\Art\BringArt;
+use Ektype\App\Action\Art\FollowMethod;
 use Ektype\App\Action\Films\WishFilms;
 use Ektype\App\Action\Jobs\DescribeJob;
 use Ektype\App\Action\Light\BurnScreen;
@@ -37,6 +38,7 @@ use Ektype\Core\Film\RegistrationMark;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\RigidMove;
+use Ektype\Core\Separation\MethodName;
 use Psr\Clock\ClockInterface;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -110,6 +112,24 @@ final readonly class DemoJobs
         $this->coatTheFirst($dial);
         $this->work($plum, TaskKind::Separate);
         $this->slackWater();
+        $this->inManyInks();
+    }
+
+    /** Pictures in many colours, each by a method of its own, carried to its films. */
+    private function inManyInks(): void
+    {
+        $paint = new ColourPaintings();
+        foreach ([
+            ['low-tide-ferry.png', $paint->lowTideFerry(), 'Low Tide Ferry', DemoArt::BLACK, 'black', 300.0, Substrate::Cotton, 'Tidewrack Rowing Club', 'tees', 60, 14, MethodName::Simulated],
+            ['field-day.jpg', $paint->fieldDay(), 'Field Day ’26', DemoArt::WHITE, 'white', 280.0, Substrate::Cotton, 'Orchard Row Primary School', 'tees', 120, 12, MethodName::Process],
+            ['night-market.jpg', $paint->nightMarket(), 'Night Market Lanterns', DemoArt::NAVY, 'dark navy', 240.0, Substrate::Cotton, 'Kettle Lane Bakery', 'tees', 80, 16, MethodName::Index],
+            ['kelp-forest.jpg', $paint->kelpForest(), 'Kelp Forest', DemoArt::PAPER, 'cotton paper', 240.0, Substrate::Paper, 'Saltmarsh Print Fair', 'prints', 40, 21, MethodName::Layers],
+        ] as [$file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due, $method]) {
+            $job = $this->job($file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due);
+            $this->door->do(new FollowMethod($job, $method));
+            $this->work($job, TaskKind::Separate);
+            $this->work($job, TaskKind::Films);
+        }
     }
 
     /** A picture in tones on a coloured shirt: its two plates, their films and frames. */

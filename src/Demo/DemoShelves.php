@@ -42,6 +42,8 @@ final readonly class DemoShelves implements Unrecorded
         ['Dusk blue', '#23489c', 0.93], ['Sky', '#6db3e4', 0.92], ['Plum', '#5f2747', 0.94], ['Rye brown', '#a8742f', 0.93],
         ['Slate', '#566069', 0.94], ['Black', '#12110f', 0.97],
     ];
+    /** Transparent, as measured on white. */
+    private const FOUR = [['Process yellow', '#fbe02a'], ['Process magenta', '#cd1a7c'], ['Process cyan', '#1593cf'], ['Process black', '#2b2a28']];
 
     /** threads per cm, thread µm, how many, inside width and height mm */
     private const FRAMES = [
@@ -78,6 +80,9 @@ final readonly class DemoShelves implements Unrecorded
         $random = new Randomizer(new Mt19937(20261123));
         foreach (self::INKS as [$name, $hex, $hiding]) {
             $shop->inks->add(new Ink($name, $hex, InkKind::Plastisol, $hiding));
+        }
+        foreach (self::FOUR as [$name, $hex]) {
+            $shop->inks->add(new Ink($name, $hex, InkKind::Transparent, 0.1));
         }
         $number = 1;
         foreach (self::FRAMES as [$perCm, $thread, $count, $width, $height]) {

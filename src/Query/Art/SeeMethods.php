@@ -16,11 +16,13 @@ use Ektype\App\Work\Tone\ToneProof;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Advice\MethodAdvice;
 use Ektype\Core\Advice\PrintWay;
+use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mix\IndexPlan;
 use Ektype\Core\Mix\LayersPlan;
 use Ektype\Core\Mix\ProcessPlan;
 use Ektype\Core\Mix\SimulatedPlan;
+use Ektype\Core\Plate\Garment;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Tone\OneInkPlan;
@@ -41,7 +43,7 @@ final readonly class SeeMethods
         [$job] = $this->seen($jobId);
         $tonal = $this->isTonal($job);
         $followed = $job->method() ?? MethodName::Spot;
-        $choices = array_map(static fn (MethodName $method): MethodChoice => new MethodChoice($method, $method->isTonal() === $tonal, $method === $followed), MethodName::cases());
+        $choices = array_map(static fn (MethodName $method): MethodChoice => new MethodChoice($method, self::fits($job, $method, $tonal), $method === $followed), MethodName::cases());
         usort($choices, static fn (MethodChoice $a, MethodChoice $b): int => $b->fits <=> $a->fits);
 
         return new MethodsBench($choices, $this->tones->histogram($job));
@@ -133,7 +135,13 @@ final readonly class SeeMethods
 
     private function way(Job $job, MethodName $method, bool $tonal, SmallPrint $print): PrintWay
     {
-        return new PrintWay($method, $print->plates, $method->isTonal() === $tonal, $print->deltaE, $print->p95, $job->widthMm * $job->heightMm() / 100);
+        return new PrintWay($method, $print->plates, self::fits($job, $method, $tonal), $print->deltaE, $print->p95, $job->widthMm * $job->heightMm() / 100);
+    }
+
+    /** Transparent layers want paper or light cloth under them. */
+    private static function fits(Job $job, MethodName $method, bool $tonal): bool
+    {
+        return $method->isTonal() === $tonal && ($method !== MethodName::Layers || Garment::isLight(Lab::of(Srgb::fromHex($job->garmentHex))));
     }
 
     private function isTonal(Job $job): bool

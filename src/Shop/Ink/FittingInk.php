@@ -7,6 +7,7 @@ namespace Ektype\App\Shop\Ink;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\InkKind;
 
 /** The ink of the shelf that a new plate is proposed. */
 final class FittingInk
@@ -34,7 +35,8 @@ final class FittingInk
         $least = self::NEAR_ENOUGH;
         foreach ($shelf as $ink) {
             $distance = Ciede2000::between($lab, Lab::of(Srgb::fromHex($ink->hex)));
-            if ($distance < $least) {
+            // A transparent ink looks so only on white.
+            if ($ink->kind !== InkKind::Transparent && $distance < $least) {
                 $least = $distance;
                 $nearest = $ink;
             }
