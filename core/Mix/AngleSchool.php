@@ -10,19 +10,26 @@ enum AngleSchool: string
     case Fan = 'fan';
     case One = 'one angle';
 
-    /** The fan is turned so far off the mesh, degrees (school). */
-    private const OFF_THE_MESH = 7.5;
-    private const FAN = ['yellow' => 0.0, 'magenta' => 75.0, 'cyan' => 15.0, 'black' => 45.0];
+    /** Yellow, magenta, cyan and black before they are turned off the mesh, degrees (school). */
+    public const FAN = [0.0, 75.0, 15.0, 45.0];
+    private const CYAN = 15.0;
 
     /**
-     * @param float $safe the one angle, degrees
+     * @param float $safe the one angle; in a fan that of cyan, 15° and what it is turned off the mesh, degrees
      *
      * @return array{float, float, float, float} of yellow, magenta, cyan and black, degrees
      */
     public function angles(float $safe): array
     {
-        $at = fn (float $fan): float => $this === self::One ? $safe : $fan + self::OFF_THE_MESH;
+        $turn = $safe - self::CYAN;
 
-        return [$at(self::FAN['yellow']), $at(self::FAN['magenta']), $at(self::FAN['cyan']), $at(self::FAN['black'])];
+        return $this === self::One
+            ? [$safe, $safe, $safe, $safe]
+            : [self::within(self::FAN[0] + $turn), self::within(self::FAN[1] + $turn), self::within(self::FAN[2] + $turn), self::within(self::FAN[3] + $turn)];
+    }
+
+    private static function within(float $angle): float
+    {
+        return fmod($angle + 90, 90.0);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Mix;
 
 use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Mesh\PlateBeats;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\CoverageMap;
@@ -42,7 +43,19 @@ final class MixLook
             );
         }
 
-        return new Separated($kept, Findings::ofTones([...self::idle($kept), ...$warnings], [], $why));
+        return new Separated($kept, Findings::ofTones([...self::idle($kept), ...$warnings, self::beats($plates)], [], $why));
+    }
+
+    /** @param list<TonePlate> $plates */
+    private static function beats(array $plates): string
+    {
+        $dots = [];
+        foreach ($plates as $plate) {
+            // Plates at one ruling and angle are one for this.
+            $dots[round($plate->dots->lpi, 2).' '.round($plate->dots->angleDeg, 2)] ??= [$plate->ink->name, $plate->dots];
+        }
+
+        return PlateBeats::says(array_combine(array_column($dots, 0), array_column($dots, 1)));
     }
 
     /** @return array{string, bool, string} why a plate prints there, whether it is flashed, and why */

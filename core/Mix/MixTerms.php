@@ -24,15 +24,15 @@ final readonly class MixTerms
     {
     }
 
-    /** @param bool $highlight whether the last plate is one */
-    public static function opaque(int $plates, bool $highlight = false): self
+    /** @param int|null $highlight plate that is one */
+    public static function opaque(int $plates, ?int $highlight = null): self
     {
         $prices = array_fill(0, max(1, $plates), self::PRICE);
-        if ($highlight) {
-            $prices[\count($prices) - 1] *= self::HIGHLIGHT;
+        if ($highlight !== null) {
+            $prices[$highlight] = self::PRICE * self::HIGHLIGHT;
         }
 
-        return new self($prices);
+        return new self(array_values($prices));
     }
 
     /**

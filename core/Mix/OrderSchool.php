@@ -14,6 +14,8 @@ enum OrderSchool: string
     case DarkToLight = 'dark to light';
     /** The darkest builds a grey picture under the colours. */
     case DarkFirst = 'dark first, then light to dark';
+    /** The darkest after the highlight white. */
+    case BlackLast = 'highlight, then the darkest last';
     /** As they were listed. */
     case AsListed = 'as listed';
 

@@ -53,6 +53,15 @@ final readonly class PictureColours
         return $colours === [] ? throw ImpossibleMix::at('art', 'The picture is clear all over, so there is no colour to choose inks for. Bring one with something on it.') : new self($colours);
     }
 
+    /** The most frequent of them. */
+    public function first(int $many): self
+    {
+        $kept = \array_slice($this->colours, 0, max(1, $many));
+        $all = array_sum(array_column($kept, 1));
+
+        return new self(array_map(static fn (array $one): array => [$one[0], $one[1] / $all], $kept));
+    }
+
     /**
      * @param array{float, float, float}       $rare
      * @param list<array{float, float, float}> $kept

@@ -20,7 +20,7 @@ final readonly class ProcessRequest
     /** So much ink lies together at the most on cloth, 1 for 100 % (heuristic). */
     public const USUAL_TOTAL = 2.8;
     private const LEAST_TOTAL = 1.2;
-    private const BASE_TURN = 30.0;
+    private const BASE_TURN = 15.0;
 
     /**
      * @param float          $widthMm printed width of the whole picture
@@ -62,8 +62,8 @@ final readonly class ProcessRequest
         $at = fn (GivenInk $ink, int $i): array => [$ink, PlateRole::Colour, new Halftone($this->dots->lpi, $angles[$i])];
         $plates = [$at($this->inks->yellow, 0), $at($this->inks->magenta, 1), $at($this->inks->cyan, 2), $at($this->inks->black, 3)];
         if ($this->base !== null) {
-            $turned = $this->dots->angleDeg + self::BASE_TURN;
-            array_unshift($plates, [$this->base, PlateRole::Base, new Halftone($this->dots->lpi, $turned > 90 ? $turned - 90 : $turned)]);
+            // Half way between cyan and black.
+            array_unshift($plates, [$this->base, PlateRole::Base, new Halftone($this->dots->lpi, fmod($angles[2] + self::BASE_TURN, 90.0))]);
         }
 
         return new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::process(\count($plates), $this->black, $this->total), $this->dpi, $this->dot, $this->range, $this->curve, $this->work, MixTable::MIDDLE);

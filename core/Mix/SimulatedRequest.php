@@ -7,6 +7,7 @@ namespace Ektype\Core\Mix;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Halftone\ToneCurve;
+use Ektype\Core\Mesh\PlateBeats;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
@@ -17,8 +18,6 @@ use Ektype\Core\Tone\ToneWork;
 final readonly class SimulatedRequest
 {
     private const MOST = 12;
-    /** The base stands apart from the colours, which share an angle (school). */
-    private const BASE_TURN = 30.0;
 
     /**
      * @param float          $widthMm   printed width of the whole picture
@@ -52,16 +51,18 @@ final readonly class SimulatedRequest
 
     public function mix(): MixRequest
     {
-        $turned = $this->dots->angleDeg + self::BASE_TURN;
-        $apart = new Halftone($this->dots->lpi, $turned > 90 ? $turned - 90 : $turned);
+        // The base stands apart from the colours, which share an angle (school).
+        $apart = PlateBeats::apart($this->dots);
         $plates = array_map(fn (GivenInk $ink): array => [$ink, PlateRole::Colour, $this->dots], $this->order->of($this->inks));
         if ($this->base !== null) {
             array_unshift($plates, [$this->base, PlateRole::Base, $apart]);
         }
+        $at = null;
         if ($this->highlight !== null) {
-            $plates[] = [$this->highlight, PlateRole::Highlight, $this->dots];
+            $at = \count($plates) - ($this->order === OrderSchool::BlackLast && \count($this->inks) > 1 ? 1 : 0);
+            array_splice($plates, $at, 0, [[$this->highlight, PlateRole::Highlight, $this->dots]]);
         }
 
-        return $plates === [] ? throw new \LogicException('A print has inks.') : new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $this->highlight !== null), $this->dpi, $this->dot, $this->range, $this->curve, $this->work);
+        return $plates === [] ? throw new \LogicException('A print has inks.') : new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $at), $this->dpi, $this->dot, $this->range, $this->curve, $this->work);
     }
 }

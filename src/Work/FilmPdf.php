@@ -73,6 +73,24 @@ final class FilmPdf extends \FPDF
         }
     }
 
+    /**
+     * A picture as large as the art, on the film that was added last.
+     *
+     * @param string $png path of it
+     */
+    public function layBelow(string $png): void
+    {
+        $sheet = $this->sheet;
+        $this->Image(
+            $png,
+            $sheet->mm($sheet->marginPx),
+            $sheet->mm($sheet->feedMarginPx),
+            $sheet->mm($sheet->widthPx - 2 * $sheet->marginPx),
+            $sheet->mm($sheet->artHeightPx),
+            'PNG',
+        );
+    }
+
     public function bytes(): string
     {
         $pdf = $this->Output('S');

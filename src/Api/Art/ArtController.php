@@ -19,6 +19,7 @@ use Ektype\App\Query\Art\ChartSeen;
 use Ektype\App\Query\Art\InksBench;
 use Ektype\App\Query\Art\MethodOffer;
 use Ektype\App\Query\Art\MethodsBench;
+use Ektype\App\Query\Art\OrderOffer;
 use Ektype\App\Query\Art\SeeArt;
 use Ektype\App\Query\Art\SeeChart;
 use Ektype\App\Query\Art\SeeInks;
@@ -94,6 +95,17 @@ final readonly class ArtController
     public function inkPicture(int $id, int $screens): Response
     {
         return Served::picture($this->inks->picture($id, $screens));
+    }
+
+    /**
+     * Orders of printing by what the print looks like, the nearest first.
+     *
+     * @return list<OrderOffer>
+     */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/orders', methods: ['GET'])]
+    public function orders(int $id): array
+    {
+        return $this->inks->orders($id);
     }
 
     /** What some inks would print; nothing is stored. */
@@ -175,6 +187,13 @@ final readonly class ArtController
     public function sheet(int $id): Response
     {
         return Served::file($this->sheet->pdf($id), 'application/pdf', 'mark-sheet.pdf');
+    }
+
+    /** The print after some of its plates, at true size with the marks, to lay under the next drawing. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/stage/{stage<[1-9][0-9]?>}.pdf', methods: ['GET'])]
+    public function stage(int $id, int $stage): Response
+    {
+        return Served::file($this->sheet->pdf($id, $stage), 'application/pdf', \sprintf('stage-%d.pdf', $stage));
     }
 
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/positives', methods: ['POST']), Status(201)]

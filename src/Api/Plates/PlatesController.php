@@ -14,10 +14,12 @@ use Ektype\App\Query\Job\JobHead;
 use Ektype\App\Query\Job\SeeJob;
 use Ektype\App\Query\Pictures\PlatesAt;
 use Ektype\App\Query\Pictures\SeePictures;
+use Ektype\App\Query\Pictures\ShiftSeen;
 use Ektype\App\Query\Plates\Costs;
 use Ektype\App\Query\Plates\PlatesBench;
 use Ektype\App\Query\Plates\SeeCosts;
 use Ektype\App\Query\Plates\SeePlates;
+use Ektype\App\Shop\NotHere;
 use Ektype\App\Shop\Plate\Plates;
 use Ektype\App\Shop\Task\TaskKind;
 use Ektype\App\Work\First\FirstPull;
@@ -110,6 +112,13 @@ final readonly class PlatesController
     public function loupe(int $id, #[Asked] LoupeAt $at): Response
     {
         return Served::picture($this->pictures->loupe($id, $at->point(), $at->mm, $at->off()));
+    }
+
+    /** How far the colours change by a plate that is off. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/shift', methods: ['GET'])]
+    public function shift(int $id, #[Asked] LoupeAt $at): ShiftSeen
+    {
+        return $this->pictures->shift($id, $at->off() ?? throw new NotHere());
     }
 
     /** The plates that print at a point, topmost first: what a finger on the picture picks. */

@@ -16,6 +16,8 @@ use Ektype\Core\Mix\ChosenInks;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\MixInks;
 use Ektype\Core\Mix\MixPlan;
+use Ektype\Core\Mix\SimulatedPlan;
+use Ektype\Core\Mix\TriedOrder;
 use Ektype\Core\Tone\TonalPlan;
 
 /** Which inks a picture in many of them is printed in, how near each set comes, and what it looks like. */
@@ -64,12 +66,31 @@ final readonly class SeeInks
      */
     public function tried(int $jobId, array $inks, ?Srgb $garment): TriedInks
     {
-        [$job, $shelf, $plan] = $this->seen($jobId);
-        $numbers = array_keys($shelf);
+        [$job, , $plan] = $this->seen($jobId);
         $chosen = $this->counts->tried($job, $plan, $inks, $garment);
         $picture = $this->counts->picture($job, $plan, $inks, $garment);
 
         return new TriedInks($chosen->mean, $chosen->p95, 100 * $chosen->muddyShare, 'data:image/png;base64,'.base64_encode($picture));
+    }
+
+    /**
+     * Orders of printing, the nearest first, each with how near it comes.
+     *
+     * @return list<OrderOffer>
+     */
+    public function orders(int $jobId): array
+    {
+        [$job, $shelf, $plan] = $this->seen($jobId);
+        if (!$plan instanceof SimulatedPlan) {
+            throw ImpossibleMix::at('order', 'Squares lie side by side: their order changes nothing that is seen.');
+        }
+
+        return array_map(static fn (TriedOrder $tried): OrderOffer => new OrderOffer(
+            $tried->school,
+            $tried->inks,
+            array_map(static fn (int $id): string => $shelf[$id]->name, $tried->inks),
+            round($tried->deltaE, 2),
+        ), $this->counts->orders($job, $plan));
     }
 
     /**

@@ -8,10 +8,7 @@ use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\NotHere;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Halftone\PressGain;
-use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
-use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
@@ -49,18 +46,18 @@ final readonly class Loupe
         $now = null;
         foreach ($job->platesInOrder() as $plate) {
             $path = $this->shopData.'/files/'.($job->separationPath ?? throw new NotHere()).'/'.$plate->drawing.'.plane';
-            $straight = self::square($path, $left, $top, $size);
+            $straight = PlaneSquare::of($path, $left, $top, $size);
             $shown = $straight;
             if ($off !== null && $plate->id === $off->plateId) {
                 // Within so small a square a turn is a shift: θ times the way from the middle of the print.
                 $turn = deg2rad($off->turnDeg);
                 $x = $off->shift->xMm - $turn * ($at->yMm - $job->heightMm() / 2);
                 $y = $off->shift->yMm + $turn * ($at->xMm - $job->widthMm / 2);
-                $shown = self::square($path, $left - (int) round($x * $perMm), $top - (int) round($y * $perMm), $size);
+                $shown = PlaneSquare::of($path, $left - (int) round($x * $perMm), $top - (int) round($y * $perMm), $size);
             }
             $tones = $job->printsTones();
             if ($plate->printsTones()) {
-                $shown = self::grown($shown, $size, $plate->lpi ?? PlannedDots::USUAL_LPI, $job->filmProfile()->dpi, $this->charts->known($job->gainSetting())->gain);
+                $shown = PlaneSquare::grown($shown, $size, $plate->lpi ?? PlannedDots::USUAL_LPI, $job->filmProfile()->dpi, $this->charts->known($job->gainSetting())->gain);
             }
             $layers[] = new PulledLayer(new CoverageMap($size, $size, 1, $shown), $plate->printedIn(), $tones ? $plate->hidingAsItLies($sinks) : $plate->hiding(), $plate->isTransparent());
             if (!$plate->isWhiteBase()) {
@@ -98,7 +95,7 @@ final readonly class Loupe
                 throw new NotHere();
             }
             if ($alone === null || $alone === $i) {
-                $square = self::square(
+                $square = PlaneSquare::of(
                     $path,
                     (int) round($at->xMm * $perMm - $size / 2),
                     (int) round($at->yMm * $perMm - $size / 2),
@@ -153,66 +150,6 @@ final readonly class Loupe
         $factor = $light > 150 ? 150 / $light : 1.0;
 
         return new Srgb((int) round($ink->red * $factor), (int) round($ink->green * $factor), (int) round($ink->blue * $factor));
-    }
-
-    /**
-     * Dots as the press prints them: they spread by their gain all round. Half a cell’s worth of a round dot has an edge of
-     * 2 √2 cells; a gain of so much of the cell is an edge moved by that share of it.
-     *
-     * @param string $dots a byte a pixel, empty or full
-     */
-    private static function grown(string $dots, int $size, float $lpi, float $dpi, PressGain $press): string
-    {
-        $gain = $press->at(0.5)->printed - 0.5;
-        $reach = $gain * $dpi / $lpi / (2 * \M_SQRT2);
-        $around = (int) round($reach);
-        if ($around < 1) {
-            return $dots;
-        }
-        $row = str_repeat("\0", $around);
-        $padded = '';
-        foreach (str_split($dots, max(1, $size)) as $line) {
-            $padded .= $line.$row;
-        }
-        $wide = $size + $around;
-        $spread = $padded;
-        for ($y = -$around; $y <= $around; ++$y) {
-            for ($x = -$around; $x <= $around; ++$x) {
-                if (hypot($x, $y) <= $reach + 0.5) {
-                    $by = $y * $wide + $x;
-                    $spread |= $by >= 0 ? str_repeat("\0", $by).substr($padded, 0, \strlen($padded) - $by) : substr($padded, -$by).str_repeat("\0", -$by);
-                }
-            }
-        }
-
-        return implode('', array_map(static fn (string $line): string => substr($line, 0, $size), str_split($spread, max(1, $wide))));
-    }
-
-    /** @return string one byte a pixel, empty or full; open beyond the edge of the plane */
-    private static function square(string $path, int $left, int $top, int $size): string
-    {
-        $from = max(0, $top);
-        $plane = PlaneFile::window($path, $from, max(0, $top + $size - $from));
-        $rows = str_repeat("\0", max(0, min($size, $from - $top)) * $size);
-        for ($y = 0; $y < $plane->height; ++$y) {
-            $rows .= self::row($plane, $y, $left, $size);
-        }
-
-        return str_pad(substr($rows, 0, $size * $size), $size * $size, "\0");
-    }
-
-    private static function row(BitPlane $plane, int $y, int $left, int $size): string
-    {
-        $x = max(0, $left);
-        $width = max(0, min($plane->width, $left + $size) - $x);
-        if ($width === 0) {
-            return str_repeat("\0", $size);
-        }
-        $byte = $x >> 3;
-        $part = substr($plane->row($y), $byte, (($x + $width + 7) >> 3) - $byte);
-        $digits = substr(str_pad(gmp_strval(gmp_import($part), 2), 8 * \strlen($part), '0', \STR_PAD_LEFT), $x - 8 * $byte, $width);
-
-        return str_pad(str_repeat("\0", $x - $left).strtr($digits, '01', "\0".\chr(CoverageMap::FULL)), $size, "\0");
     }
 
     /** Draws slanting lines where something shows that ought to be covered. */

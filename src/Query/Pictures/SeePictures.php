@@ -27,6 +27,7 @@ final readonly class SeePictures
         private Plates $plates,
         private Pull $pull,
         private Loupe $loupe,
+        private ShiftedPrint $shifted,
         private ToneMap $tones,
         private Moment $moment,
         private FirstPulls $first,
@@ -92,6 +93,12 @@ final readonly class SeePictures
     public function loupe(int $jobId, Point $at, float $mm, ?PlateOff $off): string
     {
         return $this->loupe->ofPrint($this->jobs->whole($jobId), $at, $mm, $off);
+    }
+
+    /** How far the print’s colours change by a plate that is off. */
+    public function shift(int $jobId, PlateOff $off): ShiftSeen
+    {
+        return $this->shifted->of($this->jobs->whole($jobId), $off);
     }
 
     public function loupeOnFilms(int $jobId, Point $at, float $mm, ?int $alone): string

@@ -8,7 +8,9 @@ use Ektype\App\Shop\Frame\Frame;
 use Ektype\Core\Choice\RulingSchool;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\Moire;
+use Ektype\Core\Mesh\PlateBeats;
 use Ektype\Core\Mesh\ToneRange;
+use Ektype\Core\Mix\AngleSchool;
 use Ektype\Core\Mix\HeldSquares;
 use Ektype\Core\Mix\IndexPlan;
 use Ektype\Core\Mix\LayersPlan;
@@ -38,7 +40,7 @@ final class BegunPlan
             MethodName::OneInk => new OneInkPlan(dots: self::dots($rack)),
             MethodName::TwoTone => new TwoTonePlan(dots: self::dots($rack)),
             MethodName::Simulated => new SimulatedPlan(dots: self::dots($rack)),
-            MethodName::Process => new ProcessPlan(dots: self::dots($rack)),
+            MethodName::Process => new ProcessPlan(dots: self::fan($rack)),
             MethodName::Index => new IndexPlan(squaresDpi: self::squares($rack)),
             MethodName::Layers => new LayersPlan(),
         };
@@ -70,6 +72,19 @@ final class BegunPlan
         $held = array_map(static fn (Frame $f): float => HeldSquares::on($f->mesh())->dpi, $rack);
 
         return $held === [] ? IndexPlan::USUAL_DPI : max(HeldSquares::COARSEST, min(IndexPlan::USUAL_DPI, floor(max($held) / 10) * 10));
+    }
+
+    /**
+     * The same for a fan of plates: turned so far that all of them are calm.
+     *
+     * @param list<Frame> $rack
+     */
+    private static function fan(array $rack): PlannedDots
+    {
+        $dots = self::dots($rack);
+        $turn = PlateBeats::turned(self::mesh($rack), $dots->halftone->lpi, AngleSchool::FAN);
+
+        return new PlannedDots(new Halftone($dots->halftone->lpi, AngleSchool::FAN[2] + $turn), $dots->dot, $dots->range);
     }
 
     /** @param list<Frame> $rack */

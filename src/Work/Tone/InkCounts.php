@@ -15,7 +15,13 @@ use Ektype\Core\Mix\InkGamut;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\MixInks;
 use Ektype\Core\Mix\MixPlan;
+use Ektype\Core\Mix\MixRequest;
+use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\OrderSearch;
 use Ektype\Core\Mix\PictureColours;
+use Ektype\Core\Mix\SimulatedMethod;
+use Ektype\Core\Mix\SimulatedPlan;
+use Ektype\Core\Mix\TriedOrder;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Tone\ArtTones;
@@ -84,6 +90,28 @@ final readonly class InkCounts
             new InkGamut($print->garment, array_values(array_intersect_key($others, array_flip($inks))), $base),
             $print->garment,
         ));
+    }
+
+    /**
+     * Orders of printing by what the print looks like.
+     *
+     * @return list<TriedOrder>
+     */
+    public function orders(Job $job, SimulatedPlan $plan): array
+    {
+        $print = $this->print->of($job);
+        $inks = MixInks::of($print->shelf, $print->garment, fn (): PictureColours => PictureColours::of($this->art->of($job)), $plan->inks);
+
+        return OrderSearch::of(
+            $inks->colours,
+            PictureColours::of($this->art->of($job)),
+            static fn (OrderSchool $order, array $colours): MixRequest => SimulatedMethod::request(
+                new SimulatedPlan($plan->work, $plan->dots, $plan->inks, $order, $plan->laying),
+                new MixInks($inks->base, $colours, $inks->highlight),
+                $print,
+            )->mix(),
+            $inks->highlight !== null,
+        );
     }
 
     /** @param array<int, GivenInk> $others */

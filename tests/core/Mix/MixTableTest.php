@@ -173,7 +173,7 @@ final class MixTableTest extends TestCase
 
     private static function table(): MixTable
     {
-        return self::$table ??= MixTable::of(self::layered(), MixTerms::opaque(6, true));
+        return self::$table ??= MixTable::of(self::layered(), MixTerms::opaque(6, 5));
     }
 
     /** @return list<float> coverages of a colour, straight between the nodes */

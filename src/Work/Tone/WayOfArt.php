@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Work\Tone;
+
+use Ektype\App\Shop\Job\BegunPlan;
+use Ektype\App\Work\Methods;
+use Ektype\Core\Advice\PrintWay;
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Plate\Garment;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\PrintWanted;
+use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\TonalArt;
+use Ektype\Core\Tone\TonalPlan;
+
+/** What a method would take of art that is no job yet. */
+final readonly class WayOfArt
+{
+    private const SIDE = 460;
+
+    public function __construct(private Methods $methods, private SpotPicture $spot)
+    {
+    }
+
+    /** @throws \Ektype\Core\Unit\Refusal where it cannot be printed so */
+    public function of(MethodName $method, ArtRaster $art, PrintWanted $print): PrintWay
+    {
+        $small = SmallArt::sized($art, self::SIDE);
+        $tonal = TonalArt::isOne($small);
+        $plan = BegunPlan::of($method, []);
+        $look = new PrintWanted($print->widthMm, $print->garment, 25.4 * $small->width / $print->widthMm, null, $print->shelf);
+        if ($plan instanceof TonalPlan) {
+            $pictures = $this->methods->of($plan);
+            if (!$pictures instanceof PicturesTones) {
+                throw new \LogicException('A method of tones shows its print.');
+            }
+            $kept = $this->reckoned(...);
+            $plan = $pictures->settled($plan, $small, $look, $kept);
+            $picture = $pictures->picture($plan, $small, $look, $kept);
+            $plates = $pictures->first($plan, new OnlyArt($small), $look);
+        } else {
+            [$picture, $plates] = $this->spot->of(new SpotPlan(), $small, $look, 0.0);
+        }
+        [$mean, $p95] = OffArt::of($small, $picture);
+
+        return new PrintWay(
+            $method,
+            array_map(OffArt::share(...), $plates),
+            $method->isTonal() === $tonal && ($method !== MethodName::Layers || Garment::isLight(Lab::of($print->garment))),
+            $mean,
+            $p95,
+            $print->widthMm ** 2 * $small->height / $small->width / 100,
+        );
+    }
+
+    /**
+     * Nothing is kept of art that is no job.
+     *
+     * @param \Closure(): string $reckon
+     */
+    private function reckoned(string $key, \Closure $reckon): string
+    {
+        return $reckon();
+    }
+}
