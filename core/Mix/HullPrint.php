@@ -13,7 +13,7 @@ final class HullPrint
     /** Nodes a side: coarse, so that it is there while a hand is on an ink. */
     private const SIDE = 9;
 
-    /** @return list<string> red, green and blue of the print at each step of the colours */
+    /** @return array{string, string, string} red, green and blue of the print at each step of the colours */
     public static function prints(InkGamut $gamut): array
     {
         $inks = array_values(array_diff(array_keys($gamut->corners), [InkGamut::GARMENT]));
@@ -22,11 +22,11 @@ final class HullPrint
         for ($i = 0, $all = self::SIDE ** 3; $i < $all; ++$i) {
             $code = static fn (int $n): int => (int) round(255 * $n / $last);
             $print = $gamut->colour($gamut->nearest(new Srgb($code($i % self::SIDE), $code(intdiv($i, self::SIDE) % self::SIDE), $code(intdiv($i, self::SIDE ** 2))), $inks)[1]);
-            foreach ([$print->red, $print->green, $print->blue] as $c => $light) {
-                $rgb[$c][] = $light / 255;
-            }
+            $rgb[0][] = $print->red / 255;
+            $rgb[1][] = $print->green / 255;
+            $rgb[2][] = $print->blue / 255;
         }
 
-        return array_map(static fn (array $nodes): string => CubeSteps::of($nodes, self::SIDE), $rgb);
+        return [CubeSteps::of($rgb[0], self::SIDE), CubeSteps::of($rgb[1], self::SIDE), CubeSteps::of($rgb[2], self::SIDE)];
     }
 }

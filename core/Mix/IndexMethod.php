@@ -6,6 +6,7 @@ namespace Ektype\Core\Mix;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\CoverageMap;
@@ -94,12 +95,17 @@ final class IndexMethod implements Method, PicturesTones
         return [];
     }
 
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick
     {
-        $request = self::request($plan, KeptInks::of($plan->inks, $small, $print, $kept), $print);
+        $inks = KeptInks::of($plan->inks, $small, $print, $kept);
+        $print = $on === null ? $print : $print->on($on);
+        $request = self::request($plan, $inks, $print);
         $gamut = new InkGamut($request->garment, $request->inks, $request->base);
+        if ($on !== null) {
+            return HullPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), $gamut, $on);
+        }
         $key = hash('sha256', serialize([$gamut->corners, 'index']));
-        $prints = MixPicture::read($kept('print-'.$key, static fn (): string => implode('', HullPrint::prints($gamut))));
+        $prints = $kept('print-'.$key, static fn (): string => MixPicture::woven(...HullPrint::prints($gamut)));
 
         return MixPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), $prints, $print->garment);
     }

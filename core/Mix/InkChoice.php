@@ -130,11 +130,17 @@ final readonly class InkChoice
     }
 
     /**
-     * How near some inks come, and what each is worth.
+     * How near some inks come; what each is worth is left out.
      *
      * @param list<int> $chosen by their place on the shelf
      */
-    public function told(array $chosen): ChosenInks
+    public function seen(array $chosen): ChosenInks
+    {
+        return self::summed($this->measured($chosen), array_combine($chosen, array_fill(0, \count($chosen), 0.0)));
+    }
+
+    /** @param list<int> $chosen */
+    private function told(array $chosen): ChosenInks
     {
         $all = $this->measured($chosen);
         $worth = [];
@@ -143,6 +149,16 @@ final readonly class InkChoice
             $worth[$ink] = self::mean($without) - self::mean($all);
         }
         arsort($worth);
+
+        return self::summed($all, $worth);
+    }
+
+    /**
+     * @param list<array{float, float, Srgb}> $all
+     * @param array<int, float>               $worth by ink
+     */
+    private static function summed(array $all, array $worth): ChosenInks
+    {
         $muddy = array_values(array_filter($all, static fn (array $one): bool => $one[0] > ChosenInks::MUDDY));
         usort($muddy, static fn (array $a, array $b): int => $b[0] * $b[1] <=> $a[0] * $a[1]);
 

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Mix;
 
 use Ektype\Core\Art\ArtRaster;
-use Ektype\Core\Colour\Lab;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\BlueNoise;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Halftone\HardEdges;
@@ -22,7 +20,6 @@ use Ektype\Core\Tone\ToneWork;
 /** A picture in steps: each layer of a chain prints where its tint is needed. */
 final class LayerPlates
 {
-    private const STEPS = 32;
     /** What differs within so much of the print is no shape, mm (heuristic). */
     private const CALM_MM = 0.35;
     /** A grain is so wide, mm (heuristic): as fine as usual meshes hold, and as coarse as chalk. */
@@ -45,11 +42,11 @@ final class LayerPlates
     }
 
     /** @return list<ToneRaster> for each layer 255 where it prints, 0 where not */
-    public static function masks(ArtRaster $art, LayerChain $chain, LayerEdge $edge, int $across, int $down, float $widthMm, ToneWork $work): array
+    public static function masks(ArtRaster $art, LayerChain $chain, LayerEdge $edge, int $across, int $down, float $widthMm, ToneWork $work, ?LayerTable $known = null): array
     {
         $tones = ArtTones::of(self::calm($art, $widthMm), $across, $down, $widthMm, $work);
         [$r, $g, $b] = $tones->channels();
-        $layers = self::layers($chain, $edge, $r, $g, $b, $across, $widthMm / $across);
+        $layers = self::layers($known ?? LayerTable::of($chain, $edge), $edge, $r, $g, $b, $across, $widthMm / $across);
         $all = implode('', array_map(\chr(...), range(0, 255)));
         $masks = [];
         foreach (array_keys($chain->tints) as $i) {
@@ -61,13 +58,13 @@ final class LayerPlates
     }
 
     /** @return string which layers each place has, a byte a place */
-    private static function layers(LayerChain $chain, LayerEdge $edge, string $r, string $g, string $b, int $across, float $placeMm): string
+    private static function layers(LayerTable $table, LayerEdge $edge, string $r, string $g, string $b, int $across, float $placeMm): string
     {
-        [$first, $second, $part] = self::table($chain, $edge);
-        $axis = static fn (int $stride): array => array_map(static fn (int $code): int => $stride * (int) round($code * (self::STEPS - 1) / 255), range(0, 255));
-        [$red, $green, $blue] = [$axis(1), $axis(self::STEPS), $axis(self::STEPS ** 2)];
+        [$first, $second, $part] = [$table->first, $table->second, $table->part];
+        $axis = static fn (int $stride): array => array_map(static fn (int $code): int => $stride * (int) round($code * (LayerTable::STEPS - 1) / 255), range(0, 255));
+        [$red, $green, $blue] = [$axis(1), $axis(LayerTable::STEPS), $axis(LayerTable::STEPS ** 2)];
         $grain = max(1, (int) round(($edge === LayerEdge::Grain ? self::GRAIN_MM : self::SOFT_MM) / $placeMm));
-        $thresholds = BlueNoise::thresholds();
+        $thresholds = $edge === LayerEdge::Clean ? '' : BlueNoise::thresholds();
         $bands = [];
         $length = 256 * $across;
         for ($from = 0, $all = \strlen($r); $from < $all; $from += $length) {
@@ -92,26 +89,6 @@ final class LayerPlates
         }
 
         return implode('', SideBySide::all($bands, \count($bands) > 2));
-    }
-
-    /** @return array{string, string, string} for each step of the colours: the layers that come nearest, the next, and how far it is on the way there, a byte each */
-    private static function table(LayerChain $chain, LayerEdge $edge): array
-    {
-        [$first, $second, $part] = ['', '', ''];
-        for ($i = 0; $i < self::STEPS ** 3; ++$i) {
-            $code = static fn (int $n): int => (int) round(255 * $n / (self::STEPS - 1));
-            $lab = Lab::of(new Srgb($code($i % self::STEPS), $code(intdiv($i, self::STEPS) % self::STEPS), $code(intdiv($i, self::STEPS ** 2))));
-            if ($edge === LayerEdge::Clean) {
-                $first .= \chr($chain->nearest($lab)[0]);
-                continue;
-            }
-            [$one, $two, $t] = $chain->between($lab);
-            $first .= \chr($one);
-            $second .= \chr($two);
-            $part .= \chr((int) round(255 * $t));
-        }
-
-        return [$first, $second, $part];
     }
 
     /** The picture without what is finer than a shape. */

@@ -97,10 +97,14 @@ final class LayersMethod implements Method, PicturesTones
         return [];
     }
 
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick
     {
         $chain = self::keptChain($plan, $small, $print, $kept);
-        $masks = LayerPlates::masks($small, $chain, $plan->edge, $small->width, $small->height, $print->widthMm, $plan->work);
+        $hexes = array_map(static fn (Srgb $tint): string => $tint->hex(), $chain->tints);
+        $table = LayerTable::read($kept('layers-'.hash('sha256', serialize([$chain->paper->hex(), $hexes, $plan->edge->value])), static fn (): string => LayerTable::of($chain, $plan->edge)->written()));
+        $masks = LayerPlates::masks($small, $chain, $plan->edge, $small->width, $small->height, $print->widthMm, $plan->work, $table);
+        // The layers are those of their own paper.
+        $chain = $on === null ? $chain : new LayerChain($on, $chain->tints);
         $layers = str_repeat("\0", $small->width * $small->height);
         foreach ($masks as $i => $mask) {
             $layers |= strtr($mask->tones, "\xff", \chr(1 << $i));
@@ -110,7 +114,7 @@ final class LayersMethod implements Method, PicturesTones
             $colours[\chr($set)] = \chr($colour->red).\chr($colour->green).\chr($colour->blue);
         }
 
-        return ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work)->print($layers, $colours, $print->garment);
+        return ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work)->print($layers, $colours, $on ?? $print->garment);
     }
 
     public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan

@@ -82,7 +82,7 @@ final class MixLook
         $tones = ArtTones::of($raster, $width, max(1, (int) round($width * $raster->height / $raster->width)), $print->widthMm, $request->work);
         $range = $request->printedRange();
         $from = implode('', array_map(\chr(...), range(0, 255)));
-        $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $range->bring($tone / 255))), range(0, 255)));
+        $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $range->hold($tone / 255))), range(0, 255)));
         $first = [];
         foreach ($tones->throughAll($request->table(MixTable::COARSE)->steps()) as $i => $bytes) {
             [$ink, $role] = $request->plates[$i];

@@ -8,17 +8,29 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Tone\ArtTones;
+use Ektype\Core\Tone\PixelTables;
 use Ektype\Core\Tone\ToneWork;
 
 /** What a table of colours prints of a picture, small: every pixel looked up in the colours that come out. */
 final class MixPicture
 {
-    /** @param list<string> $prints red, green and blue of what is printed at each step */
-    public static function of(ArtTones $art, array $prints, Srgb $garment): \Imagick
-    {
-        [$red, $green, $blue] = $art->throughAll($prints);
+    /** Places beside each other take the lower and the upper step in turn. */
+    private const TURNS = [[0.125, 0.625], [0.875, 0.375]];
 
-        return $art->coloured(self::woven($red, $green, $blue), $garment);
+    /** @param string $prints the colour that is printed at each step, three bytes each */
+    public static function of(ArtTones $art, string $prints, Srgb $garment): \Imagick
+    {
+        [$red, $green, $blue] = $art->channels();
+        $axes = array_map(static fn (array $row): array => array_map(self::axes(...), $row), self::TURNS);
+        $rgb = '';
+        for ($y = 0, $at = 0; $y < $art->height; ++$y) {
+            for ($x = 0; $x < $art->width; ++$x, ++$at) {
+                [$r, $g, $b] = $axes[$y & 1][$x & 1];
+                $rgb .= substr($prints, $r[\ord($red[$at])] + $g[\ord($green[$at])] + $b[\ord($blue[$at])], 3);
+            }
+        }
+
+        return $art->coloured($rgb, $garment);
     }
 
     public static function small(ArtRaster $small, float $widthMm, ToneWork $work): ArtTones
@@ -26,19 +38,33 @@ final class MixPicture
         return ArtTones::of($small, $small->width, $small->height, $widthMm, $work);
     }
 
-    /** @return list<string> red, green and blue as they are looked up, from one kept text */
-    public static function read(string $kept): array
+    /**
+     * The print of the plates that were solved for their garment, on that one or on another.
+     *
+     * @param \Closure(string, \Closure(): string): string $kept what is reckoned under a name is reckoned once
+     */
+    public static function through(MixRequest $request, ArtTones $art, \Closure $kept, bool $uncorrected, Srgb $on): \Imagick
     {
-        return \strlen($kept) % 3 === 0 && $kept !== '' ? str_split($kept, max(1, intdiv(\strlen($kept), 3))) : throw new \UnexpectedValueException('A kept table of colours is damaged.');
+        $key = $request->key();
+        $nodes = static fn (): string => $kept('nodes-'.$key, static fn (): string => $request->table(MixTable::MIDDLE)->written());
+        $plates = \count($request->plates);
+        if ($on->hex() !== $request->garment->hex()) {
+            // The films are those of their own garment.
+            return CoarsePicture::of($art, MixTable::glance($nodes(), $plates)->colours(new LayeredInks($on, array_column($request->plates, 0)), $request->printedRange(), ToneCurve::press($uncorrected ? $request->curve : null)), $request->garment, $on);
+        }
+        $prints = $kept('print-'.$key.($uncorrected ? '-uncorrected' : ''), static fn (): string => self::written($request, MixTable::read($nodes(), $plates), $uncorrected));
+
+        return self::of($art, $prints, $on);
     }
 
-    /** The colours of a table’s nodes as the press prints them. */
-    public static function written(MixRequest $request, MixTable $table, bool $uncorrected): string
+    /** The colours of a table’s nodes as the press prints them, three bytes a step. */
+    private static function written(MixRequest $request, MixTable $table, bool $uncorrected): string
     {
-        return implode('', $table->prints($request->layered(), $request->printedRange(), ToneCurve::press($uncorrected ? $request->curve : null)));
+        return self::woven(...$table->prints($request->layered(), $request->printedRange(), ToneCurve::press($uncorrected ? $request->curve : null)));
     }
 
-    private static function woven(string $red, string $green, string $blue): string
+    /** Three tables as one. */
+    public static function woven(string $red, string $green, string $blue): string
     {
         $rgb = str_repeat("\0", 3 * \strlen($red));
         for ($i = 0, $at = 0, $n = \strlen($red); $i < $n; ++$i) {
@@ -48,5 +74,14 @@ final class MixPicture
         }
 
         return $rgb;
+    }
+
+    /** @return array{list<int>, list<int>, list<int>} where each value of red, of green and of blue leads */
+    private static function axes(float $up): array
+    {
+        $last = PixelTables::STEPS - 1;
+        $axis = static fn (int $stride): array => array_map(static fn (int $code): int => 3 * $stride * min($last, (int) ($code * $last / 255 + $up)), range(0, 255));
+
+        return [$axis(1), $axis(PixelTables::STEPS), $axis(PixelTables::STEPS ** 2)];
     }
 }

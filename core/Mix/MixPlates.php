@@ -31,7 +31,7 @@ final class MixPlates
         $from = $to = '';
         for ($tone = 0; $tone < 256; ++$tone) {
             $from .= \chr($tone);
-            $to .= \chr((int) round(255 * $range->bring($tone / 255)));
+            $to .= \chr((int) round(255 * $range->hold($tone / 255)));
         }
         /** @var array<string, array{Supercell, Screening}> $screens */
         $screens = [];

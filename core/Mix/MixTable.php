@@ -61,19 +61,73 @@ final readonly class MixTable
      *
      * @param \Closure(float): float $press what the press makes of a tone
      *
-     * @return list<string> red, green and blue of each step
+     * @return array{string, string, string} red, green and blue of each step
      */
     public function prints(LayeredInks $inks, Tones $range, \Closure $press): array
     {
         $rgb = [[], [], []];
+        foreach ($this->colours($inks, $range, $press) as $colour) {
+            $rgb[0][] = $colour->red / 255;
+            $rgb[1][] = $colour->green / 255;
+            $rgb[2][] = $colour->blue / 255;
+        }
+
+        return [CubeSteps::of($rgb[0], $this->side), CubeSteps::of($rgb[1], $this->side), CubeSteps::of($rgb[2], $this->side)];
+    }
+
+    /**
+     * What each node prints.
+     *
+     * @param \Closure(float): float $press what the press makes of a tone
+     *
+     * @return list<Srgb>
+     */
+    public function colours(LayeredInks $inks, Tones $range, \Closure $press): array
+    {
+        $colours = [];
         for ($i = 0, $all = \count($this->nodes[0] ?? []); $i < $all; ++$i) {
-            $colour = $inks->colour(array_map(static fn (float $a): float => $press($range->bring($a)), array_column($this->nodes, $i)));
-            foreach ([$colour->red, $colour->green, $colour->blue] as $c => $code) {
-                $rgb[$c][] = $code / 255;
+            $colours[] = $inks->colour(array_map(static fn (float $a): float => $press($range->hold($a)), array_column($this->nodes, $i)));
+        }
+
+        return $colours;
+    }
+
+    /** To be kept: a byte for each plate at each node. */
+    public function written(): string
+    {
+        return implode('', array_map(static fn (array $nodes): string => implode('', array_map(static fn (float $a): string => \chr((int) round(255 * $a)), $nodes)), $this->nodes));
+    }
+
+    /** @throws \UnexpectedValueException where it is no such text */
+    public static function read(string $written, int $plates): self
+    {
+        $each = intdiv(\strlen($written), max(1, $plates));
+        $side = (int) round($each ** (1 / 3));
+        if ($each < 8 || $side ** 3 * $plates !== \strlen($written)) {
+            throw new \UnexpectedValueException('A kept table of plates is damaged.');
+        }
+
+        return new self(array_map(static fn (string $nodes): array => array_map(static fn (string $a): float => \ord($a) / 255, str_split($nodes)), str_split($written, max(1, $each))), $side);
+    }
+
+    /** Every second node of what was kept: enough for a look while a hand is on it. */
+    public static function glance(string $written, int $plates): self
+    {
+        $each = intdiv(\strlen($written), max(1, $plates));
+        $side = (int) round($each ** (1 / 3));
+        $few = intdiv($side + 1, 2);
+        if ($side % 2 === 0 || $side ** 3 * $plates !== \strlen($written)) {
+            throw new \UnexpectedValueException('A kept table of plates is damaged.');
+        }
+        $nodes = array_fill(0, $plates, []);
+        foreach (array_keys($nodes) as $plate) {
+            for ($i = 0, $all = $few ** 3; $i < $all; ++$i) {
+                $at = 2 * ($i % $few + $side * (intdiv($i, $few) % $few + $side * intdiv($i, $few ** 2)));
+                $nodes[$plate][] = \ord($written[$plate * $each + $at]) / 255;
             }
         }
 
-        return array_map(fn (array $nodes): string => CubeSteps::of($nodes, $this->side), $rgb);
+        return new self(array_values($nodes), $few);
     }
 
     /** @return list<string> how much each plate prints, as it is looked up */

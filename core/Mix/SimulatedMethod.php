@@ -79,12 +79,11 @@ final class SimulatedMethod implements Method, PicturesTones
         return [];
     }
 
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick
     {
         $request = self::request($plan, KeptInks::of($plan->inks, $small, $print, $kept), $print)->mix();
-        $prints = $kept('print-'.$request->key().($uncorrected ? '-uncorrected' : ''), static fn (): string => MixPicture::written($request, $request->table(MixTable::MIDDLE), $uncorrected));
 
-        return MixPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), MixPicture::read($prints), $print->garment);
+        return MixPicture::through($request, MixPicture::small($small, $print->widthMm, $plan->work), $kept, $uncorrected, $on ?? $print->garment);
     }
 
     public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan

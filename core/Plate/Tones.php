@@ -26,6 +26,23 @@ final readonly class Tones
     }
 
     /**
+     * A tone as the mesh holds it: what is too light becomes the lightest or bare, whichever is nearer, and what is too dark the
+     * darkest or solid; all between stays. For plates that share a colour with others.
+     *
+     * @param float $tone 0–1
+     */
+    public function hold(float $tone): float
+    {
+        return match (true) {
+            $tone < max(self::ENDS, $this->lightest / 2) => 0.0,
+            $tone < $this->lightest => $this->lightest,
+            $tone > min(1 - self::ENDS, ($this->darkest + 1) / 2) => 1.0,
+            $tone > $this->darkest => $this->darkest,
+            default => $tone,
+        };
+    }
+
+    /**
      * A tone brought into it; bare stays bare, and solid solid.
      *
      * @param float $tone 0–1

@@ -31,6 +31,12 @@ final readonly class PrintWanted
     ) {
     }
 
+    /** The same print on another garment. */
+    public function on(Srgb $garment): self
+    {
+        return new self($this->widthMm, $garment, $this->dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve);
+    }
+
     /** @return list<GivenInk> inks of the shelf that hide what lies below */
     public function opaque(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Tone;
 
 use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\PrintWanted;
 
 /**
@@ -17,11 +18,12 @@ interface PicturesTones
     /**
      * @param P                                            $plan
      * @param \Closure(string, \Closure(): string): string $kept        what is reckoned under a name is reckoned once
+     * @param Srgb|null                                    $on          another garment to look at it on; null for its own
      * @param bool                                         $uncorrected from a film that does not undo the gain of the press
      *
      * @throws \Ektype\Core\Unit\Refusal where the plan cannot be
      */
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick;
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick;
 
     /**
      * The same plan with all chosen that it leaves to be chosen by the picture.

@@ -86,8 +86,9 @@ final class TwoToneMethod implements Method, PicturesTones
         return [];
     }
 
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick
     {
+        $print = $on === null ? $print : $print->on($on);
         $known = null;
         // The table of two inks on a garment is the same however the picture is bent.
         if (($plan->middle ?? Middle::of($small)) === Middle::Picture) {

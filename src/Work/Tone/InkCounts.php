@@ -69,7 +69,7 @@ final readonly class InkCounts
         [$base, , $others] = self::shelf($print, $plan->inks());
         $places = array_keys(array_intersect(array_keys($others), $inks));
 
-        return $places === [] ? throw ImpossibleMix::at('inks', 'None of these inks is on the shelf any more. Choose others.') : $this->choice($job, $print, $plan->inks(), $others, $base)->told($places);
+        return $places === [] ? throw ImpossibleMix::at('inks', 'None of these inks is on the shelf any more. Choose others.') : $this->choice($job, $print, $plan->inks(), $others, $base)->seen($places);
     }
 
     /**

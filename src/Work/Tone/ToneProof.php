@@ -8,7 +8,6 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\JobPrint;
 use Ektype\App\Work\Methods;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Tone\PicturesTones;
 use Ektype\Core\Tone\TonalPlan;
 
@@ -47,11 +46,8 @@ final readonly class ToneProof
     {
         $art = $this->art->of($job);
         $print = $this->print->of($job);
-        if ($onGarment !== null) {
-            $print = new PrintWanted($print->widthMm, $onGarment, $print->dpi, $print->sigmaMm, $print->shelf, $print->sinks, $print->curve);
-        }
 
-        return $this->pictures($plan)->picture($plan, $art, $print, $this->kept(...), $uncorrected);
+        return $this->pictures($plan)->picture($plan, $art, $print, $this->kept(...), $uncorrected, $onGarment);
     }
 
     /** The plan with all chosen that it leaves to the picture. */

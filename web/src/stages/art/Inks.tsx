@@ -64,10 +64,11 @@ export function Inks({ job, set }: { job: JobOn<"art">; set: InkSet }) {
         <Box display="flex" flexDirection="column" gap="16px">
           {seen && (
             <Box>
-              <Label>Off the art in the mean, and 95 % of it under</Label>
-              <Text className="readout" fontSize="26px" fontWeight="700" aria-live="polite">
-                ΔE00 {seen.deltaE.toFixed(1)} · {seen.p95.toFixed(1)}
+              <Label>Off the art</Label>
+              <Text className="readout" fontSize="26px" fontWeight="700" aria-live="polite" whiteSpace="nowrap">
+                ΔE {seen.deltaE.toFixed(1)}
               </Text>
+              <Text fontSize="small">in the mean; 95 % of it less than {seen.p95.toFixed(1)}</Text>
             </Box>
           )}
           {seen && (
