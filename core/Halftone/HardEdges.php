@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Halftone;
 
 use Ektype\Core\Raster\Bits;
+use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Raster\ToneRaster;
 
 /**
@@ -28,14 +29,45 @@ final readonly class HardEdges
     private const ENOUGH = 5;
     /** Places are looked at up to so many steps away. */
     private const AROUND = 3;
+    private const BAND = 512;
     /** A place of the picture may cover so many of the tones; beyond, there is no telling where an edge ran. */
     private const MOST_REACH = 4;
 
     /**
-     * @param int $reach places of the tones that one of the picture covers each way
+     * @param int                        $reach  places of the tones that one of the picture covers each way
+     * @param array<int, list<int>>|null $within columns by row in which alone the picture itself has hard edges; null looks everywhere
      */
-    public function __construct(private ToneRaster $tones, private int $reach = 1)
+    public function __construct(private ToneRaster $tones, private int $reach = 1, private ?array $within = null)
     {
+    }
+
+    /**
+     * Where a picture has hard edges: many plates of it may be steep where it is not.
+     *
+     * @param list<ToneRaster> $channels
+     *
+     * @return array<int, list<int>> columns by row
+     */
+    public static function ofPicture(array $channels, int $reach): array
+    {
+        if ($reach > self::MOST_REACH) {
+            return [];
+        }
+        $bands = [];
+        foreach ($channels as $channel) {
+            for ($from = 0; $from < $channel->height; $from += self::BAND) {
+                $to = min($channel->height, $from + self::BAND);
+                $bands[] = static fn (): array => (new self($channel, $reach))->steep($from, $to);
+            }
+        }
+        $rows = [];
+        foreach (SideBySide::all($bands, \count($bands) > 2) as $found) {
+            foreach ($found as $y => $columns) {
+                $rows[$y] = isset($rows[$y]) ? array_values(array_unique([...$rows[$y], ...$columns])) : $columns;
+            }
+        }
+
+        return $rows;
     }
 
     /** How far apart the picture’s own places are, in places of the tones. */
@@ -58,7 +90,7 @@ final readonly class HardEdges
         $found = [];
         // What one place of the picture became has the same two sides all over.
         $known = [];
-        foreach ($this->steep($from, $to) as $y => $columns) {
+        foreach ($this->within === null ? $this->steep($from, $to) : $this->rows($from, $to) as $y => $columns) {
             foreach ($columns as $x) {
                 if (!$this->isNear($x, $y)) {
                     continue;
@@ -72,6 +104,19 @@ final readonly class HardEdges
         }
 
         return $found;
+    }
+
+    /** @return array<int, list<int>> */
+    private function rows(int $from, int $to): array
+    {
+        $rows = [];
+        for ($y = $from; $y < $to; ++$y) {
+            if (isset($this->within[$y])) {
+                $rows[$y] = $this->within[$y];
+            }
+        }
+
+        return $rows;
     }
 
     /**

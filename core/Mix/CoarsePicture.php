@@ -27,30 +27,27 @@ final class CoarsePicture
             // How far each colour is moved: that is smoother than where it comes to.
             $moved[] = [$print->red - $code($i % $side), $print->green - $code(intdiv($i, $side) % $side), $print->blue - $code(intdiv($i, $side ** 2))];
         }
-        $cloth = \chr($on->red).\chr($on->green).\chr($on->blue);
         [$red, $green, $blue] = $art->channels();
         $known = [];
         $rgb = '';
         for ($at = 0, $n = \strlen($red); $at < $n; ++$at) {
             [$r, $g, $b] = [intdiv(\ord($red[$at]), self::STEP), intdiv(\ord($green[$at]), self::STEP), intdiv(\ord($blue[$at]), self::STEP)];
-            $rgb .= $known[($r << 10) | ($g << 5) | $b] ??= self::isCloth($own, $r, $g, $b) ? $cloth : self::between($moved, $side, $r, $g, $b);
+            $rgb .= $known[($r << 10) | ($g << 5) | $b] ??= self::between($moved, $side, [$r, $g, $b], $own, $on);
         }
 
         return $art->coloured($rgb, $on);
     }
 
-    /** What the garment gives is left to it. */
-    private static function isCloth(Srgb $garment, int $r, int $g, int $b): bool
+    /**
+     * @param list<array{int, int, int}> $moved
+     * @param array{int, int, int}       $steps
+     */
+    private static function between(array $moved, int $side, array $steps, Srgb $own, Srgb $on): string
     {
-        $off = static fn (int $step, int $code): int => abs($step * self::STEP + intdiv(self::STEP, 2) - $code);
-
-        return max($off($r, $garment->red), $off($g, $garment->green), $off($b, $garment->blue)) <= self::STEP;
-    }
-
-    /** @param list<array{int, int, int}> $moved */
-    private static function between(array $moved, int $side, int $r, int $g, int $b): string
-    {
-        $steps = [$r, $g, $b];
+        $wished = array_map(static fn (int $step): float => $step * self::STEP + self::STEP / 2, $steps);
+        // What the garment gives is left to it, and what is near to it nearly so.
+        $off = max(abs($wished[0] - $own->red), abs($wished[1] - $own->green), abs($wished[2] - $own->blue));
+        $prints = max(0.0, min(1.0, ($off - self::STEP / 2) / (3 * self::STEP)));
         $places = [];
         foreach ($steps as $step) {
             $at = ($step * self::STEP + self::STEP / 2) / 256 * ($side - 1);
@@ -70,8 +67,8 @@ final class CoarsePicture
                 $mixed[$c] += $weight * $moved[$at][$c];
             }
         }
-        $code = static fn (int $c): string => \chr((int) max(0, min(255, round($steps[$c] * self::STEP + self::STEP / 2 + $mixed[$c]))));
+        $code = static fn (int $c, int $cloth): string => \chr((int) max(0, min(255, round((1 - $prints) * $cloth + $prints * ($wished[$c] + $mixed[$c])))));
 
-        return $code(0).$code(1).$code(2);
+        return $code(0, $on->red).$code(1, $on->green).$code(2, $on->blue);
     }
 }

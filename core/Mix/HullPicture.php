@@ -10,7 +10,7 @@ use Ektype\Core\Tone\ArtTones;
 /** The nearest that some inks come to a picture, while a hand is on them. */
 final class HullPicture
 {
-    private const SIDE = 8;
+    private const SIDE = 7;
 
     public static function of(ArtTones $art, InkGamut $gamut, Srgb $garment): \Imagick
     {

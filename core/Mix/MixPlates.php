@@ -10,6 +10,7 @@ use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Halftone\ToneGrid;
 use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Raster\ToneRaster;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\TonePlate;
 
@@ -33,6 +34,8 @@ final class MixPlates
             $from .= \chr($tone);
             $to .= \chr((int) round(255 * $range->hold($tone / 255)));
         }
+        $reach = HardEdges::reach($art->width, $grid->tonesAcross);
+        $edges = HardEdges::ofPicture(array_map(static fn (string $channel): ToneRaster => new ToneRaster($grid->tonesAcross, $grid->tonesDown, $channel), array_values(array_unique($tones->channels()))), $reach);
         /** @var array<string, array{Supercell, Screening}> $screens */
         $screens = [];
         $plates = [];
@@ -43,7 +46,7 @@ final class MixPlates
             $onFilm = $request->curve?->on($printed) ?? $printed;
             $plates[] = new TonePlate(
                 $ink,
-                $screening->film($onFilm, $grid->times, $grid->height, new HardEdges($onFilm, HardEdges::reach($art->width, $grid->tonesAcross))),
+                $screening->film($onFilm, $grid->times, $grid->height, new HardEdges($onFilm, $reach, $edges)),
                 new Halftone($cell->lpi, $cell->angleDeg),
                 $request->dot,
                 $request->range,

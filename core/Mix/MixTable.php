@@ -27,6 +27,8 @@ final readonly class MixTable
     private const FURTHEST = 0.1;
     private const NEAREST = 0.01;
     private const BEGIN = 0.15;
+    /** Steps a channel of films: half of them would be seen in the darks. */
+    private const STEPS = 128;
 
     /**
      * @param list<list<float>> $nodes for each plate its coverage at each node, red first, then green, then blue
@@ -127,13 +129,13 @@ final readonly class MixTable
             }
         }
 
-        return new self(array_values($nodes), $few);
+        return new self($nodes, $few);
     }
 
     /** @return list<string> how much each plate prints, as it is looked up */
     public function steps(): array
     {
-        return array_map(fn (array $nodes): string => CubeSteps::of($nodes, $this->side), $this->nodes);
+        return SideBySide::all(array_map(fn (array $nodes): \Closure => fn (): string => CubeSteps::of($nodes, $this->side, self::STEPS), $this->nodes));
     }
 
     /**

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Tone;
 
-/** A cube of colours as pixels are looked up in it: 64 steps a channel, straight between the nodes. */
+/** A cube of colours as pixels are looked up in it: so many steps a channel, straight between the nodes. */
 final class CubeSteps
 {
     /**
      * @param list<float> $nodes coverage at each, 0–1, red first, then green, then blue
      * @param int         $side  nodes a side
+     * @param int         $many  steps a channel
      *
      * @return string a byte a step, red fastest
      */
-    public static function of(array $nodes, int $side): string
+    public static function of(array $nodes, int $side, int $many = PixelTables::STEPS): string
     {
-        $steps = array_map(static function (int $step) use ($side): array {
-            $at = $step / (PixelTables::STEPS - 1) * ($side - 1);
+        $steps = array_map(static function (int $step) use ($side, $many): array {
+            $at = $step / ($many - 1) * ($side - 1);
             $node = min($side - 2, (int) $at);
 
             return [$node, $at - $node];
-        }, range(0, PixelTables::STEPS - 1));
+        }, range(0, $many - 1));
         // One axis after the other: straight lines in three directions are one trilinear interpolation.
         $inRed = [];
         for ($gb = 0; $gb < $side ** 2; ++$gb) {
@@ -29,7 +30,6 @@ final class CubeSteps
                 $inRed[] = $nodes[$at] + $part * ($nodes[$at + 1] - $nodes[$at]);
             }
         }
-        $many = \count($steps);
         $inGreen = [];
         for ($b = 0; $b < $side; ++$b) {
             foreach ($steps as [$node, $part]) {

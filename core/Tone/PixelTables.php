@@ -82,33 +82,35 @@ final class PixelTables
     }
 
     /**
-     * The same for any number of inks.
+     * The same for any number of inks, through tables whose steps are so fine that none is cut to pieces.
      *
-     * @param list<string> $tables STEPS³ bytes for each ink
+     * @param list<string> $tables bytes for each ink, as many steps a channel as they have
      *
      * @return string a byte a place of the first ink, then all of the second, and so on
      */
     public static function mixed(string $r, string $g, string $b, int $width, array $tables): string
     {
-        $nearest = self::axes(0.5);
-        $turns = [[self::axes(0.125), self::axes(0.625)], [self::axes(0.875), self::axes(0.375)]];
-        $all = '';
-        foreach ($tables as $table) {
-            $rough = self::nearlyBare($table, $table);
-            $bare = '1';
-            $ink = $r;
-            for ($x = 0, $end = \strlen($r); $x < $end; ++$x) {
-                [$red, $green, $blue] = $turns[intdiv($x, $width) & 1][$x % $width & 1];
-                $node = $red[\ord($r[$x])] + $green[\ord($g[$x])] + $blue[\ord($b[$x])];
-                if ($rough[$node] === $bare) {
-                    $node = $nearest[0][\ord($r[$x])] + $nearest[1][\ord($g[$x])] + $nearest[2][\ord($b[$x])];
+        $steps = (int) round(\strlen($tables[0] ?? '') ** (1 / 3));
+        $turns = [[self::axes(0.125, $steps), self::axes(0.625, $steps)], [self::axes(0.875, $steps), self::axes(0.375, $steps)]];
+        $inks = array_fill(0, \count($tables), '');
+        $nodes = array_fill(0, $width, 0);
+        for ($y = 0, $at = 0, $rows = intdiv(\strlen($r), max(1, $width)); $y < $rows; ++$y, $at += $width) {
+            for ($odd = 0; $odd < 2; ++$odd) {
+                [$red, $green, $blue] = $turns[$y & 1][$odd];
+                for ($x = $odd; $x < $width; $x += 2) {
+                    $nodes[$x] = $red[\ord($r[$at + $x])] + $green[\ord($g[$at + $x])] + $blue[\ord($b[$at + $x])];
                 }
-                $ink[$x] = $table[$node];
             }
-            $all .= $ink;
+            foreach ($tables as $k => $table) {
+                $row = '';
+                foreach ($nodes as $node) {
+                    $row .= $table[$node];
+                }
+                $inks[$k] .= $row;
+            }
         }
 
-        return $all;
+        return implode('', $inks);
     }
 
     /** @return string a digit for each node of the table: 1 where either ink is nearly bare */
@@ -121,10 +123,10 @@ final class PixelTables
     }
 
     /** @return array{list<int>, list<int>, list<int>} what each value of red, of green and of blue adds to the number of a node */
-    private static function axes(float $up): array
+    private static function axes(float $up, int $steps = self::STEPS): array
     {
-        $axis = static fn (int $stride): array => array_map(static fn (int $code): int => $stride * min(self::STEPS - 1, (int) ($code * (self::STEPS - 1) / 255 + $up)), range(0, 255));
+        $axis = static fn (int $stride): array => array_map(static fn (int $code): int => $stride * min($steps - 1, (int) ($code * ($steps - 1) / 255 + $up)), range(0, 255));
 
-        return [$axis(1), $axis(self::STEPS), $axis(self::STEPS ** 2)];
+        return [$axis(1), $axis($steps), $axis($steps ** 2)];
     }
 }

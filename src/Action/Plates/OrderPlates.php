@@ -7,7 +7,14 @@ namespace Ektype\App\Action\Plates;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
+use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Task\TaskKind;
+use Ektype\Core\Mix\MixWished;
+use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\SimulatedPlan;
+use Ektype\Core\Plate\PlateRole;
 
 /** In which order the plates print. */
 final readonly class OrderPlates implements Change
@@ -30,7 +37,25 @@ final readonly class OrderPlates implements Change
         foreach ($job->plates as $plate) {
             $plate->position = (int) array_search($plate->idOrFail(), $this->order, true);
         }
+        $this->solveAnew($job, $shop);
 
         return 'Print order of '.$job->name;
+    }
+
+    /** Dots of opaque inks over each other are solved for their order: another one asks for other plates. */
+    private function solveAnew(Job $job, ShopFloor $shop): void
+    {
+        $plan = $job->plan();
+        if (!$plan instanceof SimulatedPlan) {
+            return;
+        }
+        $inks = [];
+        foreach ($job->platesInOrder() as $plate) {
+            if ($plate->role === PlateRole::Colour && $plate->ink?->id !== null) {
+                $inks[] = $plate->ink->id;
+            }
+        }
+        $job->decide((new MixWished($inks, order: OrderSchool::AsListed))->on($plan));
+        (new AskForWork($this->jobId, TaskKind::Separate))->carryOut($shop);
     }
 }

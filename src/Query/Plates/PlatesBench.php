@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Plates;
 
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\ThinPlace;
 use Ektype\Core\Separation\WitnessSpot;
@@ -31,6 +32,7 @@ final readonly class PlatesBench
         public array $witnesses,
         public bool $toleranceSet,
         public array $plates,
+        public MethodName $method,
     ) {
     }
 }

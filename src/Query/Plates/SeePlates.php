@@ -13,6 +13,7 @@ use Ektype\Core\Choice\Holding;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Press\PrintOrder;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\RegisterBudget;
 use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Separation\Trap;
@@ -48,6 +49,7 @@ final readonly class SeePlates
                     $book->plates,
                     array_keys($book->plates),
                 ),
+                $job->method() ?? MethodName::Spot,
             );
         });
     }

@@ -172,6 +172,33 @@ export const useInks = (job: { id: number; garmentHex: string; method: string; f
     placeholderData: (was, before) => (before?.queryKey[1] === job.id ? was : undefined),
   });
 
+/** How far a print’s colours change by a plate that is off. */
+export const useShift = (
+  job: { id: number; pullKey: string },
+  plate: number,
+  at: { x: number; y: number; turn: number },
+) =>
+  useQuery({
+    queryKey: ["shift", job.id, job.pullKey, plate, at.x, at.y, at.turn],
+    queryFn: () =>
+      answer(
+        api.GET("/api/jobs/{id}/shift", {
+          params: { path: { id: job.id }, query: { x: 0, y: 0, mm: 10, plate, dx: at.x, dy: at.y, turn: at.turn } },
+        }),
+      ),
+    staleTime: Number.POSITIVE_INFINITY,
+    placeholderData: (was, before) => (before?.queryKey[1] === job.id ? was : undefined),
+  });
+
+/** The orders in which a picture’s inks can print, the nearest first; asked only where somebody wants to know. */
+export const useOrders = (job: { id: number; turn: number }, ask: boolean) =>
+  useQuery({
+    queryKey: ["orders", job.id, job.turn],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/orders", { params: { path: { id: job.id } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+    enabled: ask,
+  });
+
 /** The print at the size of the screen, while the plates for film are drawn or have still to be drawn anew. */
 export function useFirstPull(job: Job) {
   const { data } = useQuery({

@@ -80,10 +80,7 @@ export function Inks({ job, set }: { job: JobOn<"art">; set: InkSet }) {
               <Text fontSize="small">
                 of the area is off by more than 8
                 {count && count.muddy.length > 0
-                  ? `: most in ${count.muddy
-                      .slice(0, 3)
-                      .map((m) => m.name.toLowerCase())
-                      .join(", ")}.`
+                  ? `: most in ${[...new Set(count.muddy.map((m) => m.name.toLowerCase()))].slice(0, 3).join(", ")}.`
                   : "."}
               </Text>
             </Box>

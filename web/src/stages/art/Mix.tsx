@@ -1,6 +1,7 @@
-import { Box } from "@chakra-ui/react";
+import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import type { MixChange, Mix as Mixed } from "../../api/client";
+import { useOrders } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
 import { numberTyped } from "../../ui/number";
@@ -42,7 +43,15 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
               value={mix.order}
               onChange={(e) => set({ order: e.target.value as NonNullable<Mixed["order"]> })}
             >
-              {(["light to dark", "dark to light", "dark first, then light to dark", "as listed"] as const).map((o) => (
+              {(
+                [
+                  "light to dark",
+                  "dark to light",
+                  "dark first, then light to dark",
+                  "highlight, then the darkest last",
+                  "as listed",
+                ] as const
+              ).map((o) => (
                 <option key={o}>{o}</option>
               ))}
             </Choice>
@@ -106,6 +115,7 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
           </Tick>
         </Box>
       )}
+      {job.method === "simulated" && <Orders at={at} set={set} />}
       {job.method === "layers" && <Tints mix={mix} set={set} />}
       <Trouble of={work.change.error} field="mix" />
     </Box>
@@ -164,6 +174,44 @@ function Tints({ mix, set }: { mix: Mixed; set: (part: MixChange) => void }) {
       <SmallButton ml="-10px" onClick={() => set({ tints: [] })}>
         Propose tints anew
       </SmallButton>
+    </Box>
+  );
+}
+
+/** Orders of printing by what the print looks like: the schools, and the best that was found. */
+function Orders({ at, set }: { at: AtHand<"art">; set: (part: MixChange) => void }) {
+  const [asked, setAsked] = useState(false);
+  const { data } = useOrders(at.job, asked);
+  if (!asked)
+    return (
+      <SmallButton ml="-10px" onClick={() => setAsked(true)}>
+        Compare orders by their print
+      </SmallButton>
+    );
+  if (!data) return <Text fontSize="small">Printing them in every order …</Text>;
+  const best = data[0]?.deltaE ?? 0;
+  return (
+    <Box as="ul" listStyleType="none" p="0" m="0" aria-label="Orders of printing">
+      {data.map((one) => (
+        <Box as="li" key={one.order} borderTopWidth="1px" borderColor="line" py="6px">
+          <Box display="flex" justifyContent="space-between" alignItems="baseline" gap="10px">
+            <Text fontWeight="600">{one.order === "as listed" ? "found by looking" : one.order}</Text>
+            <Text className="readout" fontSize="small" whiteSpace="nowrap">
+              {one.deltaE === best ? `ΔE ${one.deltaE.toFixed(2)}` : `+${(one.deltaE - best).toFixed(2)}`}
+            </Text>
+          </Box>
+          <Text fontSize="small" color="quiet">
+            {one.names.join(", ")}
+          </Text>
+          <SmallButton
+            ml="-10px"
+            aria-label={`Print ${one.order === "as listed" ? "in the order found by looking" : one.order}`}
+            onClick={() => set(one.order === "as listed" ? { order: one.order, inks: one.inks } : { order: one.order })}
+          >
+            Print so
+          </SmallButton>
+        </Box>
+      ))}
     </Box>
   );
 }

@@ -117,11 +117,11 @@ function Decisions({
           ))}
         </Choice>
       </Field>
-      {plate.dots ? (
-        <Text mt="12px">
-          Its dots carry the tones of the picture and lie beside those of the other plate. The curve, the ruling and the
-          inks stand on the bench of the art.
-        </Text>
+      {job.method !== "spot" ? (
+        <>
+          <Text mt="12px">{CARRIES[job.method]} The curve and the inks stand on the bench of the art.</Text>
+          {job.method === "layers" && <StageSheets job={job} />}
+        </>
       ) : hex === null ? (
         <BaseChoke at={at} />
       ) : (
@@ -151,5 +151,32 @@ function BaseChoke({ at }: { at: AtHand<"plates"> }) {
       {at.job.thinBase.length > 0 &&
         ` At ${at.job.thinBase.length} thin ${at.job.thinBase.length === 1 ? "stroke" : "strokes"} it is choked less, so that they keep a base; “Will it hold?” shows where.`}
     </Text>
+  );
+}
+
+const CARRIES = {
+  "one ink": "Its dots carry the tones of the picture.",
+  "two-tone": "Its dots carry the tones of the picture and lie beside those of the other plate.",
+  simulated: "Its dots mix with those of the other plates, over and beside them.",
+  process: "Its dots let what lies below shine through.",
+  index: "Its squares lie beside those of the other plates; none lies on another.",
+  layers: "Its tint multiplies what lies below.",
+};
+
+/** The print after each layer, at true size with the marks, to lay under the next drawing. */
+function StageSheets({ job }: { job: AtHand<"plates">["job"] }) {
+  return (
+    <Box mt="8px">
+      <Text fontSize="small" color="quiet">
+        The print so far at true size, with the marks, to lay under the next drawing:
+      </Text>
+      <Box display="flex" flexWrap="wrap" gap="14px">
+        {job.plates.map((p, i) => (
+          <a key={p.id} href={`/api/jobs/${job.id}/stage/${i + 1}.pdf`} className="tight" download>
+            after {p.name}
+          </a>
+        ))}
+      </Box>
+    </Box>
   );
 }

@@ -1,9 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useDeferredValue, useState } from "react";
 import type { PlateOn } from "../../api/client";
+import { useShift } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
+import { Label } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { Slide } from "../../ui/Slide";
 import { SmallButton } from "../../ui/SmallButton";
@@ -104,6 +106,7 @@ export function Shifts({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"pl
             </Text>{" "}
             at the worst
           </Heading>
+          {job.method !== "spot" && <ColourShift job={job} plateId={plate.id} at={loupe} />}
           <Slide label="To the right" unit="mm" value={x} set={setX} most={1.5} step={0.02} />
           <Slide label="Down" unit="mm" value={y} set={setY} most={1.5} step={0.02} />
           <Slide label="Turned clockwise" unit="°" value={turn} set={setTurn} most={0.6} step={0.01} />
@@ -166,5 +169,30 @@ export function Shifts({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"pl
         </Box>
       </Box>
     </>
+  );
+}
+
+/** A picture in dots has no edge that opens: a shift changes how dots overlap, and so its colours. */
+function ColourShift({
+  job,
+  plateId,
+  at,
+}: {
+  job: AtHand<"plates">["job"];
+  plateId: number;
+  at: { x: number; y: number; turn: number };
+}) {
+  const { data } = useShift(job, plateId, at);
+  return (
+    <Box mb="10px" aria-live="polite">
+      <Label>Its colours change by</Label>
+      <Text className="readout" fontSize="26px" fontWeight="700">
+        ΔE {data ? data.deltaE.toFixed(1) : "…"}
+      </Text>
+      <Text fontSize="small">
+        in the mean{data ? `; 95 % of the print by less than ${data.p95.toFixed(1)}` : ""}. Counted on the films’ own
+        dots, with the overlap that their angles give.
+      </Text>
+    </Box>
   );
 }
