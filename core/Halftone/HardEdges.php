@@ -73,7 +73,7 @@ final readonly class HardEdges
     /** How far apart the picture’s own places are, in places of the tones. */
     public static function reach(int $picturePx, int $tonesAcross): int
     {
-        return max(1, (int) ceil($tonesAcross / max(1, $picturePx) - 0.01));
+        return max(1, (int) ceil($tonesAcross / max(1, $picturePx) - 0.25));
     }
 
     /**
@@ -133,6 +133,8 @@ final readonly class HardEdges
         $all = implode('', array_map(\chr(...), range(0, 255)));
         $steps = implode('', array_map(static fn (int $t): string => \chr((1 << intdiv($t, 32)) - 1), range(0, 255)));
         $band = strtr(substr($this->tones->tones, $top * $wide, ($bottom - $top) * $wide), $all, $steps);
+        // Below the last row is nothing that it could differ from.
+        $band .= str_repeat(substr($band, -$wide), $bottom === $high ? $apart : 0);
         $length = \strlen($band);
         $number = Bits::unordered($band);
         $far = gmp_init(0);

@@ -39,7 +39,7 @@ final class MixPlates
         /** @var array<string, array{Supercell, Screening}> $screens */
         $screens = [];
         $plates = [];
-        foreach ($tones->throughAll($known ?? $request->table()->steps()) as $i => $bytes) {
+        foreach ($tones->throughAll($known ?? $request->tableFor($tones->channels())->steps()) as $i => $bytes) {
             [$ink, $role, $dots] = $request->plates[$i];
             [$cell, $screening] = $screens[$dots->lpi.' '.$dots->angleDeg] ??= self::screening($request, $dots, $grid->width);
             $printed = $tones->where(strtr($bytes, $from, $to));

@@ -48,6 +48,16 @@ final readonly class MixRequest
         return MixTable::of($this->layered(), $this->terms, $finest ?? $this->finest);
     }
 
+    /**
+     * The same for the colours of a picture alone.
+     *
+     * @param array{string, string, string} $channels red, green and blue, a byte a place
+     */
+    public function tableFor(array $channels): MixTable
+    {
+        return MixTable::of($this->layered(), $this->terms, $this->finest, UsedNodes::of($channels, $this->finest));
+    }
+
     /** What the mesh holds are dots of the film: printed they are larger. */
     public function printedRange(): Tones
     {

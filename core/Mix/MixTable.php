@@ -38,8 +38,11 @@ final readonly class MixTable
     {
     }
 
-    /** @param int $finest nodes a side at the most */
-    public static function of(LayeredInks $inks, MixTerms $terms, int $finest = self::SIDE): self
+    /**
+     * @param int                   $finest nodes a side at the most
+     * @param array<int, true>|null $used   nodes of the finest cube that are looked up; the others stay as the coarser one has them; null for all
+     */
+    public static function of(LayeredInks $inks, MixTerms $terms, int $finest = self::SIDE, ?array $used = null): self
     {
         $last = $inks->many() - 1;
         $side = 0;
@@ -52,7 +55,7 @@ final readonly class MixTable
                 ? array_fill(0, $next ** 3, array_fill(0, $inks->many(), self::BEGIN))
                 : self::finer($nodes, $side, $next);
             $side = $next;
-            $nodes = self::settled($inks, $terms, $nodes, $side, $rounds, $strong, $easy);
+            $nodes = self::settled($inks, $terms, $nodes, $side, $rounds, $strong, $easy, $side === $finest ? $used : null);
         }
 
         return new self(array_map(static fn (int $plate): array => array_column($nodes, $plate), range(0, $last)), $side);
@@ -139,11 +142,12 @@ final readonly class MixTable
     }
 
     /**
-     * @param list<list<float>> $nodes
+     * @param list<list<float>>     $nodes
+     * @param array<int, true>|null $used
      *
      * @return list<list<float>>
      */
-    private static function settled(LayeredInks $inks, MixTerms $terms, array $nodes, int $side, int $rounds, float $strong, float $easy): array
+    private static function settled(LayeredInks $inks, MixTerms $terms, array $nodes, int $side, int $rounds, float $strong, float $easy, ?array $used): array
     {
         $wished = [];
         for ($i = 0, $all = $side ** 3; $i < $all; ++$i) {
@@ -154,7 +158,7 @@ final readonly class MixTable
             $done = $round / max(1, $rounds - 1);
             $tie = $strong * ($easy / $strong) ** $done;
             $furthest = self::FURTHEST * (self::NEAREST / self::FURTHEST) ** $done;
-            $parts = SideBySide::all(array_map(static fn (array $half): \Closure => static fn (): array => self::round($inks, $terms, $nodes, $wished, $side, $half[0], $half[1], $tie, $furthest), $halves), $side > 16);
+            $parts = SideBySide::all(array_map(static fn (array $half): \Closure => static fn (): array => self::round($inks, $terms, $nodes, $wished, $side, $half[0], $half[1], $tie, $furthest, $used), $halves), $side > 16);
             $nodes = array_merge(...$parts);
         }
 
@@ -162,18 +166,23 @@ final readonly class MixTable
     }
 
     /**
-     * @param list<list<float>>  $nodes
-     * @param list<WishedColour> $wished
+     * @param list<list<float>>     $nodes
+     * @param list<WishedColour>    $wished
+     * @param array<int, true>|null $used
      *
      * @return list<list<float>> the nodes of some planes of blue, each a step further
      */
-    private static function round(LayeredInks $inks, MixTerms $terms, array $nodes, array $wished, int $side, int $from, int $to, float $tie, float $furthest): array
+    private static function round(LayeredInks $inks, MixTerms $terms, array $nodes, array $wished, int $side, int $from, int $to, float $tie, float $furthest, ?array $used): array
     {
         $n = $inks->exponent();
         $many = $inks->many();
         $stepped = [];
         for ($i = $from * $side ** 2, $end = $to * $side ** 2; $i < $end; ++$i) {
             $here = $nodes[$i];
+            if ($used !== null && !isset($used[$i])) {
+                $stepped[] = $here;
+                continue;
+            }
             $mean = array_fill(0, $many, 0.0);
             $count = 0;
             foreach ([[1, $i % $side], [$side, intdiv($i, $side) % $side], [$side ** 2, intdiv($i, $side ** 2)]] as [$stride, $at]) {

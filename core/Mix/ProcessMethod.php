@@ -50,13 +50,9 @@ final class ProcessMethod implements Method, PicturesTones
         }
         $request = self::request($plan, $print);
         $mix = $request->mix();
-        $table = $mix->table()->steps();
-        if ($progress !== null) {
-            $progress('Turning tones into dots', 0.4);
-        }
 
         return MixLook::separated(
-            MixPlates::of($raster, $mix, $table),
+            MixPlates::of($raster, $mix),
             self::laying($print->garment),
             [...$raster->remarks, ...self::onCloth($request, $print->garment)],
             \sprintf('A picture in tones, in transparent yellow, magenta, cyan and black over %s: each lets what lies below shine through.', $request->base === null ? 'the bare garment' : lcfirst($request->base->name)),

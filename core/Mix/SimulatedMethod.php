@@ -52,14 +52,10 @@ final class SimulatedMethod implements Method, PicturesTones
             $progress('Solving all plates together', 0.1);
         }
         $request = self::request($plan, $inks, $print)->mix();
-        $table = $request->table()->steps();
-        if ($progress !== null) {
-            $progress('Turning tones into dots', 0.5);
-        }
         $missing = MixLook::missing($inks->asked);
 
         return MixLook::separated(
-            MixPlates::of($raster, $request, $table),
+            MixPlates::of($raster, $request),
             self::laying($plan, $print->garment),
             [...$raster->remarks, ...$missing === '' ? [] : [$missing]],
             \sprintf('A picture in tones, in %d screens: opaque inks whose dots mix, over %s, and nothing where the garment gives the colour.', $inks->screens(), $inks->base === null ? 'the bare garment' : lcfirst($inks->base->name)),

@@ -123,7 +123,6 @@ final class CommandLineTest extends TestCase
         }
     }
 
-    /** 90-48 at 45 lines per inch, worked out by hand: cell 0.5644 mm, dot one pitch of 0.1111, island 2 × 0.048 + 0.0631. */
     /** Squares of inks that are chosen from a shelf, a base under them, in films that are checked. */
     public function testAnIndexPrintIsAFilmSet(): void
     {
@@ -159,7 +158,7 @@ final class CommandLineTest extends TestCase
                 self::assertEqualsWithDelta(45.0, $plate['lpi'], 0.05);
             }
             self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
-            foreach ([['--plates=0', 'plates'], ['--plates=40', 'plates'], ['--index-dpi=590', '160 to 220'], ['--curve=x.json', 'no tones'], ['--base=pink', 'base'], ['--inks=3', 'spot plates'], ['--trap-mm=0.2', 'spot plates'], ['--highlight', 'many inks']] as [$option, $says]) {
+            foreach ([['--plates=0', 'plates'], ['--plates=40', 'plates'], ['--index-dpi=590', '160 to 220'], ['--curve=x.json', 'no tones'], ['--base=pink', 'base'], ['--inks=3', 'spot plates'], ['--trap-mm=0.2', 'spot plates'], ['--highlight', 'simulated']] as [$option, $says]) {
                 $refused = self::run1(['art:separate', $art, '--method=index', '--width-mm=40', '--garment=#101010', '--palette='.$shelf, '--out='.$out.'-2', $option]);
                 self::assertSame(1, $refused->getExitCode(), $option);
                 self::assertStringContainsString($says, $refused->getErrorOutput());
@@ -168,6 +167,58 @@ final class CommandLineTest extends TestCase
             self::assertDirectoryDoesNotExist($out.'-2');
         } finally {
             (new Filesystem())->remove([$out, $art, $shelf]);
+        }
+    }
+
+    /** Four-colour process and layers from the same picture, in film sets that are checked; every way advised on. */
+    public function testAPictureInFourColoursInLayersAndAdvised(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-four-'.getmypid();
+        $art = $out.'.png';
+        $picture = imagecreatetruecolor(200, 120);
+        for ($x = 0; $x < 200; ++$x) {
+            for ($y = 0; $y < 120; ++$y) {
+                imagesetpixel($picture, $x, $y, (40 + $x) << 16 | (200 - $y) << 8 | (60 + $y));
+            }
+        }
+        imagepng($picture, $art);
+        try {
+            $run = self::run1(['art:separate', $art, '--method=process', '--width-mm=40', '--garment=#f6f4ee', '--black=0.3', '--formats=png', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $told = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertSame(['Process yellow', 'Process magenta', 'Process cyan', 'Process black'], array_column($told['plates'], 'name'));
+            self::assertSame(['transparent'], array_values(array_unique(array_column($told['plates'], 'ink_kind'))));
+            self::assertEqualsWithDelta(30.0, $told['black_pct'], 1e-6);
+            self::assertCount(4, array_unique(array_map(static fn (array $p): float => round($p['angle_deg']), $told['plates'])), 'a fan of angles');
+            self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
+
+            $run = self::run1(['art:separate', $art, '--method=layers', '--plates=3', '--edge=soft', '--width-mm=40', '--garment=#f4efe2', '--formats=png', '--out='.$out]);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $told = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertSame(['layers', 'soft'], [$told['method'], $told['edge']]);
+            self::assertCount(3, $told['plates']);
+            self::assertSame([true], array_values(array_unique(array_map(static fn (array $p): bool => str_contains((string) $p['mix'], ' of Process '), $told['plates']))));
+            self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
+
+            foreach ([['--method=process', '--black=2', 'black'], ['--method=process', '--icc='.$art, 'ICC profile'], ['--method=process', '--plates=7', '4 screens'], ['--method=layers', '--plates=30', 'layers'], ['--method=index', '--edge=soft', 'layers'], ['--method=simulated', '--total=3', 'process']] as [$method, $option, $says]) {
+                $refused = self::run1(['art:separate', $art, $method, '--width-mm=40', '--garment=#f6f4ee', '--out='.$out.'-2', $option]);
+                self::assertSame(1, $refused->getExitCode(), $option);
+                self::assertStringContainsString($says, $refused->getErrorOutput());
+            }
+            self::assertDirectoryDoesNotExist($out.'-2');
+
+            $run = self::run1(['tone:advise', $art, '--garment=#f6f4ee', '--width-mm=200']);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $told = json_decode($run->getOutput(), true);
+            $ways = array_column($told['ways'], null, 'method');
+            self::assertSame(['spot', 'one ink', 'two-tone', 'simulated', 'process', 'index', 'layers'], [...array_column($told['cannot'], 'method'), ...array_keys($ways)]);
+            self::assertLessThan($ways['one ink']['mean_delta_e'], $ways['process']['mean_delta_e']);
+            self::assertNotNull($told['recommended']);
+            self::assertNotSame('', $told['sentence']);
+            $two = json_decode(self::run1(['tone:advise', $art, '--garment=#f6f4ee', '--heads=2'])->getOutput(), true);
+            self::assertContains($two['recommended'], ['one ink', 'two-tone'], 'a press with two heads prints no four screens');
+        } finally {
+            (new Filesystem())->remove([$out, $art]);
         }
     }
 

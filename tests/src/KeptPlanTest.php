@@ -6,8 +6,25 @@ namespace Ektype\Tests\App;
 
 use Ektype\App\Shop\Job\KeptFindings;
 use Ektype\App\Shop\Job\KeptPlan;
+use Ektype\App\Shop\Job\KeptTonePlan;
+use Ektype\App\Shop\Kept;
 use Ektype\App\Shop\UnreadableInput;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\WeakPlace;
+use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Mix\AngleSchool;
+use Ektype\Core\Mix\BaseWay;
+use Ektype\Core\Mix\Diffusion;
+use Ektype\Core\Mix\IndexPlan;
+use Ektype\Core\Mix\InkWish;
+use Ektype\Core\Mix\LayerEdge;
+use Ektype\Core\Mix\LayersPlan;
+use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\ProcessPlan;
+use Ektype\Core\Mix\SimulatedPlan;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\Laying;
+use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\NeighbourBudget;
@@ -16,6 +33,8 @@ use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Separation\StrayShade;
 use Ektype\Core\Separation\ThinPlace;
 use Ektype\Core\Separation\WitnessSpot;
+use Ektype\Core\Tone\PlannedDots;
+use Ektype\Core\Tone\ToneWork;
 use PHPUnit\Framework\TestCase;
 
 /** What was decided and found comes back from the shop's database as it was, through the text that it is there. */
@@ -42,6 +61,24 @@ final class KeptPlanTest extends TestCase
         self::assertEquals($plan, KeptPlan::read(self::throughText(KeptPlan::written($plan))));
         self::assertEquals(new SpotPlan(), KeptPlan::read(self::throughText(KeptPlan::written(new SpotPlan()))));
         self::assertEquals(new SpotPlan(), KeptPlan::read([]), 'a job that was never decided on');
+    }
+
+    /** Plans of many inks, each with all that can be decided set otherwise than it begins. */
+    public function testPlansOfManyInksComeBackWhole(): void
+    {
+        $work = new ToneWork(4.0, 92.0, 1.2);
+        $dots = new PlannedDots(new Halftone(52.0, 19.5), Dot::Ellipse, new Tones(0.05, 0.92));
+        $wish = new InkWish([5, 2, 9], 6, [5], [7], BaseWay::Grey, true);
+        foreach ([
+            new SimulatedPlan($work, $dots, $wish, OrderSchool::AsListed, Laying::Twice),
+            new SimulatedPlan(),
+            new IndexPlan($work, $wish, 176.0, Diffusion::BlueNoise),
+            new ProcessPlan($work, $dots, AngleSchool::One, 0.7, 2.4, BaseWay::None),
+            new LayersPlan($work, 3, [new Srgb(200, 180, 90), new Srgb(90, 120, 160)], LayerEdge::Grain),
+            new LayersPlan(),
+        ] as $plan) {
+            self::assertEquals($plan, KeptTonePlan::read($plan->method(), Kept::of(self::throughText(KeptTonePlan::written($plan)))));
+        }
     }
 
     public function testAPlanOfANewerOneIsNotGuessedAt(): void

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\Core\Mix;
+
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\PrintedLayers;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mesh\Moire;
+use Ektype\Core\Mesh\PlateBeats;
+use Ektype\Core\Mix\AngleSchool;
+use Ektype\Core\Mix\FourInks;
+use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\LayeredInks;
+use Ektype\Core\Mix\MixPlates;
+use Ektype\Core\Mix\MixTable;
+use Ektype\Core\Mix\ProcessRequest;
+use Ektype\Core\Mix\ProfileTable;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Separation\GivenInk;
+use PHPUnit\Framework\TestCase;
+
+/** Yellow, magenta, cyan and black: transparent inks that multiply, black that takes its share, ink that has a limit. */
+final class FourColourTest extends TestCase
+{
+    private const PAPER = '#f6f4ee';
+
+    /** A transparent ink lets red, green and blue through by its own share: worked out by hand without Yule and Nielsen. */
+    public function testTransparentInksMultiply(): void
+    {
+        $plain = new PrintedLayers(1.0);
+        $light = static fn (string $hex, int $c): float => Srgb::fromHex($hex)->linear()[$c];
+        $print = $plain->over(Srgb::fromHex('#c08040'), [[Srgb::fromHex('#40c0e0'), 1.0, 0.3, true], [Srgb::fromHex('#e0e020'), 0.5, 0.9, true]])->linear();
+        foreach ([0, 1, 2] as $c) {
+            $first = $light('#c08040', $c) * $light('#40c0e0', $c);
+            self::assertEqualsWithDelta($first * (0.5 + 0.5 * $light('#e0e020', $c)), $print[$c], 0.006);
+        }
+        $layered = new LayeredInks(Srgb::fromHex(self::PAPER), FourInks::usual()->inOrder());
+        mt_srand(3);
+        for ($try = 0; $try < 20; ++$try) {
+            $a = array_map(static fn (): float => mt_rand(0, 100) / 100, range(0, 3));
+            $model = (new PrintedLayers())->over(Srgb::fromHex(self::PAPER), array_map(static fn (GivenInk $ink, float $c): array => [$ink->colour, $c, 1.0, true], FourInks::usual()->inOrder(), $a));
+            self::assertSame($model->hex(), $layered->colour($a)->hex());
+            [$root, $adds] = $layered->moved($a);
+            foreach (array_keys($a) as $k) {
+                $more = $layered->moved(array_values(array_replace($a, [$k => $a[$k] + 1e-5])))[0];
+                foreach ([0, 1, 2] as $c) {
+                    self::assertEqualsWithDelta(($more[$c] - $root[$c]) / 1e-5, $adds[$k][$c], 1e-4);
+                }
+            }
+        }
+    }
+
+    public function testWhatFourInksPrintIsSeparatedBack(): void
+    {
+        $request = self::request();
+        $table = $request->mix()->table();
+        $layered = $request->mix()->layered();
+        mt_srand(11);
+        $sum = 0.0;
+        for ($i = 0; $i < 40; ++$i) {
+            $wished = $layered->colour(array_map(static fn (): float => mt_rand(0, 60) / 100, range(0, 3)));
+            $sum += Ciede2000::between(Lab::of($wished), Lab::of($layered->colour(self::at($table, $wished)))) / 40;
+        }
+        self::assertLessThan(1.2, $sum);
+    }
+
+    /** More of the grey by black is less of the three colours; and nowhere lies more ink than is allowed. */
+    public function testBlackTakesItsShareAndInkHasItsLimit(): void
+    {
+        $grey = new Srgb(70, 68, 66);
+        [$little, $much] = [self::at(self::request(0.0)->mix()->table(), $grey), self::at(self::request(1.0)->mix()->table(), $grey)];
+        self::assertLessThan(0.12, $little[3]);
+        self::assertGreaterThan($little[3] + 0.25, $much[3]);
+        self::assertLessThan($little[0] + $little[1] + $little[2] - 0.5, $much[0] + $much[1] + $much[2]);
+        foreach ([1.8, 2.4] as $total) {
+            $nodes = self::request(0.3, $total)->mix()->table()->nodes;
+            self::assertLessThanOrEqual($total + 1e-6, max(array_map(static fn (float ...$a): float => array_sum($a), ...$nodes)));
+        }
+    }
+
+    public function testTheFanStandsAsTheSchoolHasItAndIsTurnedOffTheMesh(): void
+    {
+        self::assertSame([7.5, 82.5, 22.5, 52.5], AngleSchool::Fan->angles(22.5));
+        self::assertSame([22.5, 22.5, 22.5, 22.5], AngleSchool::One->angles(22.5));
+        $mesh = new Mesh(90.0, 48.0);
+        $turn = PlateBeats::turned($mesh, 45.0, AngleSchool::FAN);
+        $moire = new Moire($mesh);
+        $loud = static fn (float $by): float => array_sum(array_map(static fn (float $angle): float => $moire->score(45.0, $angle + $by) ** 2, AngleSchool::FAN));
+        self::assertLessThanOrEqual(min($loud(0.0), $loud(4.0), $loud(7.5), $loud(12.0)) + 0.01, $loud($turn));
+        // The base stands where it makes the weakest pattern with the colours.
+        $colours = new Halftone(45.0, 28.5);
+        $apart = PlateBeats::apart($colours);
+        foreach ([43.5, 60.0, 73.5] as $other) {
+            self::assertLessThanOrEqual(Moire::scoreOf(Moire::betweenPlates(new Halftone(45.0, $other), $colours)) + 0.05, Moire::scoreOf(Moire::betweenPlates($apart, $colours)));
+        }
+    }
+
+    public function testFilmsOfAPatchCoverWhatTheTableSays(): void
+    {
+        $rgb = str_repeat("\xb0\x60\x50", 100 * 100);
+        $plates = MixPlates::of(new ArtRaster(100, 100, $rgb, false), self::request()->mix());
+        self::assertSame(['Process yellow', 'Process magenta', 'Process cyan', 'Process black'], array_map(static fn ($p): string => $p->ink->name, $plates));
+        $covers = array_map(static fn ($p): float => $p->coveragePct() / 100, $plates);
+        self::assertLessThan(2.5, Ciede2000::between(Lab::of(new Srgb(0xB0, 0x60, 0x50)), Lab::of(self::request()->mix()->layered()->colour($covers))));
+        self::assertGreaterThan(5.0, abs($plates[1]->dots->angleDeg - $plates[2]->dots->angleDeg));
+    }
+
+    public function testTheFourAreFoundOnAShelfOrMissed(): void
+    {
+        $shelf = [7 => new GivenInk('Opaque yellow', Srgb::fromHex('#ffe21c')), ...array_combine([11, 12, 13, 14], array_reverse(FourInks::usual()->inOrder()))];
+        self::assertSame(['Process yellow', 'Process magenta', 'Process cyan', 'Process black'], array_map(static fn (GivenInk $i): string => $i->name, FourInks::of($shelf)->inOrder()));
+        $this->expectException(ImpossibleMix::class);
+        $this->expectExceptionMessage('process yellow');
+        FourInks::of([1 => new GivenInk('Opaque yellow', Srgb::fromHex('#ffe21c'))]);
+    }
+
+    public function testABrokenProfileAndOneOfThreeColoursAreRefused(): void
+    {
+        foreach (['nothing of a profile', str_repeat("\0", 36).'acsp'.str_repeat("\0", 200), str_repeat("\0", 16).'CMYK'.str_repeat("\0", 16).'acsp'.str_repeat("\0", 300)] as $broken) {
+            try {
+                ProfileTable::of($broken);
+                self::fail('It was taken.');
+            } catch (ImpossibleMix $refused) {
+                self::assertStringContainsString('profile', $refused->getMessage());
+            }
+        }
+        foreach ([[-0.1, 2.8], [0.5, 4.4], [0.5, 0.9]] as [$black, $total]) {
+            try {
+                self::request($black, $total);
+                self::fail('It was taken.');
+            } catch (ImpossibleMix $refused) {
+                self::assertStringContainsString('usual', $refused->getMessage());
+            }
+        }
+    }
+
+    private static function request(float $black = 0.5, float $total = 2.8): ProcessRequest
+    {
+        return new ProcessRequest(25.4, Srgb::fromHex(self::PAPER), FourInks::usual(), null, 600.0, new Halftone(45.0), black: $black, total: $total);
+    }
+
+    /** @return list<float> coverages at the node that is nearest */
+    private static function at(MixTable $table, Srgb $colour): array
+    {
+        $coverages = [];
+        $last = $table->side - 1;
+        $places = array_map(static fn (int $code): array => [min($last - 1, (int) ($code / 255 * $last)), $code / 255 * $last - min($last - 1, (int) ($code / 255 * $last))], [$colour->red, $colour->green, $colour->blue]);
+        foreach ($table->nodes as $nodes) {
+            $value = 0.0;
+            for ($corner = 0; $corner < 8; ++$corner) {
+                [$weight, $at, $stride] = [1.0, 0, 1];
+                foreach ($places as $axis => [$node, $part]) {
+                    $upper = $corner >> $axis & 1;
+                    $weight *= $upper === 1 ? $part : 1 - $part;
+                    $at += ($node + $upper) * $stride;
+                    $stride *= $table->side;
+                }
+                $value += $weight * $nodes[$at];
+            }
+            $coverages[] = $value;
+        }
+
+        return $coverages;
+    }
+}

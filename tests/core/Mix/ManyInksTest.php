@@ -1,0 +1,282 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\Core\Mix;
+
+use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\BlueNoise;
+use Ektype\Core\Halftone\HardEdges;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mix\BaseWay;
+use Ektype\Core\Mix\Diffusion;
+use Ektype\Core\Mix\FreeMix;
+use Ektype\Core\Mix\HeldSquares;
+use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\IndexPlan;
+use Ektype\Core\Mix\IndexRequest;
+use Ektype\Core\Mix\IndexSeparation;
+use Ektype\Core\Mix\InkGamut;
+use Ektype\Core\Mix\InkWish;
+use Ektype\Core\Mix\MixInks;
+use Ektype\Core\Mix\MixRequest;
+use Ektype\Core\Mix\MixTable;
+use Ektype\Core\Mix\MixWished;
+use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\OrderSearch;
+use Ektype\Core\Mix\PictureColours;
+use Ektype\Core\Mix\SimulatedPlan;
+use Ektype\Core\Mix\SimulatedRequest;
+use Ektype\Core\Mix\WetOnWet;
+use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Plate\Tones;
+use Ektype\Core\Raster\ToneRaster;
+use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\SpotPlan;
+use PHPUnit\Framework\TestCase;
+
+/** What is decided before many inks are separated: which, in what order, in which squares, under which limits. */
+final class ManyInksTest extends TestCase
+{
+    private const CLOTH = '#101010';
+
+    public function testBaseAndHighlightAreTheWhitesOfTheShelfAndCountAsScreens(): void
+    {
+        $picture = static fn (): PictureColours => PictureColours::of(self::sunset());
+        $inks = MixInks::of(self::shelf(), Srgb::fromHex(self::CLOTH), $picture, new InkWish(screens: 5, highlight: true));
+        self::assertSame('White', $inks->base?->name);
+        self::assertSame('White highlight', $inks->highlight?->name);
+        self::assertCount(3, $inks->colours);
+        self::assertSame(5, $inks->screens());
+        self::assertArrayNotHasKey(1, $inks->colours);
+        $none = MixInks::of(self::shelf(), Srgb::fromHex('#f4f2ec'), $picture, new InkWish(screens: 3));
+        self::assertNull($none->base, 'light cloth needs none');
+        $grey = MixInks::of(self::shelf(), Srgb::fromHex(self::CLOTH), $picture, new InkWish(screens: 3, base: BaseWay::Grey));
+        self::assertSame('Grey', $grey->base?->name);
+        $named = MixInks::of(self::shelf(), Srgb::fromHex(self::CLOTH), $picture, new InkWish([5, 2]));
+        self::assertSame([5, 2], array_keys($named->colours), 'as they were named');
+        $few = MixInks::of(self::shelf(), Srgb::fromHex(self::CLOTH), $picture, new InkWish(screens: 9));
+        self::assertNotSame([], $few->asked, 'more were asked for than there are');
+    }
+
+    public function testImpossibleWishesAreSaid(): void
+    {
+        $picture = static fn (): PictureColours => PictureColours::of(self::sunset());
+        foreach ([[new InkWish(screens: 0), self::shelf()], [new InkWish(screens: 40), self::shelf()], [new InkWish([99]), self::shelf()], [new InkWish(), []]] as [$wish, $shelf]) {
+            try {
+                MixInks::of($shelf, Srgb::fromHex(self::CLOTH), $picture, $wish);
+                self::fail('It was taken.');
+            } catch (ImpossibleMix $refused) {
+                self::assertNotSame('', $refused->getMessage());
+            }
+        }
+    }
+
+    /** All orders of four inks are tried by brute force: the one that is found is hardly worse than the best. */
+    public function testTheOrderThatIsFoundIsNearTheBestOfAll(): void
+    {
+        $colours = array_intersect_key(self::shelf(), array_flip([2, 3, 4, 5]));
+        $picture = PictureColours::of(self::sunset());
+        $request = static fn (OrderSchool $order, array $inks): MixRequest => (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), array_values(array_filter($inks, static fn (mixed $i): bool => $i instanceof GivenInk)), self::shelf()[1], null, 600.0, new Halftone(45.0), order: $order))->mix();
+        $tried = OrderSearch::of($colours, $picture, $request);
+        $all = [];
+        foreach (self::orders(array_values($colours)) as $order) {
+            $mix = $request(OrderSchool::AsListed, $order);
+            $all[] = FreeMix::off($mix->layered(), $picture, $mix->terms);
+        }
+        self::assertCount(24, $all);
+        self::assertLessThan(min([\INF, ...$all]) + 0.1, $tried[0]->deltaE);
+        self::assertGreaterThan($tried[0]->deltaE, max([0.0, ...$all]));
+        foreach ($tried as $i => $one) {
+            self::assertGreaterThanOrEqual($tried[max(0, $i - 1)]->deltaE, $one->deltaE, 'the nearest first');
+            self::assertEqualsCanonicalizing([2, 3, 4, 5], $one->inks);
+        }
+    }
+
+    public function testSchoolsOrderAsTheySay(): void
+    {
+        $inks = array_values(array_intersect_key(self::shelf(), array_flip([3, 2, 6])));
+        $names = static fn (OrderSchool $school): array => array_map(static fn (GivenInk $i): string => $i->name, $school->of($inks));
+        self::assertSame(['Yellow', 'Red', 'Navy'], $names(OrderSchool::LightToDark));
+        self::assertSame(['Navy', 'Red', 'Yellow'], $names(OrderSchool::DarkToLight));
+        self::assertSame(['Navy', 'Yellow', 'Red'], $names(OrderSchool::DarkFirst));
+        $last = (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), $inks, null, self::shelf()[1], 600.0, new Halftone(45.0), order: OrderSchool::BlackLast))->mix();
+        self::assertSame(['Yellow', 'Red', 'White', 'Navy'], array_map(static fn (array $p): string => $p[0]->name, $last->plates));
+        self::assertSame(PlateRole::Highlight, $last->plates[2][1]);
+        self::assertSame(max($last->terms->prices), $last->terms->prices[2], 'the highlight is the dear one');
+    }
+
+    /** Every rank once, and at each tone the nearest dots lie further apart than chance would lay them. */
+    public function testTheMaskIsBlue(): void
+    {
+        $ranks = BlueNoise::ranks();
+        self::assertSame(range(0, BlueNoise::SIDE ** 2 - 1), self::sorted($ranks));
+        foreach ([0.05, 0.15] as $tone) {
+            $dots = array_keys(array_filter($ranks, static fn (int $rank): bool => $rank < $tone * BlueNoise::SIDE ** 2));
+            $sum = 0.0;
+            foreach ($dots as $dot) {
+                $near = \INF;
+                foreach ($dots as $other) {
+                    if ($other !== $dot) {
+                        $dx = abs($dot % BlueNoise::SIDE - $other % BlueNoise::SIDE);
+                        $dy = abs(intdiv($dot, BlueNoise::SIDE) - intdiv($other, BlueNoise::SIDE));
+                        $near = min($near, hypot(min($dx, BlueNoise::SIDE - $dx), min($dy, BlueNoise::SIDE - $dy)));
+                    }
+                }
+                $sum += $near;
+            }
+            // Dots thrown by chance have their next at half the root of the area of one.
+            self::assertGreaterThan(1.5 * 0.5 / sqrt($tone), $sum / \count($dots));
+        }
+    }
+
+    /** A flat colour of three inks: the squares of either way come to the same colour. */
+    public function testSquaresByMaskAndByDiffusionMixTheSame(): void
+    {
+        $inks = array_values(array_intersect_key(self::shelf(), array_flip([2, 3, 5])));
+        $gamut = new InkGamut(Srgb::fromHex(self::CLOTH), $inks, self::shelf()[1]);
+        $wished = $gamut->colour([1 => 0.4, 2 => 0.3, 4 => 0.3]);
+        $art = new ArtRaster(160, 160, str_repeat(\chr($wished->red).\chr($wished->green).\chr($wished->blue), 160 * 160), false);
+        foreach (Diffusion::cases() as $way) {
+            $squares = IndexSeparation::squares($art, new IndexRequest(20.32, Srgb::fromHex(self::CLOTH), $inks, self::shelf()[1], 600.0, 200.0, diffusion: $way));
+            $shares = array_map(static fn (int $n): float => $n / \strlen($squares), count_chars($squares, 1));
+            $print = $gamut->colour($shares);
+            foreach ([$print->red - $wished->red, $print->green - $wished->green, $print->blue - $wished->blue] as $off) {
+                self::assertLessThan(9, abs($off), $way->value);
+            }
+        }
+    }
+
+    public function testWetOnWetAStrongInkTakesOverAndExtenderIsNeverMoreThanAQuarter(): void
+    {
+        $inks = [new GivenInk('Straw', Srgb::fromHex('#f2e2b0')), new GivenInk('Navy', Srgb::fromHex('#1b2440'))];
+        $request = new IndexRequest(20.0, Srgb::fromHex('#ffffff'), $inks, null, 600.0, 200.0);
+        $checks = '';
+        for ($i = 0; $i < 100 * 100; ++$i) {
+            $checks .= \chr(1 + ($i + intdiv($i, 100)) % 2);
+        }
+        $wet = WetOnWet::of($checks, 100, $request);
+        self::assertGreaterThan(2.0, $wet->shift);
+        self::assertLessThan($wet->shift, $wet->with);
+        [$straw, $navy] = $wet->inks;
+        self::assertGreaterThan($straw[1], $navy[1], 'the dark one pulls');
+        self::assertGreaterThan(0.0, $navy[2]);
+        self::assertLessThanOrEqual(WetOnWet::MOST_EXTENDER + 1e-9, max($straw[2], $navy[2]));
+        self::assertStringContainsString('Navy', implode(' ', $wet->says()));
+        // One ink alone has nothing to run into.
+        self::assertSame(0.0, WetOnWet::of(str_repeat("\1", 10_000), 100, $request)->shift);
+    }
+
+    /** Figures of the trade: 160 on 90–48 and 216 on 120–34. */
+    public function testSquaresThatAMeshHolds(): void
+    {
+        self::assertEqualsWithDelta(160.0, HeldSquares::on(new Mesh(90.0, 48.0))->dpi, 2.0);
+        self::assertEqualsWithDelta(216.0, HeldSquares::on(new Mesh(120.0, 34.0))->dpi, 2.5);
+    }
+
+    /** What a mesh cannot hold becomes what it holds or nothing, whichever is nearer; the rest stays as it is. */
+    public function testTonesAreHeldWithoutMovingTheOthers(): void
+    {
+        $held = new Tones(0.06, 0.9);
+        foreach ([[0.0, 0.0], [0.02, 0.0], [0.04, 0.06], [0.06, 0.06], [0.5, 0.5], [0.9, 0.9], [0.92, 0.9], [0.97, 1.0], [1.0, 1.0]] as [$tone, $printed]) {
+            self::assertEqualsWithDelta($printed, $held->hold($tone), 1e-9, "$tone");
+        }
+    }
+
+    public function testANodeTableIsKeptAndGlancedAt(): void
+    {
+        $mix = (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, new Halftone(45.0)))->mix();
+        $table = $mix->table(MixTable::MIDDLE);
+        $read = MixTable::read($table->written(), 3);
+        self::assertSame(MixTable::MIDDLE, $read->side);
+        self::assertEqualsWithDelta($table->nodes[1][2345], $read->nodes[1][2345], 1 / 500);
+        $glance = MixTable::glance($table->written(), 3);
+        self::assertSame(9, $glance->side);
+        // Node (2, 3, 4) of nine is (4, 6, 8) of seventeen.
+        self::assertEqualsWithDelta($read->nodes[2][4 + 17 * (6 + 17 * 8)], $glance->nodes[2][2 + 9 * (3 + 9 * 4)], 1e-9);
+        $this->expectException(\UnexpectedValueException::class);
+        MixTable::read('broken', 3);
+    }
+
+    public function testAWishChangesWhatItNamesAndNothingElse(): void
+    {
+        $plan = new SimulatedPlan(inks: new InkWish([4, 7], locked: [7]), order: OrderSchool::DarkToLight);
+        $then = (new MixWished(forbidden: [3]))->on($plan);
+        self::assertInstanceOf(SimulatedPlan::class, $then);
+        self::assertNull($then->inks->inks, 'another rule asks for another choice');
+        self::assertSame([[7], [3], OrderSchool::DarkToLight], [$then->inks->locked, $then->inks->forbidden, $then->order]);
+        $index = (new MixWished([1, 2], squaresDpi: 180.0))->on(new IndexPlan());
+        self::assertInstanceOf(IndexPlan::class, $index);
+        self::assertSame([[1, 2], 180.0], [$index->inks->inks, $index->squaresDpi]);
+        $this->expectException(ImpossibleMix::class);
+        (new MixWished([1]))->on(new SpotPlan());
+    }
+
+    /** Edges of the picture are found once; a plate that is steep elsewhere is left to its dots. */
+    public function testAPlateIsCutOnlyWhereThePictureHasAnEdge(): void
+    {
+        $row = str_repeat("\0", 40).str_repeat("\xff", 40);
+        $sharp = new ToneRaster(80, 60, str_repeat($row, 60));
+        $ramp = implode('', array_map(static fn (int $x): string => \chr((int) (255 * $x / 79)), range(0, 79)));
+        $soft = new ToneRaster(80, 60, str_repeat($ramp, 60));
+        self::assertNotSame([], (new HardEdges($sharp, 1, HardEdges::ofPicture([$soft, $sharp], 1)))->in(0, 60));
+        self::assertSame([], (new HardEdges($sharp, 1, HardEdges::ofPicture([$soft], 1)))->in(0, 60));
+    }
+
+    /** @return array<int, GivenInk> by number */
+    private static function shelf(): array
+    {
+        return [
+            1 => new GivenInk('White', Srgb::fromHex('#f6f4ee'), 0.92),
+            2 => new GivenInk('Red', Srgb::fromHex('#c8202c'), 0.85),
+            3 => new GivenInk('Yellow', Srgb::fromHex('#f2d028'), 0.8),
+            4 => new GivenInk('Green', Srgb::fromHex('#1f8a44'), 0.85),
+            5 => new GivenInk('Blue', Srgb::fromHex('#2050a8'), 0.85),
+            6 => new GivenInk('Navy', Srgb::fromHex('#1b2440'), 0.92),
+            7 => new GivenInk('Grey', Srgb::fromHex('#949492'), 0.9),
+        ];
+    }
+
+    private static function sunset(): ArtRaster
+    {
+        $colours = array_map(Srgb::fromHex(...), ['#20222a', '#3a2a30', '#7a2c30', '#b84a34', '#d88a40', '#e8c060', '#f0e0b0', '#8090a8', '#405880', '#283a60', '#585458', '#b0a8a0']);
+        $rgb = implode('', array_map(static fn (Srgb $c): string => str_repeat(\chr($c->red).\chr($c->green).\chr($c->blue), 200), $colours));
+
+        return new ArtRaster(200, \count($colours), $rgb, false);
+    }
+
+    /**
+     * @param list<GivenInk> $inks
+     *
+     * @return iterable<list<GivenInk>>
+     */
+    private static function orders(array $inks): iterable
+    {
+        if ($inks === []) {
+            yield [];
+
+            return;
+        }
+        foreach ($inks as $i => $first) {
+            $rest = $inks;
+            unset($rest[$i]);
+            foreach (self::orders(array_values($rest)) as $order) {
+                yield [$first, ...$order];
+            }
+        }
+    }
+
+    /**
+     * @param list<int> $ranks
+     *
+     * @return list<int>
+     */
+    private static function sorted(array $ranks): array
+    {
+        sort($ranks);
+
+        return $ranks;
+    }
+}

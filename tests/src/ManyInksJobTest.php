@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\App;
+
+/** A job whose picture is printed in many inks: chosen, exchanged, ordered, shifted; each method beside the others. */
+final class ManyInksJobTest extends ShopTestCase
+{
+    private const BLACK = '#131315';
+
+    public function testInksAreChosenKeptAndExchangedByTouch(): void
+    {
+        $id = $this->picture(self::BLACK);
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated']);
+        $this->work();
+        $bench = $this->ask('GET', "/api/jobs/$id/art/bench");
+        self::assertSame('simulated', $bench['method']);
+        $chosen = $bench['mix']['inks'];
+        self::assertIsArray($chosen, 'what was chosen on the way is kept with the plates');
+        $head = $this->ask('GET', "/api/jobs/$id");
+        self::assertTrue($head['separationCurrent']);
+        self::assertSame('base', $head['plates'][0]['role']);
+        self::assertCount(\count($chosen) + 1, $head['plates']);
+
+        $inks = $this->ask('GET', "/api/jobs/$id/inks");
+        self::assertSame($head['plates'][0]['name'], $inks['base']);
+        $off = array_column($inks['counts'], 'deltaE');
+        foreach ($off as $i => $one) {
+            self::assertLessThanOrEqual($off[max(0, $i - 1)] + 0.05, $one, 'more screens come nearer');
+        }
+        $own = $this->ask('POST', "/api/jobs/$id/ink-proof", ['inks' => $chosen]);
+        $count = array_values(array_filter($inks['counts'], static fn (array $c): bool => $c['screens'] === \count($chosen) + 1))[0];
+        self::assertEqualsWithDelta($count['deltaE'], $own['deltaE'], 0.02, 'the line and the trial tell the same');
+        self::assertStringStartsWith('data:image/png;base64,iVBOR', $own['picture']);
+        $dropped = $this->ask('POST', "/api/jobs/$id/ink-proof", ['inks' => \array_slice($chosen, 1)]);
+        self::assertGreaterThan($own['deltaE'] + 0.3, $dropped['deltaE'], 'the ink that is worth most is missed');
+
+        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['inks' => \array_slice($chosen, 1)]]);
+        self::assertFalse($this->ask('GET', "/api/jobs/$id")['separationCurrent']);
+        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
+        $this->work();
+        self::assertCount(\count($chosen), $this->ask('GET', "/api/jobs/$id")['plates']);
+        // Ruled out, it is chosen anew without it.
+        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['forbidden' => [$chosen[0]]]]);
+        self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['mix']['inks']);
+        foreach ($this->ask('GET', "/api/jobs/$id/inks")['counts'] as $one) {
+            self::assertNotContains($chosen[0], array_column($one['inks'], 'id'));
+        }
+    }
+
+    public function testOrdersAreComparedAndAPlateThatIsMovedIsSolvedAnew(): void
+    {
+        $id = $this->picture(self::BLACK);
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated', 'mix' => ['screens' => 4]]);
+        $this->work();
+        $orders = $this->ask('GET', "/api/jobs/$id/orders");
+        self::assertGreaterThanOrEqual(3, \count($orders));
+        self::assertSame($orders[0]['deltaE'], min(array_column($orders, 'deltaE')));
+        $plates = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'id');
+        [$base, $first, $second, $third] = $plates;
+        $this->ask('PATCH', "/api/jobs/$id", ['order' => [$base, $third, $first, $second]]);
+        $this->work();
+        $then = $this->ask('GET', "/api/jobs/$id");
+        self::assertSame([$base, $third, $first, $second], array_column($then['plates'], 'id'));
+        self::assertTrue($then['separationCurrent'], 'the plates are those of this order');
+        self::assertSame('as listed', $this->ask('GET', "/api/jobs/$id/art/bench")['mix']['order']);
+        $straight = $this->ask('GET', "/api/jobs/$id/shift?x=0&y=0&mm=10&plate=$base&dx=0&dy=0&turn=0");
+        self::assertSame([0.0, 0.0], [$straight['deltaE'], $straight['p95']]);
+        $shifted = $this->ask('GET', "/api/jobs/$id/shift?x=0&y=0&mm=10&plate=$base&dx=0.4&dy=0.2&turn=0");
+        self::assertGreaterThan(0.3, $shifted['deltaE'], 'a base that is off shows');
+    }
+
+    public function testSquaresLayersAndFourColoursEachHaveTheirPlatesAndPull(): void
+    {
+        $id = $this->picture('#f4efe2', 'paper');
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'process']);
+        $this->work();
+        self::assertSame(['Process yellow', 'Process magenta', 'Process cyan', 'Process black'], array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'name'));
+
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'layers']);
+        $this->work();
+        $layers = $this->ask('GET', "/api/jobs/$id");
+        self::assertCount(4, $layers['plates']);
+        self::assertSame([null], array_values(array_unique(array_column($layers['plates'], 'inkId'))), 'tints are mixed, none is of the shelf');
+        $tints = $this->ask('GET', "/api/jobs/$id/art/bench")['mix']['tints'];
+        self::assertSame($tints, array_column($layers['plates'], 'artHex'));
+        $this->browser->request('GET', "/api/jobs/$id/stage/2.pdf");
+        self::assertStringStartsWith('%PDF', (string) $this->browser->getResponse()->getContent());
+
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'index', 'mix' => ['squaresDpi' => 120]]);
+        $this->work();
+        $index = $this->ask('GET', "/api/jobs/$id/plates");
+        self::assertSame('index', $index['method']);
+        foreach ($this->ask('GET', "/api/jobs/$id")['plates'] as $plate) {
+            self::assertEqualsWithDelta(25.4 / 120, $plate['finestLineMm'], 0.001, 'a square is what the mesh must hold');
+        }
+        self::assertSame('process', $this->ask('GET', "/api/jobs/$id/method/process")['method'], 'each way is offered beside it');
+        $advice = $this->ask('GET', "/api/jobs/$id/advice/usual");
+        self::assertNotSame('', $advice['sentence']);
+    }
+
+    public function testWhatCannotBeIsSaidWhereItWasAsked(): void
+    {
+        $id = $this->picture('#f4efe2');
+        $this->ask('GET', "/api/jobs/$id/inks", null, 422);
+        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['inks' => [1]]], 422);
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated']);
+        self::assertStringContainsString('shelf', $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['inks' => [999_999]]], 422)['detail']);
+        self::assertSame('mix.squaresDpi', $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['squaresDpi' => 9]], 422)['field'] ?? 'mix.squaresDpi');
+        foreach ($this->ask('GET', '/api/shop')['inks'] as $ink) {
+            if ($ink['kind'] === 'transparent') {
+                $this->ask('DELETE', '/api/shop/inks/'.$ink['id'], null, 200);
+            }
+        }
+        $offer = $this->ask('GET', "/api/jobs/$id/method/process");
+        self::assertNull($offer['plates']);
+        self::assertStringContainsString('transparent', $offer['why']);
+    }
+
+    private function picture(string $garment, string $substrate = 'cotton'): int
+    {
+        $picture = imagecreatetruecolor(240, 200);
+        for ($y = 0; $y < 200; ++$y) {
+            for ($x = 0; $x < 240; ++$x) {
+                $sun = max(0.0, 1 - hypot($x - 150, $y - 90) / 90);
+                $r = (int) min(255, 30 + 150 * $y / 200 + 220 * $sun);
+                $g = (int) min(255, 24 + 50 * $y / 200 + 170 * $sun);
+                $b = (int) min(255, 90 + 60 * (1 - $y / 200) + 40 * $sun + 20 * sin($x / 9));
+                imagesetpixel($picture, $x, $y, $r << 16 | $g << 8 | $b);
+            }
+        }
+        ob_start();
+        imagepng($picture);
+        $id = $this->bring((string) ob_get_clean(), ['garmentHex' => $garment, 'widthMm' => '80', 'name' => 'Sun', 'substrate' => $substrate])['id'];
+        $this->work();
+
+        return $id;
+    }
+}
