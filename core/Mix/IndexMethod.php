@@ -120,6 +120,16 @@ final class IndexMethod implements Method, PicturesTones
         return MixInks::of($print->shelf, $print->garment, static fn (): PictureColours => PictureColours::of($art), $plan->inks);
     }
 
+    /**
+     * What an index print of this plan is asked for, its inks chosen where it leaves them to be.
+     *
+     * @throws ImpossibleMix where there is nothing to print in
+     */
+    public static function printOf(IndexPlan $plan, ArtRaster $art, PrintWanted $print): IndexRequest
+    {
+        return self::request($plan, self::inks($plan, $art, $print), $print);
+    }
+
     private static function request(IndexPlan $plan, MixInks $inks, PrintWanted $print): IndexRequest
     {
         $onCloth = $inks->base === null;

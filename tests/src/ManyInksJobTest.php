@@ -56,7 +56,7 @@ final class ManyInksJobTest extends ShopTestCase
         $this->work();
         $orders = $this->ask('GET', "/api/jobs/$id/orders");
         self::assertGreaterThanOrEqual(3, \count($orders));
-        self::assertSame($orders[0]['deltaE'], min(array_column($orders, 'deltaE')));
+        self::assertSame($orders[0]['deltaE'], min([\INF, ...array_column($orders, 'deltaE')]));
         $plates = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'id');
         [$base, $first, $second, $third] = $plates;
         $this->ask('PATCH', "/api/jobs/$id", ['order' => [$base, $third, $first, $second]]);
@@ -95,6 +95,9 @@ final class ManyInksJobTest extends ShopTestCase
         foreach ($this->ask('GET', "/api/jobs/$id")['plates'] as $plate) {
             self::assertEqualsWithDelta(25.4 / 120, $plate['finestLineMm'], 0.001, 'a square is what the mesh must hold');
         }
+        $this->browser->request('GET', "/api/jobs/$id/index-test.pdf");
+        $pdf = (string) $this->browser->getResponse()->getContent();
+        self::assertSame(\count($index['plates']), preg_match_all('~/Type /Page\b(?!s)~', $pdf), 'a page an ink');
         self::assertSame('process', $this->ask('GET', "/api/jobs/$id/method/process")['method'], 'each way is offered beside it');
         $advice = $this->ask('GET', "/api/jobs/$id/advice/usual");
         self::assertNotSame('', $advice['sentence']);

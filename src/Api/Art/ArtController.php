@@ -24,6 +24,7 @@ use Ektype\App\Query\Art\SeeArt;
 use Ektype\App\Query\Art\SeeChart;
 use Ektype\App\Query\Art\SeeInks;
 use Ektype\App\Query\Art\SeeMethods;
+use Ektype\App\Query\Art\SeeSquares;
 use Ektype\App\Query\Art\TriedInks;
 use Ektype\App\Query\Pictures\ArtPicture;
 use Ektype\App\Query\Pictures\MarkSheet;
@@ -42,6 +43,7 @@ final readonly class ArtController
         private SeeArt $bench,
         private SeeMethods $methods,
         private SeeInks $inks,
+        private SeeSquares $squares,
         private ArtPicture $picture,
         private MarkSheet $sheet,
         private ScannedPositive $scans,
@@ -143,6 +145,13 @@ final readonly class ArtController
     public function chart(int $id): Response
     {
         return Served::file($this->charts->pdf($id), 'application/pdf', 'gain-chart.pdf');
+    }
+
+    /** The middle of the picture in squares of several sizes, to try which of them the shop’s meshes hold. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/index-test.pdf', methods: ['GET'])]
+    public function squares(int $id): Response
+    {
+        return Served::file($this->squares->pdf($id), 'application/pdf', 'index-test.pdf');
     }
 
     /** What the scan of a printed chart says; nothing is kept. */

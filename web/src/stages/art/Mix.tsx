@@ -116,6 +116,11 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
         </Box>
       )}
       {job.method === "simulated" && <Orders at={at} set={set} />}
+      {job.method === "index" && (
+        <a href={`/api/jobs/${job.id}/index-test.pdf`} download className="tight">
+          Film to try squares of several sizes with, PDF
+        </a>
+      )}
       {job.method === "layers" && <Tints mix={mix} set={set} />}
       <Trouble of={work.change.error} field="mix" />
     </Box>
