@@ -9,6 +9,7 @@ use Ektype\App\Action\Shelves\TakeOffShelf;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Api\Answering\Status;
 use Ektype\App\Api\Asking\Body;
+use Ektype\App\Query\Shelves\InkRead;
 use Ektype\App\Query\Shelves\SeeShelves;
 use Ektype\App\Query\Shelves\SeeTrade;
 use Ektype\App\Query\Shelves\ShopShelves;
@@ -32,6 +33,13 @@ final readonly class ShelvesController
     public function trade(): TradeLists
     {
         return $this->trade->lists();
+    }
+
+    /** What a drawdown over black and white tells of an ink; nothing is stored. */
+    #[Route('/api/drawdown', methods: ['POST'])]
+    public function drawdown(#[Body] DrawdownRead $read): InkRead
+    {
+        return InkRead::of($read->told());
     }
 
     #[Route('/api/shop/{kind}', methods: ['POST']), Status(201)]

@@ -3,6 +3,7 @@ import { useShop, useTrade } from "../../api/use";
 import { Swatch } from "../../ui/Swatch";
 import { Adding, type Asked, Editing } from "../Adding";
 import { Shelf } from "../Shelf";
+import { Drawdown } from "./Drawdown";
 
 const asked = (kinds: string[]): Asked[] => [
   { name: "name", label: "Name", start: "", kind: "text" },
@@ -23,6 +24,7 @@ export function InksShelf() {
           : `${inks.length} inks. Hiding power is how much of the cloth a flashed layer covers.`
       }
     >
+      <Drawdown />
       <Adding kind="inks" what="an ink" asked={asked(kinds)} />
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(210px, 1fr))" gap="0 28px">
         {inks.map((ink) => (
