@@ -21,7 +21,7 @@ use Ektype\Core\Tone\ToneWork;
 final class LayerPlates
 {
     /** What differs within so much of the print is no shape, mm (heuristic). */
-    private const CALM_MM = 0.35;
+    private const CALM_MM = 0.7;
     /** A grain is so wide, mm (heuristic): as fine as usual meshes hold, and as coarse as chalk. */
     private const SOFT_MM = 0.17;
     private const GRAIN_MM = 0.34;

@@ -37,7 +37,7 @@ use Ektype\Core\Tone\TonalPlan;
 final class LayersMethod implements Method, PicturesTones
 {
     /** Thinner lines than this are left out of what a mesh must hold: grain is no line, mm. */
-    private const GRAIN_MM = 0.12;
+    private const GRAIN_MM = 0.2;
 
     public function name(): MethodName
     {

@@ -216,7 +216,12 @@ final readonly class WriteFilms
             ];
         }
 
+        if ($plate->dot === null && $plate->job->printsTones()) {
+            return ['ink_hiding' => round($plate->hiding(), 4), 'ink_kind' => $plate->isTransparent() ? 'transparent' : 'opaque'];
+        }
+
         return $plate->dot === null ? [] : [
+            'ink_kind' => $plate->isTransparent() ? 'transparent' : 'opaque',
             'ink_hiding' => round($plate->ink->hiding ?? Hiding::WISHED, 4),
             'lpi' => $plate->lpi ?? 0.0,
             'angle_deg' => $plate->angleDeg ?? 0.0,

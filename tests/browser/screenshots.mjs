@@ -9,6 +9,7 @@ const views = [
   ["jobs", "/jobs", desk],
   ["art", "/jobs/2/art", desk],
   ["tones", "/jobs/4/art", desk],
+  ["inks", "/jobs/5/art?look=inks", desk],
   ["dots", "/jobs/4/plates?look=holds", desk],
   ["plates", "/jobs/2/plates?plate=2", desk],
   ["holds", "/jobs/2/plates?look=holds&plate=4", desk],
@@ -23,7 +24,6 @@ const views = [
   ["press-tablet", "/jobs/2/press?plate=3", tablet],
   ["run", "/jobs/2/run", desk],
   ["darkroom", "/darkroom", desk],
-  ["frame", "/rack/13", desk],
 ];
 const browser = await chromium.launch({
   executablePath: "/usr/bin/chromium",
@@ -35,7 +35,7 @@ for (const [name, path, viewport, light] of views) {
   const page = await context.newPage();
   await page.goto(base + path, { waitUntil: "networkidle" });
   await page.getByRole("heading").first().waitFor();
-  await page.waitForTimeout(name === "tones" ? 6000 : 900);
+  await page.waitForTimeout(name === "tones" || name === "inks" ? 8000 : 900);
   await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname });
   await context.close();
 }

@@ -4,7 +4,7 @@ import { gzipSync } from "node:zlib";
 import { expect, type Page, test } from "./shop";
 import { readPng } from "./picture";
 
-const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "/jobs/2/plates?look=holds&plate=4", "/jobs/2/plates?look=shifts&plate=3", "/jobs/2/plates?look=buys", "/jobs/3/plates?look=holds&plate=8", "/jobs/2/films", "/jobs/1/films", "/jobs/2/screens?plate=2", "/jobs/3/screens?plate=6&look=mesh", "/jobs/3/screens?plate=7&look=stencil", "/jobs/2/screens?plate=2&look=pattern", "/jobs/2/light", "/jobs/3/light?plate=6",  "/jobs/2/press?plate=3", "/jobs/2/run", "/jobs/4", "/jobs/4/art", "/jobs/4/plates?look=holds", "/rack", "/rack/13", "/rack/27", "/meshes", "/darkroom", "/inks", "/lamps", "/presses"];
+const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "/jobs/2/plates?look=holds&plate=4", "/jobs/2/plates?look=shifts&plate=3", "/jobs/2/plates?look=buys", "/jobs/3/plates?look=holds&plate=8", "/jobs/2/films", "/jobs/1/films", "/jobs/2/screens?plate=2", "/jobs/3/screens?plate=6&look=mesh", "/jobs/3/screens?plate=7&look=stencil", "/jobs/2/screens?plate=2&look=pattern", "/jobs/2/light", "/jobs/3/light?plate=6",  "/jobs/2/press?plate=3", "/jobs/2/run", "/jobs/4", "/jobs/4/art", "/jobs/4/plates?look=holds", "/jobs/5/art?look=inks", "/jobs/6/art", "/jobs/8/plates", "/jobs/7/plates?look=shifts", "/rack", "/rack/13", "/rack/27", "/meshes", "/darkroom", "/inks", "/lamps", "/presses"];
 
 const axe = readFileSync(require.resolve("axe-core/axe.min.js"), "utf8");
 

@@ -16,11 +16,14 @@ use Ektype\Core\Choice\RankedMesh;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mix\MixSteps;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Press\FilmPlacement;
 use Ektype\Core\Press\OffContact;
 use Ektype\Core\Press\PlateToOrder;
 use Ektype\Core\Press\PrintOrder;
 use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Unit\Figure;
 
 /** The screens of a job at one moment: mesh, order, light, stencil and off-contact of each plate. */
@@ -134,7 +137,7 @@ final class ScreenBook
     /** @return list<PrintStep> */
     public function steps(): array
     {
-        return PrintOrder::inGivenOrder(
+        return MixSteps::of($this->job->method() ?? MethodName::Spot, array_map(static fn (Plate $p): PlateRole => $p->role, $this->plates)) ?? PrintOrder::inGivenOrder(
             array_keys($this->plates),
             array_map(
                 fn (Plate $p, int $i): PlateToOrder => new PlateToOrder(

@@ -139,10 +139,11 @@ export const useMethods = (job: { id: number; turn: number }) =>
   });
 
 /** One way of them, with its print; each is reckoned by itself, so that the quick ones are there first. */
-export const useMethod = (job: { id: number; turn: number }, method: MethodOffer["method"]) =>
+export const useMethod = (job: { id: number; turn: number }, method: MethodOffer["method"], ask: boolean) =>
   useQuery({
     queryKey: ["method", job.id, method, job.turn],
     queryFn: () => answer(api.GET("/api/jobs/{id}/method/{method}", { params: { path: { id: job.id, method } } })),
+    enabled: ask,
     staleTime: Number.POSITIVE_INFINITY,
     placeholderData: (was, before) =>
       before?.queryKey[1] === job.id && before?.queryKey[2] === method ? was : undefined,

@@ -1,7 +1,9 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
+import { useSearchParams } from "react-router";
 import { type JobChange, Problem, type Tone } from "../../api/client";
 import { useTrade } from "../../api/use";
+import { askedWith } from "../../ui/asked";
 import { Bench, Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { type AtHand, useAtHand } from "../../ui/JobFrame";
@@ -31,7 +33,10 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
   const mix = job.mix ?? null;
   const choosesInks = job.method === "simulated" || job.method === "index";
   const inks = useInkSet(job, choosesInks ? mix : null);
-  const [view, setView] = useState<"print" | "inks" | "art">("print");
+  const [search, setSearch] = useSearchParams();
+  const looks = ["print", "inks", "art"] as const;
+  const view = looks.find((one) => one === search.get("look")) ?? "print";
+  const setView = (to: (typeof looks)[number]) => setSearch(askedWith("look", to), { replace: true });
   const [garment, setGarment] = useState<string | null>(null);
   const [uncorrected, setUncorrected] = useState(false);
   const { draft, set, stamp } = useToneDraft(job, work);

@@ -6,6 +6,7 @@ import { useAdvice, useMethod, useMethods } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { Choice, Field, Push } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
+import { useSeen } from "../../ui/useSeen";
 
 export const NAMES: Record<MethodOffer["method"], string> = {
   spot: "Spot plates",
@@ -76,10 +77,12 @@ function Way({
   work: JobWork;
   advised: boolean;
 }) {
-  const { data: offer } = useMethod(job, method);
+  const { at, seen } = useSeen<HTMLButtonElement>();
+  const { data: offer } = useMethod(job, method, seen);
   const followed = job.method === method;
   return (
     <Push
+      ref={at}
       aria-pressed={followed}
       disabled={!offer || offer.key === ""}
       onClick={() => !followed && work.change.mutate({ method })}

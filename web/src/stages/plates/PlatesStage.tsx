@@ -28,7 +28,7 @@ export function PlatesStage() {
   const [search, setSearch] = useSearchParams();
   const asked = search.get("look");
   // What fewer inks would do is reckoned from flat colours: a picture in tones has none.
-  const open = views.filter(([id]) => id !== "buys" || !plate?.dots);
+  const open = views.filter(([id]) => id !== "buys" || at.job.method === "spot");
   const view = open.find(([id]) => id === asked)?.[0] ?? "falls";
   const look = (to: View) => setSearch(askedWith("look", to), { replace: true });
   if (!job.separated || !plate) return <NotYet>The plates come out of the art. Separate it first.</NotYet>;

@@ -95,9 +95,11 @@ export function Shifts({ at, plate }: { at: AtHand<"plates">; plate: PlateOn<"pl
         <Box>
           <Heading
             note={
-              shows
-                ? "Further than the plate’s budget: something shows between it and a neighbour."
-                : "Within the plate’s budget: nothing shows between it and its neighbours."
+              job.method !== "spot" && own.length === 0
+                ? "No edge opens between dots; how they overlap changes, and the colours with it."
+                : shows
+                  ? "Further than the plate’s budget: something shows between it and a neighbour."
+                  : "Within the plate’s budget: nothing shows between it and its neighbours."
             }
           >
             {plate.name} is out by{" "}
