@@ -99,8 +99,6 @@ final class ManyInksJobTest extends ShopTestCase
         $pdf = (string) $this->browser->getResponse()->getContent();
         self::assertSame(\count($index['plates']), preg_match_all('~/Type /Page\b(?!s)~', $pdf), 'a page an ink');
         self::assertSame('process', $this->ask('GET', "/api/jobs/$id/method/process")['method'], 'each way is offered beside it');
-        $advice = $this->ask('GET', "/api/jobs/$id/advice/usual");
-        self::assertNotSame('', $advice['sentence']);
     }
 
     public function testWhatCannotBeIsSaidWhereItWasAsked(): void
@@ -136,7 +134,6 @@ final class ManyInksJobTest extends ShopTestCase
         ob_start();
         imagepng($picture);
         $id = $this->bring((string) ob_get_clean(), ['garmentHex' => $garment, 'widthMm' => '80', 'name' => 'Sun', 'substrate' => $substrate])['id'];
-        $this->work();
 
         return $id;
     }
