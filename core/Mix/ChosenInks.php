@@ -13,6 +13,8 @@ final readonly class ChosenInks
     public const MUDDY = 8.0;
     /** So many muddy colours are named. */
     public const LISTED = 6;
+    /** So many colours tell where an ink is needed. */
+    public const PLACES = 4;
 
     /**
      * @param list<int>                       $inks       by their place on the shelf, the one that is worth most first
@@ -21,6 +23,7 @@ final readonly class ChosenInks
      * @param float                           $p95        95 % of the picture is nearer than this
      * @param float                           $muddyShare of the picture, 0–1
      * @param list<array{Srgb, float, float}> $muddy      colours of it, their share and ΔE00
+     * @param list<list<Srgb>>                $where      for each ink the colours that need it most
      */
     public function __construct(
         public array $inks,
@@ -29,6 +32,7 @@ final readonly class ChosenInks
         public float $p95,
         public float $muddyShare,
         public array $muddy,
+        public array $where = [],
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mix;
 
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Tone\ArtTones;
 
@@ -12,13 +14,17 @@ final class CoarsePicture
 {
     /** Colours of one of so many steps a channel count as one. */
     private const STEP = 8;
+    /** Slanting lines every so many pixels, in a colour that no print has. */
+    private const HATCH = 7;
+    private const MARK = "\xff\x2d\x9a";
 
     /**
      * @param list<Srgb> $prints what each node of the cube prints, red first, then green, then blue
      * @param Srgb       $own    garment that the plates are made for: what it gives is left to it
      * @param Srgb       $on     garment that it is looked at on
+     * @param float|null $marked what prints further off than this is hatched, ΔE00; null marks nothing
      */
-    public static function of(ArtTones $art, array $prints, Srgb $own, Srgb $on): \Imagick
+    public static function of(ArtTones $art, array $prints, Srgb $own, Srgb $on, ?float $marked = null): \Imagick
     {
         $side = (int) round(\count($prints) ** (1 / 3));
         $code = static fn (int $n): int => (int) round(255 * $n / ($side - 1));
@@ -28,14 +34,27 @@ final class CoarsePicture
             $moved[] = [$print->red - $code($i % $side), $print->green - $code(intdiv($i, $side) % $side), $print->blue - $code(intdiv($i, $side ** 2))];
         }
         [$red, $green, $blue] = $art->channels();
-        $known = [];
+        $known = $muddy = [];
         $rgb = '';
         for ($at = 0, $n = \strlen($red); $at < $n; ++$at) {
             [$r, $g, $b] = [intdiv(\ord($red[$at]), self::STEP), intdiv(\ord($green[$at]), self::STEP), intdiv(\ord($blue[$at]), self::STEP)];
-            $rgb .= $known[($r << 10) | ($g << 5) | $b] ??= self::between($moved, $side, [$r, $g, $b], $own, $on);
+            $key = ($r << 10) | ($g << 5) | $b;
+            $pixel = $known[$key] ??= self::between($moved, $side, [$r, $g, $b], $own, $on);
+            if ($marked !== null && (intdiv($at, $art->width) + $at % $art->width) % self::HATCH < 2 && ($muddy[$key] ??= self::off([$r, $g, $b], $pixel) > $marked)) {
+                $pixel = self::MARK;
+            }
+            $rgb .= $pixel;
         }
 
         return $art->coloured($rgb, $on);
+    }
+
+    /** @param array{int, int, int} $steps */
+    private static function off(array $steps, string $pixel): float
+    {
+        $code = static fn (int $step): int => $step * self::STEP + intdiv(self::STEP, 2);
+
+        return Ciede2000::between(Lab::of(new Srgb($code($steps[0]), $code($steps[1]), $code($steps[2]))), Lab::of(new Srgb(\ord($pixel[0]), \ord($pixel[1]), \ord($pixel[2]))));
     }
 
     /**

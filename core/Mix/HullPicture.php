@@ -12,7 +12,8 @@ final class HullPicture
 {
     private const SIDE = 7;
 
-    public static function of(ArtTones $art, InkGamut $gamut, Srgb $garment): \Imagick
+    /** @param float|null $marked what prints further off than this is hatched, ΔE00; null marks nothing */
+    public static function of(ArtTones $art, InkGamut $gamut, Srgb $garment, ?float $marked = null): \Imagick
     {
         $inks = array_values(array_diff(array_keys($gamut->corners), [InkGamut::GARMENT]));
         $code = static fn (int $n): int => (int) round(255 * $n / (self::SIDE - 1));
@@ -21,6 +22,6 @@ final class HullPicture
             $prints[] = $gamut->colour($gamut->nearest(new Srgb($code($i % self::SIDE), $code(intdiv($i, self::SIDE) % self::SIDE), $code(intdiv($i, self::SIDE ** 2))), $inks)[1]);
         }
 
-        return CoarsePicture::of($art, $prints, $garment, $garment);
+        return CoarsePicture::of($art, $prints, $garment, $garment, $marked);
     }
 }

@@ -143,21 +143,23 @@ final readonly class InkChoice
     private function told(array $chosen): ChosenInks
     {
         $all = $this->measured($chosen);
-        $worth = [];
+        $worth = $where = [];
         foreach ($chosen as $ink) {
             $without = $this->measured(array_values(array_diff($chosen, [$ink])));
             $worth[$ink] = self::mean($without) - self::mean($all);
+            $where[$ink] = self::worse($all, $without);
         }
         arsort($worth);
 
-        return self::summed($all, $worth);
+        return self::summed($all, $worth, $where);
     }
 
     /**
      * @param list<array{float, float, Srgb}> $all
      * @param array<int, float>               $worth by ink
+     * @param array<int, list<Srgb>>          $where colours that need it most
      */
-    private static function summed(array $all, array $worth): ChosenInks
+    private static function summed(array $all, array $worth, array $where = []): ChosenInks
     {
         $muddy = array_values(array_filter($all, static fn (array $one): bool => $one[0] > ChosenInks::MUDDY));
         usort($muddy, static fn (array $a, array $b): int => $b[0] * $b[1] <=> $a[0] * $a[1]);
@@ -169,6 +171,7 @@ final readonly class InkChoice
             self::percentile($all, 0.95),
             array_sum(array_column($muddy, 1)),
             array_map(static fn (array $one): array => [$one[2], $one[1], $one[0]], \array_slice($muddy, 0, ChosenInks::LISTED)),
+            array_map(static fn (int $ink): array => $where[$ink] ?? [], array_keys($worth)),
         );
     }
 
@@ -182,6 +185,28 @@ final readonly class InkChoice
         $corners = [...\array_slice($this->always, 1), ...array_map(static fn (int $ink): int => $ink + 1, $inks)];
 
         return array_map(fn (array $one): array => [$this->gamut->nearest($one[0], $corners)[0], $one[1], $one[0]], $this->picture->colours);
+    }
+
+    /**
+     * The colours that print further off without an ink, those that count most first.
+     *
+     * @param list<array{float, float, Srgb}> $with
+     * @param list<array{float, float, Srgb}> $without
+     *
+     * @return list<Srgb>
+     */
+    private static function worse(array $with, array $without): array
+    {
+        $lost = array_map(static fn (array $one, array $other): float => ($other[0] - $one[0]) * $one[1], $with, $without);
+        arsort($lost);
+        $colours = [];
+        foreach (\array_slice($lost, 0, ChosenInks::PLACES, true) as $i => $much) {
+            if ($much > 0) {
+                $colours[] = $with[$i][2];
+            }
+        }
+
+        return $colours;
     }
 
     /** @param list<array{float, float, Srgb}> $measured */

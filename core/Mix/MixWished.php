@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Mix;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Tone\TonalPlan;
 
@@ -12,14 +13,16 @@ use Ektype\Core\Tone\TonalPlan;
 final readonly class MixWished
 {
     /**
-     * @param list<int>|null  $inks          numbers of inks of the shelf, in print order where they print as listed; none lets them be chosen
-     * @param int|null        $screens       all of them; 0 takes as many as are worth it
+     * @param list<int>|null  $inks            numbers of inks of the shelf, in print order where they print as listed; none lets them be chosen
+     * @param int|null        $screens         all of them; 0 takes as many as are worth it
      * @param list<int>|null  $locked
      * @param list<int>|null  $forbidden
-     * @param bool            $baseByGarment whether the base follows the garment again
-     * @param float|null      $black         0–1
-     * @param float|null      $total         1 for 100 %
-     * @param list<Srgb>|null $tints         in print order; none lets them be proposed
+     * @param bool            $baseByGarment   whether the base follows the garment again
+     * @param float|null      $black           0–1
+     * @param float|null      $total           1 for 100 %
+     * @param Laying|null     $laying          of the base
+     * @param bool            $layingByGarment whether its strokes follow the garment again
+     * @param list<Srgb>|null $tints           in print order; none lets them be proposed
      */
     public function __construct(
         public ?array $inks = null,
@@ -38,6 +41,8 @@ final readonly class MixWished
         public ?int $layers = null,
         public ?array $tints = null,
         public ?LayerEdge $edge = null,
+        public ?Laying $laying = null,
+        public bool $layingByGarment = false,
     ) {
     }
 
@@ -45,7 +50,7 @@ final readonly class MixWished
     public function on(Plan $plan): TonalPlan
     {
         return match (true) {
-            $plan instanceof SimulatedPlan => new SimulatedPlan($plan->work, $plan->dots, $this->wish($plan->inks), $this->order ?? $plan->order, $plan->laying),
+            $plan instanceof SimulatedPlan => new SimulatedPlan($plan->work, $plan->dots, $this->wish($plan->inks), $this->order ?? $plan->order, $this->layingByGarment ? null : $this->laying ?? $plan->laying),
             $plan instanceof IndexPlan => new IndexPlan($plan->work, $this->wish($plan->inks), $this->squaresDpi ?? $plan->squaresDpi, $this->diffusion ?? $plan->diffusion),
             $plan instanceof ProcessPlan => new ProcessPlan($plan->work, $plan->dots, $this->angles ?? $plan->angles, $this->black ?? $plan->black, $this->total ?? $plan->total, $this->baseByGarment ? null : $this->base ?? $plan->base),
             $plan instanceof LayersPlan => $this->layers($plan),

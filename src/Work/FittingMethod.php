@@ -29,6 +29,6 @@ final readonly class FittingMethod
             return $job->spotPlan();
         }
 
-        return BegunPlan::of(\count($print->shelf) >= self::BOTH ? MethodName::TwoTone : MethodName::OneInk, $this->frames->all());
+        return BegunPlan::of(\count($print->opaque()) >= self::BOTH ? MethodName::TwoTone : MethodName::OneInk, $this->frames->all());
     }
 }

@@ -291,6 +291,17 @@ final class DecisionsTest extends ShopTestCase
         );
         $this->browser->request('DELETE', "/api/jobs/$id/positives/0");
         self::assertCount(1, $this->ask('GET', "/api/jobs/$id")['positives']);
+
+        // A drawn plate joins a chain of layers at its end, and another one asks for the layers anew.
+        $this->change($id, ['method' => 'layers', 'mix' => ['layers' => 2]]);
+        $this->work();
+        $job = $this->ask('GET', "/api/jobs/$id");
+        self::assertCount(3, $job['plates']);
+        self::assertSame('Harbour rust', $job['plates'][2]['name']);
+        self::assertEqualsWithDelta(2.4 * 2.8, $job['plates'][2]['artAreaCm2'], 0.08);
+        self::assertTrue($job['separationCurrent']);
+        $this->browser->request('DELETE', "/api/jobs/$id/positives/0");
+        self::assertFalse($this->ask('GET', "/api/jobs/$id")['separationCurrent']);
     }
 
     /**

@@ -114,7 +114,7 @@ final readonly class ArtController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/ink-proof', methods: ['POST'])]
     public function inkProof(int $id, #[Body] InkTrial $trial): TriedInks
     {
-        return $this->inks->tried($id, $trial->inks, $trial->garment());
+        return $this->inks->tried($id, $trial->inks, $trial->garment(), $trial->muddyMarked);
     }
 
     /** What the job’s plan would print after a change to its tones, small; nothing is stored. */

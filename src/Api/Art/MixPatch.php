@@ -14,20 +14,23 @@ use Ektype\Core\Mix\LayerChain;
 use Ektype\Core\Mix\LayerEdge;
 use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Plate\Laying;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A change to how a picture in many inks is printed; what is not named stays. */
 final readonly class MixPatch
 {
     /**
-     * @param list<int>|null    $inks          of the shelf, in print order where they print as listed; none lets them be chosen
-     * @param int|null          $screens       all of them; 0 takes as many as are worth it
-     * @param list<int>|null    $locked        chosen in any case
-     * @param list<int>|null    $forbidden     never chosen
-     * @param bool              $baseByGarment whether the base follows the garment again
-     * @param float|null        $black         share of the grey that black takes, %
-     * @param float|null        $total         ink together at the most, %
-     * @param list<string>|null $tints         in print order, #rrggbb; none lets them be proposed
+     * @param list<int>|null    $inks            of the shelf, in print order where they print as listed; none lets them be chosen
+     * @param int|null          $screens         all of them; 0 takes as many as are worth it
+     * @param list<int>|null    $locked          chosen in any case
+     * @param list<int>|null    $forbidden       never chosen
+     * @param bool              $baseByGarment   whether the base follows the garment again
+     * @param float|null        $black           share of the grey that black takes, %
+     * @param float|null        $total           ink together at the most, %
+     * @param Laying|null       $laying          of the base
+     * @param bool              $layingByGarment whether its strokes follow the garment again
+     * @param list<string>|null $tints           in print order, #rrggbb; none lets them be proposed
      */
     public function __construct(
         #[Assert\All([new Within(1, 2_000_000_000)]), Assert\Count(max: 12)]
@@ -55,6 +58,8 @@ final readonly class MixPatch
         #[Assert\All([new Hex()]), Assert\Count(max: LayerChain::MOST)]
         public ?array $tints = null,
         public ?LayerEdge $edge = null,
+        public ?Laying $laying = null,
+        public bool $layingByGarment = false,
     ) {
     }
 
@@ -77,6 +82,8 @@ final readonly class MixPatch
             $this->layers,
             $this->tints === null ? null : array_map(Srgb::fromHex(...), $this->tints),
             $this->edge,
+            $this->laying,
+            $this->layingByGarment,
         );
     }
 }

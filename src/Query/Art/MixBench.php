@@ -14,6 +14,7 @@ use Ektype\Core\Mix\MixPlan;
 use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\ProcessPlan;
 use Ektype\Core\Mix\SimulatedPlan;
+use Ektype\Core\Plate\Laying;
 use Ektype\Core\Tone\TonalPlan;
 
 /** What was decided for a picture in many inks, for the bench of the art. */
@@ -46,6 +47,7 @@ final readonly class MixBench
         public ?int $layers,
         public ?array $tints,
         public ?LayerEdge $edge,
+        public ?Laying $laying,
     ) {
     }
 
@@ -80,6 +82,7 @@ final readonly class MixBench
             $layers?->layers,
             $layers?->tints === null ? null : $hexes,
             $layers?->edge,
+            $plan instanceof SimulatedPlan ? $plan->laying : null,
         );
     }
 }

@@ -64,11 +64,11 @@ final readonly class SeeInks
      *
      * @param list<int> $inks
      */
-    public function tried(int $jobId, array $inks, ?Srgb $garment): TriedInks
+    public function tried(int $jobId, array $inks, ?Srgb $garment, bool $marked = false): TriedInks
     {
         [$job, , $plan] = $this->seen($jobId);
         $chosen = $this->counts->tried($job, $plan, $inks, $garment);
-        $picture = $this->counts->picture($job, $plan, $inks, $garment);
+        $picture = $this->counts->picture($job, $plan, $inks, $garment, $marked);
 
         return new TriedInks($chosen->mean, $chosen->p95, 100 * $chosen->muddyShare, 'data:image/png;base64,'.base64_encode($picture));
     }
@@ -101,11 +101,11 @@ final readonly class SeeInks
     {
         return new InkCount(
             \count($chosen->inks) + $extra,
-            array_map(static function (int $place, float $worth) use ($numbers, $shelf): WorthInk {
+            array_map(static function (int $place, float $worth, int $i) use ($numbers, $shelf, $chosen): WorthInk {
                 $ink = $shelf[$numbers[$place]];
 
-                return new WorthInk($ink->idOrFail(), $ink->name, $ink->hex, round($worth, 2));
-            }, $chosen->inks, $chosen->worth),
+                return new WorthInk($ink->idOrFail(), $ink->name, $ink->hex, round($worth, 2), array_values(array_unique(array_map(ColourName::of(...), $chosen->where[$i] ?? []))));
+            }, $chosen->inks, $chosen->worth, array_keys($chosen->inks)),
             round($chosen->mean, 2),
             round($chosen->p95, 2),
             round(100 * $chosen->muddyShare, 1),

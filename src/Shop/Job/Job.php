@@ -336,6 +336,8 @@ class Job
             KeptFraming::written($this->framing()),
             $plan->method()->value,
             $plan instanceof TonalPlan ? KeptTonePlan::written($plan) : [],
+            // Plates that were drawn by hand join a chain of layers.
+            ...$plan->method() === MethodName::Layers ? [array_map(static fn ($positive): string => $positive->path, $this->spotPlan()->positives)] : [],
         ]));
     }
 

@@ -75,11 +75,12 @@ final readonly class InkCounts
     /**
      * The nearest that some inks come to the picture.
      *
-     * @param list<int> $inks numbers of the shelf
+     * @param list<int> $inks   numbers of the shelf
+     * @param bool      $marked whether muddy places are hatched
      *
      * @return string PNG
      */
-    public function picture(Job $job, TonalPlan&MixPlan $plan, array $inks, ?Srgb $garment = null): string
+    public function picture(Job $job, TonalPlan&MixPlan $plan, array $inks, ?Srgb $garment = null, bool $marked = false): string
     {
         $print = $this->on($this->print->of($job), $garment);
         [$base, , $others] = self::shelf($print, $plan->inks());
@@ -89,6 +90,7 @@ final readonly class InkCounts
             ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work()),
             new InkGamut($print->garment, array_values(array_intersect_key($others, array_flip($inks))), $base),
             $print->garment,
+            $marked ? ChosenInks::MUDDY : null,
         ));
     }
 

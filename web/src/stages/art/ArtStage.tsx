@@ -85,6 +85,7 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
           {view === "inks" && mix && choosesInks && <InkList at={at} mix={mix} set={inks} />}
           {mix && <MixSettings key={JSON.stringify(mix)} at={at} mix={mix} />}
+          {job.method === "layers" && <Drawn job={job} />}
           <Tones at={at} tone={tone} curve={proof?.curve ?? kept.curve} set={set} />
           <SizeAtHand at={at} />
         </Box>
@@ -106,7 +107,6 @@ function InFlatColours({ at }: { at: AtHand<"art"> }) {
             <ArtWords job={job} />
           </Box>
           {job.artKind !== "svg" &&
-            job.positives.length === 0 &&
             (ways ? (
               <Ways job={job} work={work} />
             ) : (

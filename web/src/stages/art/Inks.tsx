@@ -25,7 +25,8 @@ export type InkSet = ReturnType<typeof useInkSet>;
 /** Which inks of the shelf print the picture: a print for each number of screens, and the one at hand large. */
 export function Inks({ job, set }: { job: JobOn<"art">; set: InkSet }) {
   const { data, error, inks } = set;
-  const seen = useTriedInks(job, inks);
+  const [marked, setMarked] = useState(false);
+  const seen = useTriedInks(job, inks, marked);
   if (error) return <Trouble of={error} />;
   if (!data)
     return (
@@ -85,6 +86,11 @@ export function Inks({ job, set }: { job: JobOn<"art">; set: InkSet }) {
               </Text>
             </Box>
           )}
+          {seen && seen.muddyPct > 0 && (
+            <SmallButton alignSelf="flex-start" ml="-10px" pressed={marked} onClick={() => setMarked(!marked)}>
+              {marked ? "Muddy places are hatched" : "Hatch the muddy places"}
+            </SmallButton>
+          )}
           {data.next !== "" && !set.changed && (
             <Box>
               <Label>One more</Label>
@@ -102,14 +108,14 @@ export function Inks({ job, set }: { job: JobOn<"art">; set: InkSet }) {
 }
 
 /** What the inks at hand would print: asked with every change, the last answer wins. */
-function useTriedInks(job: JobOn<"art">, inks: number[]) {
+function useTriedInks(job: JobOn<"art">, inks: number[], muddyMarked: boolean) {
   const [seen, setSeen] = useState<TriedInks | null>(null);
   const asked = useRef(0);
-  const body = JSON.stringify({ inks });
+  const body = JSON.stringify({ inks, muddyMarked });
   const stamp = `${job.garmentHex} ${JSON.stringify(job.tone)} ${job.mix?.base ?? ""}`;
   useEffect(() => {
     const turn = ++asked.current;
-    if (body === '{"inks":[]}') return;
+    if (inks.length === 0) return;
     void (async () => {
       const { data } = await api.POST("/api/jobs/{id}/ink-proof", {
         params: { path: { id: job.id } },
@@ -117,7 +123,7 @@ function useTriedInks(job: JobOn<"art">, inks: number[]) {
       });
       if (turn === asked.current && data) setSeen(data);
     })().catch(() => undefined);
-  }, [job.id, body, stamp]);
+  }, [job.id, body, stamp, inks.length]);
   return seen;
 }
 
@@ -136,6 +142,17 @@ export function InkList({ at, mix, set }: { at: AtHand<"art">; mix: Mix; set: In
         ),
       )
       ?.inks.map((i) => [i.id, i.worth]),
+  );
+  const where = new Map(
+    data?.counts
+      .find((c) =>
+        same(
+          c.inks.map((i) => i.id),
+          inks,
+        ),
+      )
+      ?.inks.filter((i) => i.where.length > 0)
+      .map((i) => [i.id, `for ${i.where.map((one) => one.toLowerCase()).join(", ")}`]),
   );
   const most = Math.max(0.1, ...worth.values());
   const left = shelf.filter(
@@ -168,6 +185,11 @@ export function InkList({ at, mix, set }: { at: AtHand<"art">; mix: Mix; set: In
                     {is === undefined ? "" : `ΔE ${is.toFixed(1)}`}
                   </Text>
                 </Box>
+                {where.has(id) && (
+                  <Text fontSize="small" color="quiet">
+                    {where.get(id)}
+                  </Text>
+                )}
                 {is !== undefined && (
                   <Box bg="ink" h="3px" w={`${Math.max(2, (100 * is) / most)}%`} aria-hidden="true" />
                 )}

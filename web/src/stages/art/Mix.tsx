@@ -36,6 +36,26 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
             </Choice>
           </Field>
         )}
+        {job.method === "simulated" && mix.base !== "none" && (
+          <Field label="Base is laid down in">
+            <Choice
+              fontFamily="body"
+              value={mix.laying ?? ""}
+              onChange={(e) =>
+                set(
+                  e.target.value === ""
+                    ? { layingByGarment: true }
+                    : { laying: e.target.value as NonNullable<Mixed["laying"]> },
+                )
+              }
+            >
+              <option value="">what the garment asks</option>
+              {(["one stroke", "two strokes", "print, flash, print"] as const).map((way) => (
+                <option key={way}>{way}</option>
+              ))}
+            </Choice>
+          </Field>
+        )}
         {mix.order !== null && mix.order !== undefined && (
           <Field label="Order of the colours">
             <Choice

@@ -30,6 +30,18 @@ export function Proof({
 }) {
   const [touching, setTouching] = useState(false);
   const [aim, setAim] = useState({ x: 0.5, y: 0.5 });
+  const [beside, setBeside] = useState<{ hex: string; picture: string }[]>([]);
+  const keepBeside = async () => {
+    if (!url) return;
+    const image = new Image();
+    image.src = url;
+    await image.decode();
+    const board = document.createElement("canvas");
+    [board.width, board.height] = [image.naturalWidth, image.naturalHeight];
+    board.getContext("2d")?.drawImage(image, 0, 0);
+    const picture = board.toDataURL("image/png");
+    setBeside((was) => [...was.slice(-3), { hex: garment ?? job.garmentHex, picture }]);
+  };
   const give = (place: { x: number; y: number }) => {
     set({ grounds: [...tone.grounds, { x: Math.round(place.x * 1000) / 1000, y: Math.round(place.y * 1000) / 1000 }] });
     setTouching(false);
@@ -165,7 +177,41 @@ export function Proof({
           {uncorrected ? "Seen with its gain left in" : "Leave the gain in, to compare"}
         </SmallButton>
         {garment !== null && <SmallButton onClick={() => tryOn(null)}>Back to its own garment</SmallButton>}
+        {url && !beside.some((one) => one.hex === (garment ?? job.garmentHex)) && (
+          <SmallButton onClick={() => void keepBeside()}>Lay it beside</SmallButton>
+        )}
       </Box>
+      {beside.length > 0 && (
+        <Box
+          as="ul"
+          listStyleType="none"
+          p="0"
+          m="0"
+          display="flex"
+          flexWrap="wrap"
+          gap="14px"
+          aria-label="On other garments"
+        >
+          {beside.map((one) => (
+            <Box as="li" key={one.hex} w="150px">
+              <Box bg={one.hex} className="colours" p="8px">
+                <img src={one.picture} alt={`The print on ${one.hex}`} style={{ width: "100%", display: "block" }} />
+              </Box>
+              <Box display="flex" justifyContent="space-between" alignItems="center">
+                <Text className="readout" fontSize="small">
+                  {one.hex}
+                </Text>
+                <SmallButton
+                  aria-label={`Take ${one.hex} away`}
+                  onClick={() => setBeside((was) => was.filter((other) => other.hex !== one.hex))}
+                >
+                  Away
+                </SmallButton>
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      )}
     </Box>
   );
 }
