@@ -80,12 +80,11 @@ final class MixLook
     {
         $width = min($raster->width, (int) round($print->widthMm / 25.4 * $print->dpi));
         $tones = ArtTones::of($raster, $width, max(1, (int) round($width * $raster->height / $raster->width)), $print->widthMm, $request->work);
-        $range = $request->printedRange();
         $from = implode('', array_map(\chr(...), range(0, 255)));
-        $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $range->hold($tone / 255))), range(0, 255)));
         $first = [];
         foreach ($tones->throughAll($request->table(MixTable::COARSE)->steps()) as $i => $bytes) {
             [$ink, $role] = $request->plates[$i];
+            $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $request->printed($i, $tone / 255))), range(0, 255)));
             $first[] = new FirstPlate($role, $ink->name, $ink->colour, $role === PlateRole::Colour ? $ink->colour : null, $ink->name, CoverageMap::asTheyAre($tones->where(strtr($bytes, $from, $to))), $ink->hiding, $ink->transparent);
         }
 

@@ -50,9 +50,9 @@ final class MixPicture
         $plates = \count($request->plates);
         if ($on->hex() !== $request->garment->hex()) {
             // The films are those of their own garment.
-            return CoarsePicture::of($art, MixTable::glance($nodes(), $plates)->colours(new LayeredInks($on, array_column($request->plates, 0)), $request->printedRange(), ToneCurve::press($uncorrected ? $request->curve : null)), $request->garment, $on);
+            return CoarsePicture::of($art, MixTable::glance($nodes(), $plates)->colours(new LayeredInks($on, array_column($request->plates, 0)), self::printed($request, $uncorrected)), $request->garment, $on);
         }
-        $prints = $kept('print-'.$key.($uncorrected ? '-uncorrected' : ''), static fn (): string => self::written($request, MixTable::read($nodes(), $plates), $uncorrected));
+        $prints = $kept('print-'.$key.substr(hash('sha256', serialize($request->curves->halves)), 0, 8).($uncorrected ? '-uncorrected' : ''), static fn (): string => self::written($request, MixTable::read($nodes(), $plates), $uncorrected));
 
         return self::of($art, $prints, $on);
     }
@@ -60,7 +60,15 @@ final class MixPicture
     /** The colours of a table’s nodes as the press prints them, three bytes a step. */
     private static function written(MixRequest $request, MixTable $table, bool $uncorrected): string
     {
-        return self::woven(...$table->prints($request->layered(), $request->printedRange(), ToneCurve::press($uncorrected ? $request->curve : null)));
+        return self::woven(...$table->prints($request->layered(), self::printed($request, $uncorrected)));
+    }
+
+    /** @return \Closure(int, float): float how much a plate prints where so much is asked of it */
+    private static function printed(MixRequest $request, bool $uncorrected): \Closure
+    {
+        $press = ToneCurve::press($uncorrected ? $request->curve : null);
+
+        return static fn (int $plate, float $asked): float => $press($request->printed($plate, $asked));
     }
 
     /** Three tables as one. */

@@ -28,12 +28,7 @@ final class MixPlates
     {
         $grid = ToneGrid::for($request->widthMm, $art->width, $art->height, $request->dpi);
         $tones = ArtTones::of($art, $grid->tonesAcross, $grid->tonesDown, $request->widthMm, $request->work);
-        $range = $request->printedRange();
-        $from = $to = '';
-        for ($tone = 0; $tone < 256; ++$tone) {
-            $from .= \chr($tone);
-            $to .= \chr((int) round(255 * $range->hold($tone / 255)));
-        }
+        $from = implode('', array_map(\chr(...), range(0, 255)));
         $reach = HardEdges::reach($art->width, $grid->tonesAcross);
         $edges = HardEdges::ofPicture(array_map(static fn (string $channel): ToneRaster => new ToneRaster($grid->tonesAcross, $grid->tonesDown, $channel), array_values(array_unique($tones->channels()))), $reach);
         /** @var array<string, array{Supercell, Screening}> $screens */
@@ -42,6 +37,7 @@ final class MixPlates
         foreach ($tones->throughAll($known ?? $request->tableFor($tones->channels())->steps()) as $i => $bytes) {
             [$ink, $role, $dots] = $request->plates[$i];
             [$cell, $screening] = $screens[$dots->lpi.' '.$dots->angleDeg] ??= self::screening($request, $dots, $grid->width);
+            $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $request->printed($i, $tone / 255))), range(0, 255)));
             $printed = $tones->where(strtr($bytes, $from, $to));
             $onFilm = $request->curve?->on($printed) ?? $printed;
             $plates[] = new TonePlate(

@@ -35,6 +35,7 @@ final readonly class MixRequest
         public ?ToneCurve $curve = null,
         public ToneWork $work = new ToneWork(),
         public int $finest = MixTable::SIDE,
+        public PlateCurves $curves = new PlateCurves(),
     ) {
     }
 
@@ -56,6 +57,16 @@ final readonly class MixRequest
     public function tableFor(array $channels): MixTable
     {
         return MixTable::of($this->layered(), $this->terms, $this->finest, UsedNodes::of($channels, $this->finest));
+    }
+
+    /**
+     * How much a plate prints where the table asks for so much: by its own curve, and as the mesh holds it.
+     *
+     * @param float $asked 0–1
+     */
+    public function printed(int $plate, float $asked): float
+    {
+        return $this->printedRange()->hold($this->curves->at($this->plates[$plate][0]->name, $asked));
     }
 
     /** What the mesh holds are dots of the film: printed they are larger. */

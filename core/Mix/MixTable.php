@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Mix;
 
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Plate\Tones;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Tone\CubeSteps;
 
@@ -64,14 +63,14 @@ final readonly class MixTable
     /**
      * The colours that come out of it, as they are looked up in it.
      *
-     * @param \Closure(float): float $press what the press makes of a tone
+     * @param \Closure(int, float): float $printed how much a plate prints where so much is asked of it
      *
      * @return array{string, string, string} red, green and blue of each step
      */
-    public function prints(LayeredInks $inks, Tones $range, \Closure $press): array
+    public function prints(LayeredInks $inks, \Closure $printed): array
     {
         $rgb = [[], [], []];
-        foreach ($this->colours($inks, $range, $press) as $colour) {
+        foreach ($this->colours($inks, $printed) as $colour) {
             $rgb[0][] = $colour->red / 255;
             $rgb[1][] = $colour->green / 255;
             $rgb[2][] = $colour->blue / 255;
@@ -83,15 +82,15 @@ final readonly class MixTable
     /**
      * What each node prints.
      *
-     * @param \Closure(float): float $press what the press makes of a tone
+     * @param \Closure(int, float): float $printed how much a plate prints where so much is asked of it
      *
      * @return list<Srgb>
      */
-    public function colours(LayeredInks $inks, Tones $range, \Closure $press): array
+    public function colours(LayeredInks $inks, \Closure $printed): array
     {
         $colours = [];
         for ($i = 0, $all = \count($this->nodes[0] ?? []); $i < $all; ++$i) {
-            $colours[] = $inks->colour(array_map(static fn (float $a): float => $press($range->hold($a)), array_column($this->nodes, $i)));
+            $colours[] = $inks->colour(array_map(static fn (int $plate, float $asked): float => $printed($plate, $asked), range(0, \count($this->nodes) - 1), array_column($this->nodes, $i)));
         }
 
         return $colours;

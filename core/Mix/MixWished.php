@@ -13,16 +13,17 @@ use Ektype\Core\Tone\TonalPlan;
 final readonly class MixWished
 {
     /**
-     * @param list<int>|null  $inks            numbers of inks of the shelf, in print order where they print as listed; none lets them be chosen
-     * @param int|null        $screens         all of them; 0 takes as many as are worth it
-     * @param list<int>|null  $locked
-     * @param list<int>|null  $forbidden
-     * @param bool            $baseByGarment   whether the base follows the garment again
-     * @param float|null      $black           0–1
-     * @param float|null      $total           1 for 100 %
-     * @param Laying|null     $laying          of the base
-     * @param bool            $layingByGarment whether its strokes follow the garment again
-     * @param list<Srgb>|null $tints           in print order; none lets them be proposed
+     * @param list<int>|null       $inks            numbers of inks of the shelf, in print order where they print as listed; none lets them be chosen
+     * @param int|null             $screens         all of them; 0 takes as many as are worth it
+     * @param list<int>|null       $locked
+     * @param list<int>|null       $forbidden
+     * @param bool                 $baseByGarment   whether the base follows the garment again
+     * @param float|null           $black           0–1
+     * @param float|null           $total           1 for 100 %
+     * @param Laying|null          $laying          of the base
+     * @param bool                 $layingByGarment whether its strokes follow the garment again
+     * @param array<string, float> $halves          what half tones of plates print as, by name of the ink, %
+     * @param list<Srgb>|null      $tints           in print order; none lets them be proposed
      */
     public function __construct(
         public ?array $inks = null,
@@ -43,6 +44,7 @@ final readonly class MixWished
         public ?LayerEdge $edge = null,
         public ?Laying $laying = null,
         public bool $layingByGarment = false,
+        public array $halves = [],
     ) {
     }
 
@@ -50,12 +52,17 @@ final readonly class MixWished
     public function on(Plan $plan): TonalPlan
     {
         return match (true) {
-            $plan instanceof SimulatedPlan => new SimulatedPlan($plan->work, $plan->dots, $this->wish($plan->inks), $this->order ?? $plan->order, $this->layingByGarment ? null : $this->laying ?? $plan->laying),
+            $plan instanceof SimulatedPlan => new SimulatedPlan($plan->work, $plan->dots, $this->wish($plan->inks), $this->order ?? $plan->order, $this->layingByGarment ? null : $this->laying ?? $plan->laying, $this->curves($plan->curves)),
             $plan instanceof IndexPlan => new IndexPlan($plan->work, $this->wish($plan->inks), $this->squaresDpi ?? $plan->squaresDpi, $this->diffusion ?? $plan->diffusion),
-            $plan instanceof ProcessPlan => new ProcessPlan($plan->work, $plan->dots, $this->angles ?? $plan->angles, $this->black ?? $plan->black, $this->total ?? $plan->total, $this->baseByGarment ? null : $this->base ?? $plan->base),
+            $plan instanceof ProcessPlan => new ProcessPlan($plan->work, $plan->dots, $this->angles ?? $plan->angles, $this->black ?? $plan->black, $this->total ?? $plan->total, $this->baseByGarment ? null : $this->base ?? $plan->base, $this->curves($plan->curves)),
             $plan instanceof LayersPlan => $this->layers($plan),
             default => throw ImpossibleMix::at('', 'This job is not printed in many inks. Choose simulated process, four-colour process, index or layers for it first.'),
         };
+    }
+
+    private function curves(PlateCurves $curves): PlateCurves
+    {
+        return $this->halves === [] ? $curves : new PlateCurves([...$curves->halves, ...$this->halves]);
     }
 
     private function layers(LayersPlan $plan): LayersPlan

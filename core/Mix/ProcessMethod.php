@@ -102,6 +102,7 @@ final class ProcessMethod implements Method, PicturesTones
             $plan->dots->range,
             $print->curve,
             $plan->work,
+            $plan->curves,
         );
     }
 

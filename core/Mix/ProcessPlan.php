@@ -24,6 +24,7 @@ final readonly class ProcessPlan implements TonalPlan
         public float $black = ProcessRequest::USUAL_BLACK,
         public float $total = ProcessRequest::USUAL_TOTAL,
         public ?BaseWay $base = null,
+        public PlateCurves $curves = new PlateCurves(),
     ) {
     }
 
@@ -44,6 +45,6 @@ final readonly class ProcessPlan implements TonalPlan
 
     public function worked(ToneWork $work, PlannedDots $dots): self
     {
-        return new self($work, $dots, $this->angles, $this->black, $this->total, $this->base);
+        return new self($work, $dots, $this->angles, $this->black, $this->total, $this->base, $this->curves);
     }
 }

@@ -47,6 +47,7 @@ final readonly class ProcessRequest
         public Tones $range = new Tones(0.0, 1.0),
         public ?ToneCurve $curve = null,
         public ToneWork $work = new ToneWork(),
+        public PlateCurves $curves = new PlateCurves(),
     ) {
         if ($black < 0 || $black > 1) {
             throw ImpossibleMix::at('black', \sprintf('Black cannot take %.0f %% of the grey: from 0 to 100 %% it can. 50 %% is usual.', 100 * $black));
@@ -66,6 +67,6 @@ final readonly class ProcessRequest
             array_unshift($plates, [$this->base, PlateRole::Base, new Halftone($this->dots->lpi, fmod($angles[2] + self::BASE_TURN, 90.0))]);
         }
 
-        return new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::process(\count($plates), $this->black, $this->total), $this->dpi, $this->dot, $this->range, $this->curve, $this->work, MixTable::MIDDLE);
+        return new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::process(\count($plates), $this->black, $this->total), $this->dpi, $this->dot, $this->range, $this->curve, $this->work, MixTable::MIDDLE, $this->curves);
     }
 }

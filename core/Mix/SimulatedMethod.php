@@ -110,6 +110,7 @@ final class SimulatedMethod implements Method, PicturesTones
             $print->curve,
             $plan->work,
             $plan->order,
+            $plan->curves,
         );
     }
 

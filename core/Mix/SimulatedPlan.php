@@ -20,6 +20,7 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
         public InkWish $inks = new InkWish(),
         public OrderSchool $order = OrderSchool::LightToDark,
         public ?Laying $laying = null,
+        public PlateCurves $curves = new PlateCurves(),
     ) {
     }
 
@@ -40,7 +41,7 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
 
     public function worked(ToneWork $work, PlannedDots $dots): self
     {
-        return new self($work, $dots, $this->inks, $this->order, $this->laying);
+        return new self($work, $dots, $this->inks, $this->order, $this->laying, $this->curves);
     }
 
     public function inks(): InkWish
@@ -50,6 +51,6 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
 
     public function inkedBy(InkWish $inks): self
     {
-        return new self($this->work, $this->dots, $inks, $this->order, $this->laying);
+        return new self($this->work, $this->dots, $inks, $this->order, $this->laying, $this->curves);
     }
 }

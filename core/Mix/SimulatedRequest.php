@@ -43,6 +43,7 @@ final readonly class SimulatedRequest
         public ?ToneCurve $curve = null,
         public ToneWork $work = new ToneWork(),
         public OrderSchool $order = OrderSchool::LightToDark,
+        public PlateCurves $curves = new PlateCurves(),
     ) {
         if ($inks === [] || \count($inks) > self::MOST) {
             throw ImpossibleMix::at('palette', \sprintf('%d inks were named; a picture is printed in 1 to %d over its base. Name those that the press has heads for.', \count($inks), self::MOST));
@@ -63,6 +64,6 @@ final readonly class SimulatedRequest
             array_splice($plates, $at, 0, [[$this->highlight, PlateRole::Highlight, $this->dots]]);
         }
 
-        return $plates === [] ? throw new \LogicException('A print has inks.') : new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $at), $this->dpi, $this->dot, $this->range, $this->curve, $this->work);
+        return $plates === [] ? throw new \LogicException('A print has inks.') : new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $at), $this->dpi, $this->dot, $this->range, $this->curve, $this->work, curves: $this->curves);
     }
 }

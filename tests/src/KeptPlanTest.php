@@ -20,6 +20,7 @@ use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\LayerEdge;
 use Ektype\Core\Mix\LayersPlan;
 use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Mix\ProcessPlan;
 use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\Halftone;
@@ -70,7 +71,7 @@ final class KeptPlanTest extends TestCase
         $dots = new PlannedDots(new Halftone(52.0, 19.5), Dot::Ellipse, new Tones(0.05, 0.92));
         $wish = new InkWish([5, 2, 9], 6, [5], [7], BaseWay::Grey, true);
         foreach ([
-            new SimulatedPlan($work, $dots, $wish, OrderSchool::AsListed, Laying::Twice),
+            new SimulatedPlan($work, $dots, $wish, OrderSchool::AsListed, Laying::Twice, new PlateCurves(['Signal red' => 61.0])),
             new SimulatedPlan(),
             new IndexPlan($work, $wish, 176.0, Diffusion::BlueNoise),
             new ProcessPlan($work, $dots, AngleSchool::One, 0.7, 2.4, BaseWay::None),

@@ -41,6 +41,11 @@ final class ManyInksJobTest extends ShopTestCase
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         self::assertCount(\count($chosen), $this->ask('GET', "/api/jobs/$id")['plates']);
+        // A plate is bent by itself: its films are out of date.
+        $bent = $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['half' => ['ink' => 'Signal red', 'prints' => 60]]]);
+        self::assertFalse($bent['separationCurrent']);
+        self::assertEquals([['ink' => 'Signal red', 'prints' => 60.0]], $this->ask('GET', "/api/jobs/$id/art/bench")['mix']['halves']);
+        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['half' => ['ink' => 'Signal red', 'prints' => 99]]], 422);
         // Ruled out, it is chosen anew without it.
         $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['forbidden' => [$chosen[0]]]]);
         self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['mix']['inks']);

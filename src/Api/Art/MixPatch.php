@@ -30,6 +30,7 @@ final readonly class MixPatch
      * @param float|null        $total           ink together at the most, %
      * @param Laying|null       $laying          of the base
      * @param bool              $layingByGarment whether its strokes follow the garment again
+     * @param HalfTone|null     $half            of one plate
      * @param list<string>|null $tints           in print order, #rrggbb; none lets them be proposed
      */
     public function __construct(
@@ -60,6 +61,8 @@ final readonly class MixPatch
         public ?LayerEdge $edge = null,
         public ?Laying $laying = null,
         public bool $layingByGarment = false,
+        #[Assert\Valid]
+        public ?HalfTone $half = null,
     ) {
     }
 
@@ -84,6 +87,7 @@ final readonly class MixPatch
             $this->edge,
             $this->laying,
             $this->layingByGarment,
+            $this->half === null ? [] : [$this->half->ink => $this->half->prints],
         );
     }
 }

@@ -29,6 +29,7 @@ final readonly class MixBench
      * @param float|null        $squaresDpi of an index print
      * @param float|null        $black      share of the grey that black takes, %
      * @param float|null        $total      ink together at the most, %
+     * @param list<HalfToneOf>  $halves     of the plates that were bent
      * @param list<string>|null $tints      #rrggbb, in print order; null where they are proposed
      */
     private function __construct(
@@ -48,6 +49,7 @@ final readonly class MixBench
         public ?array $tints,
         public ?LayerEdge $edge,
         public ?Laying $laying,
+        public array $halves,
     ) {
     }
 
@@ -83,6 +85,15 @@ final readonly class MixBench
             $layers?->tints === null ? null : $hexes,
             $layers?->edge,
             $plan instanceof SimulatedPlan ? $plan->laying : null,
+            self::halves($plan),
         );
+    }
+
+    /** @return list<HalfToneOf> */
+    private static function halves(TonalPlan $plan): array
+    {
+        $halves = $plan instanceof SimulatedPlan || $plan instanceof ProcessPlan ? $plan->curves->halves : [];
+
+        return array_map(static fn (string $ink, float $prints): HalfToneOf => new HalfToneOf($ink, $prints), array_keys($halves), array_values($halves));
     }
 }

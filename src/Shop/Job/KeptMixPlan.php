@@ -14,6 +14,7 @@ use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\LayerEdge;
 use Ektype\Core\Mix\LayersPlan;
 use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Mix\ProcessPlan;
 use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\Laying;
@@ -28,14 +29,14 @@ final class KeptMixPlan
     {
         KeptTonePlan::mustBeReadable($kept);
 
-        return new SimulatedPlan(KeptTones::work($kept), KeptTones::dots($kept), self::wish($kept), OrderSchool::from($kept->text('order')), Laying::tryFrom($kept->textOr('laying', '')));
+        return new SimulatedPlan(KeptTones::work($kept), KeptTones::dots($kept), self::wish($kept), OrderSchool::from($kept->text('order')), Laying::tryFrom($kept->textOr('laying', '')), new PlateCurves($kept->measures('halves')));
     }
 
     public static function process(Kept $kept): ProcessPlan
     {
         KeptTonePlan::mustBeReadable($kept);
 
-        return new ProcessPlan(KeptTones::work($kept), KeptTones::dots($kept), AngleSchool::from($kept->text('angles')), $kept->number('black'), $kept->number('total'), BaseWay::tryFrom($kept->textOr('base', '')));
+        return new ProcessPlan(KeptTones::work($kept), KeptTones::dots($kept), AngleSchool::from($kept->text('angles')), $kept->number('black'), $kept->number('total'), BaseWay::tryFrom($kept->textOr('base', '')), new PlateCurves($kept->measures('halves')));
     }
 
     public static function index(Kept $kept): IndexPlan
@@ -58,12 +59,18 @@ final class KeptMixPlan
         $hex = static fn (Srgb $tint): string => $tint->hex();
 
         return ['version' => self::VERSION, ...KeptTones::written($plan->work(), $plan->dots()), ...match (true) {
-            $plan instanceof SimulatedPlan => [...self::ofWish($plan->inks), 'order' => $plan->order->value, 'laying' => $plan->laying?->value],
-            $plan instanceof ProcessPlan => ['angles' => $plan->angles->value, 'black' => $plan->black, 'total' => $plan->total, 'base' => $plan->base?->value],
+            $plan instanceof SimulatedPlan => [...self::ofWish($plan->inks), 'order' => $plan->order->value, 'laying' => $plan->laying?->value, ...self::ofCurves($plan->curves)],
+            $plan instanceof ProcessPlan => ['angles' => $plan->angles->value, 'black' => $plan->black, 'total' => $plan->total, 'base' => $plan->base?->value, ...self::ofCurves($plan->curves)],
             $plan instanceof IndexPlan => [...self::ofWish($plan->inks), 'squaresDpi' => $plan->squaresDpi, 'diffusion' => $plan->diffusion->value],
             $plan instanceof LayersPlan => ['layers' => $plan->layers, 'tints' => $plan->tints === null ? null : array_map($hex, $plan->tints), 'edge' => $plan->edge->value],
             default => throw new \LogicException('There is no such plan.'),
         }];
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofCurves(PlateCurves $curves): array
+    {
+        return $curves->halves === [] ? [] : ['halves' => $curves->halves];
     }
 
     private static function wish(Kept $kept): InkWish

@@ -20,12 +20,14 @@ use Ektype\Core\Mix\IndexSeparation;
 use Ektype\Core\Mix\InkGamut;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\MixInks;
+use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Mix\MixRequest;
 use Ektype\Core\Mix\MixTable;
 use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\OrderSearch;
 use Ektype\Core\Mix\PictureColours;
+use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Mix\SimulatedRequest;
 use Ektype\Core\Mix\WetOnWet;
@@ -35,6 +37,7 @@ use Ektype\Core\Plate\Tones;
 use Ektype\Core\Raster\ToneRaster;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Tone\TonePlate;
 use PHPUnit\Framework\TestCase;
 
 /** What is decided before many inks are separated: which, in what order, in which squares, under which limits. */
@@ -198,6 +201,28 @@ final class ManyInksTest extends TestCase
         self::assertEqualsWithDelta($read->nodes[2][4 + 17 * (6 + 17 * 8)], $glance->nodes[2][2 + 9 * (3 + 9 * 4)], 1e-9);
         $this->expectException(\UnexpectedValueException::class);
         MixTable::read('broken', 3);
+    }
+
+    /** A plate’s own curve moves its middle and leaves its ends; the others stay as they were solved. */
+    public function testAPlateIsBentByItself(): void
+    {
+        $curves = new PlateCurves(['Red' => 65.0]);
+        self::assertEqualsWithDelta(0.65, $curves->at('Red', 0.5), 1e-9);
+        self::assertSame([0.0, 1.0, 0.5], [$curves->at('Red', 0.0), $curves->at('Red', 1.0), $curves->at('Yellow', 0.5)]);
+        for ($i = 1; $i <= 100; ++$i) {
+            self::assertGreaterThan($curves->at('Red', ($i - 1) / 100), $curves->at('Red', $i / 100), 'it never turns back');
+        }
+        $rgb = str_repeat("\xb0\x50\x40", 120 * 120);
+        $covers = static fn (PlateCurves $bent): array => array_map(
+            static fn (TonePlate $p): float => $p->coveragePct(),
+            MixPlates::of(new ArtRaster(120, 120, $rgb, false), (new SimulatedRequest(10.16, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, new Halftone(45.0), curves: $bent))->mix()),
+        );
+        [$straight, $bent] = [$covers(new PlateCurves()), $covers(new PlateCurves(['Red' => 65.0]))];
+        self::assertEqualsWithDelta($straight[0], $bent[0], 0.01);
+        self::assertEqualsWithDelta($straight[1], $bent[1], 0.01);
+        self::assertGreaterThan($straight[2] + 4, $bent[2]);
+        $this->expectException(ImpossibleMix::class);
+        new PlateCurves(['Red' => 97.0]);
     }
 
     public function testAWishChangesWhatItNamesAndNothingElse(): void

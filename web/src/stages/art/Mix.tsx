@@ -6,6 +6,7 @@ import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
 import { numberTyped } from "../../ui/number";
 import { Choice, Entry, Field, Trouble } from "../../ui/Parts";
+import { Slide } from "../../ui/Slide";
 import { SmallButton, Tick } from "../../ui/SmallButton";
 
 /** How a picture in many inks is printed: what its method leaves to decide. */
@@ -135,6 +136,7 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
           </Tick>
         </Box>
       )}
+      {(job.method === "simulated" || job.method === "process") && <PlateCurves at={at} mix={mix} set={set} />}
       {job.method === "simulated" && <Orders at={at} set={set} />}
       {job.method === "index" && (
         <a href={`/api/jobs/${job.id}/index-test.pdf`} download className="tight">
@@ -237,6 +239,46 @@ function Orders({ at, set }: { at: AtHand<"art">; set: (part: MixChange) => void
           </SmallButton>
         </Box>
       ))}
+    </Box>
+  );
+}
+
+/** A curve for each plate: how much its half tone prints, smoothly to both ends; the print beside follows. */
+function PlateCurves({ at, mix, set }: { at: AtHand<"art">; mix: Mixed; set: (part: MixChange) => void }) {
+  const [open, setOpen] = useState(mix.halves.length > 0);
+  const [draft, setDraft] = useState<Record<string, number>>({});
+  if (!open)
+    return (
+      <SmallButton ml="-10px" onClick={() => setOpen(true)}>
+        Curves of single plates
+      </SmallButton>
+    );
+  return (
+    <Box mt="8px">
+      <Text fontSize="small" color="quiet">
+        What a half tone of each plate prints as; 50 % is as it was solved.
+      </Text>
+      {at.job.plates.map((plate) => {
+        const kept = mix.halves.find((one) => one.ink === plate.name)?.prints ?? 50;
+        const keep = () => {
+          const prints = draft[plate.name];
+          if (prints !== undefined && prints !== kept) set({ half: { ink: plate.name, prints } });
+        };
+        return (
+          <Box key={plate.id} onPointerUp={keep} onKeyUp={keep} onBlur={keep}>
+            <Slide
+              label={plate.name}
+              unit="%"
+              least={15}
+              most={85}
+              step={1}
+              digits={0}
+              value={draft[plate.name] ?? kept}
+              set={(value) => setDraft((was) => ({ ...was, [plate.name]: value }))}
+            />
+          </Box>
+        );
+      })}
     </Box>
   );
 }
