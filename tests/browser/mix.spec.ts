@@ -32,6 +32,7 @@ test("the inks of a picture are chosen on the line, one is dropped, and the plat
 
 test("each way to print a picture stands beside the others, and one of them is advised", async ({ page }) => {
   await page.goto("/jobs/6/art");
+  await page.getByRole("button", { name: "Other ways to print it" }).click();
   const way = page.getByRole("button", { name: /Four-colour process/ });
   await way.scrollIntoViewIfNeeded();
   await expect(way).toHaveAttribute("aria-pressed", "true");

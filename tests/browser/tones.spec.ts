@@ -76,6 +76,7 @@ test("another way to print a picture is taken by touch, and what the first one h
   await page.keyboard.press("a");
   await page.getByRole("slider", { name: "Crispness" }).fill("40");
   await expect.poll(async () => (await (await page.request.get(`${api}/art/bench`)).json()).tone.crisp).toBe(40);
+  await page.getByRole("button", { name: "Other ways to print it" }).click();
   const way = (name: RegExp) => page.getByRole("button", { name });
   await way(/^One ink/).click();
   await expect(way(/^One ink/)).toHaveAttribute("aria-pressed", "true");

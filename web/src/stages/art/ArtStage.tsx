@@ -31,6 +31,7 @@ export function ArtStage() {
 function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
   const { job, work } = at;
   const mix = job.mix ?? null;
+  const [ways, setWays] = useState(false);
   const choosesInks = job.method === "simulated" || job.method === "index";
   const inks = useInkSet(job, choosesInks ? mix : null);
   const [search, setSearch] = useSearchParams();
@@ -75,7 +76,14 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
           ) : (
             <Framing key={JSON.stringify(job.framing)} at={at} />
           )}
-          {view !== "inks" && <Ways job={job} work={work} />}
+          {view !== "inks" &&
+            (ways ? (
+              <Ways job={job} work={work} />
+            ) : (
+              <SmallButton alignSelf="flex-start" ml="-10px" mt="6px" onClick={() => setWays(true)}>
+                Other ways to print it
+              </SmallButton>
+            ))}
           <Box mt="14px">
             <ArtWords job={job} />
           </Box>

@@ -139,7 +139,7 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
       {(job.method === "simulated" || job.method === "process") && <PlateCurves at={at} mix={mix} set={set} />}
       {job.method === "simulated" && <Orders at={at} set={set} />}
       {job.method === "index" && (
-        <a href={`/api/jobs/${job.id}/index-test.pdf`} download className="tight">
+        <a href={`/api/jobs/${job.id}/index-test.pdf`} download className="reach lined">
           Film to try squares of several sizes with, PDF
         </a>
       )}

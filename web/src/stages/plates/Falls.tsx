@@ -172,7 +172,7 @@ function StageSheets({ job }: { job: AtHand<"plates">["job"] }) {
       </Text>
       <Box display="flex" flexWrap="wrap" gap="14px">
         {job.plates.map((p, i) => (
-          <a key={p.id} href={`/api/jobs/${job.id}/stage/${i + 1}.pdf`} className="tight" download>
+          <a key={p.id} href={`/api/jobs/${job.id}/stage/${i + 1}.pdf`} className="reach lined" download>
             after {p.name}
           </a>
         ))}
