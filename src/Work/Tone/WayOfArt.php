@@ -21,6 +21,7 @@ use Ektype\Core\Tone\TonalPlan;
 final readonly class WayOfArt
 {
     private const SIDE = 460;
+    private const FILM_DPI = 600.0;
 
     public function __construct(private Methods $methods, private SpotPicture $spot)
     {
@@ -39,8 +40,10 @@ final readonly class WayOfArt
                 throw new \LogicException('A method of tones shows its print.');
             }
             $kept = $this->reckoned(...);
-            $plan = $pictures->settled($plan, $small, $look, $kept);
-            $picture = $pictures->picture($plan, $small, $look, $kept);
+            // Dots are those of a film, the picture is that of a screen.
+            $film = new PrintWanted($print->widthMm, $print->garment, self::FILM_DPI, null, $print->shelf);
+            $plan = $pictures->settled($plan, $small, $film, $kept);
+            $picture = $pictures->picture($plan, $small, $film, $kept);
             $plates = $pictures->first($plan, new OnlyArt($small), $look);
         } else {
             [$picture, $plates] = $this->spot->of(new SpotPlan(), $small, $look, 0.0);
