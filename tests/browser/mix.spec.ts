@@ -1,7 +1,7 @@
 import { expect, test } from "./shop";
 
 // A separation in many inks and its films in one test: a slow machine takes its time.
-test.setTimeout(240_000);
+test.setTimeout(400_000);
 
 test("the inks of a picture are chosen on the line, one is dropped, and the plates follow", async ({ page }) => {
   const api = "/api/jobs/5";
@@ -36,9 +36,9 @@ test("each way to print a picture stands beside the others, and one of them is a
   const way = page.getByRole("button", { name: /Four-colour process/ });
   await way.scrollIntoViewIfNeeded();
   await expect(way).toHaveAttribute("aria-pressed", "true");
-  await expect(way).toContainText(/4 screens · \d+ min/, { timeout: 60_000 });
+  await expect(way).toContainText(/4 screens · \d+ min/, { timeout: 150_000 });
   await page.getByRole("button", { name: "Which one to take?" }).click();
-  await expect(page.getByText(/screens?, mean ΔE00|comes nearest/)).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByText(/screens?, mean ΔE00|comes nearest/)).toBeVisible({ timeout: 150_000 });
   await page.getByLabel("Black takes of the grey, %").fill("900");
   await page.getByLabel("Black takes of the grey, %").press("Enter");
   await expect(page.getByRole("alert").first()).toContainText("100");
