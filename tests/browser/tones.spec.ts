@@ -2,7 +2,7 @@ import { expect, type Page, test } from "./shop";
 import { drop, photograph } from "./picture";
 
 // Two separations and a film set in one test: a slow machine takes its time.
-test.setTimeout(180_000);
+test.setTimeout(300_000);
 
 /** A photograph dropped on the shop, printed 100 mm wide on a garment; its bench of the art is opened. */
 async function dropped(page: Page, garment: string): Promise<string> {
