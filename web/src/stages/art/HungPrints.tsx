@@ -1,4 +1,4 @@
-import { Box, Text } from "@chakra-ui/react";
+import { Box, Text, VisuallyHidden } from "@chakra-ui/react";
 import type { InkCount } from "../../api/client";
 import { Push } from "../../ui/Parts";
 import { hangs } from "./inkSet";
@@ -45,7 +45,6 @@ export function HungPrints({
             <Push
               key={count.screens}
               aria-pressed={here}
-              aria-label={`${count.screens} screens: mean ΔE00 ${count.deltaE.toFixed(1)}, in ${count.inks.map((i) => i.name).join(", ")}`}
               onClick={() => take(count)}
               display="flex"
               flexDirection="column"
@@ -83,6 +82,7 @@ export function HungPrints({
               </Text>
               <Text fontSize="small" color={here ? "ink" : "quiet"} fontWeight={here ? "700" : "400"}>
                 {count.screens} {count.screens === 1 ? "screen" : "screens"}
+                <VisuallyHidden>, in {count.inks.map((i) => i.name).join(", ")}</VisuallyHidden>
               </Text>
             </Push>
           );

@@ -1,12 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Care, JobOn, MethodOffer } from "../../api/client";
 import type { JobWork } from "../../api/use";
 import { useAdvice, useMethod, useMethods } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { Choice, Field, Push } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
-import { useSeen } from "../../ui/useSeen";
 
 export const NAMES: Record<MethodOffer["method"], string> = {
   spot: "Spot plates",
@@ -23,6 +22,8 @@ export function Ways({ job, work }: { job: JobOn<"art">; work: JobWork }) {
   const { data } = useMethods(job);
   const [care, setCare] = useState<Care>("usual");
   const [asked, setAsked] = useState(false);
+  // One after the other: the shop has other hands to answer meanwhile.
+  const [told, setTold] = useState(0);
   const advice = useAdvice(job, care, asked);
   if (!data) return null;
   return (
@@ -52,13 +53,15 @@ export function Ways({ job, work }: { job: JobOn<"art">; work: JobWork }) {
         )}
       </Box>
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(190px, 1fr))" gap="18px 14px">
-        {data.methods.map((one) => (
+        {data.methods.map((one, i) => (
           <Way
             key={one.method}
             job={job}
             method={one.method}
             work={work}
             advised={advice.data?.method === one.method}
+            ask={i <= told}
+            answered={() => setTold((was) => Math.max(was, i + 1))}
           />
         ))}
       </Box>
@@ -71,18 +74,26 @@ function Way({
   method,
   work,
   advised,
+  ask,
+  answered,
 }: {
   job: JobOn<"art">;
   method: MethodOffer["method"];
   work: JobWork;
   advised: boolean;
+  ask: boolean;
+  answered: () => void;
 }) {
-  const { at, seen } = useSeen<HTMLButtonElement>();
-  const { data: offer } = useMethod(job, method, seen);
+  const { data: offer, isError } = useMethod(job, method, ask);
+  const done = offer !== undefined || isError;
+  const tell = useRef(answered);
+  tell.current = answered;
+  useEffect(() => {
+    if (done) tell.current();
+  }, [done]);
   const followed = job.method === method;
   return (
     <Push
-      ref={at}
       aria-pressed={followed}
       disabled={!offer || offer.key === ""}
       onClick={() => !followed && work.change.mutate({ method })}
