@@ -113,6 +113,18 @@ final class InkChoiceTest extends TestCase
         self::assertSame([[0], [1, 3]], [$counts[0]->inks, $two]);
     }
 
+    /** What an ink is needed for are the colours that are lost without it. */
+    public function testWhereAnInkIsNeededIsTold(): void
+    {
+        $art = self::art(array_map(Srgb::fromHex(...), ['#c02830', '#2850a0']));
+        $two = (new InkChoice(PictureColours::of($art), Srgb::fromHex(self::CLOTH), [new GivenInk('red', Srgb::fromHex('#c02830')), new GivenInk('blue', Srgb::fromHex('#2850a0'))]))->upTo(2)[1];
+        foreach ($two->inks as $i => $ink) {
+            $needed = $two->where[$i][0] ?? null;
+            self::assertNotNull($needed);
+            self::assertSame($ink === 0, $needed->red > $needed->blue);
+        }
+    }
+
     public function testLockedInksStayAndForbiddenOnesAreNotTaken(): void
     {
         $picture = PictureColours::of(self::art(self::picture()));

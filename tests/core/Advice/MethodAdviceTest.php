@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\Core\Advice;
+
+use Ektype\Core\Advice\Care;
+use Ektype\Core\Advice\MethodAdvice;
+use Ektype\Core\Advice\PrintWay;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\PlateShare;
+use PHPUnit\Framework\TestCase;
+
+/** Costs of a way to print worked out by hand, and which way is advised. */
+final class MethodAdviceTest extends TestCase
+{
+    public function testMinutesSecondsAndGramsAreThoseReckonedByHand(): void
+    {
+        $way = new PrintWay(MethodName::Simulated, [new PlateShare('White', PlateRole::Base, 0.5), new PlateShare('Red', PlateRole::Colour, 0.25), new PlateShare('Top', PlateRole::Highlight, 0.02)], true, 3.0, 6.0, 1000.0);
+        self::assertSame(15.0 + 3 * 14.0, $way->setUpMin);
+        // Loaded, a base in two strokes, two others in one, flashed after the base and before the highlight.
+        self::assertEqualsWithDelta(14.0 + (3.0 + 5.0) + 2 * (3.0 + 2.5) + 2 * 7.0, $way->secondsAShirt, 1e-9);
+        // cm³ of ink: area × volume of the mesh × what leaves it, a quarter more by the second stroke; 1.25 g each.
+        $cm3 = static fn (float $cm2, Mesh $mesh, float $strokes): float => $cm2 / 10_000 * $mesh->volumeCm3M2 * 0.8 * $strokes;
+        $grams = 1.25 * ($cm3(500, new Mesh(61.0, 64.0), 1.25) + $cm3(250, new Mesh(120.0, 34.0), 1.0) + $cm3(20, new Mesh(90.0, 48.0), 1.0));
+        self::assertEqualsWithDelta($grams, $way->inkGrams, 1e-6);
+        self::assertStringContainsString('3 plates', implode(' ', $way->risks(2, 'the press')));
+        self::assertStringNotContainsString('3 plates', implode(' ', $way->risks(3, 'the press')));
+    }
+
+    public function testTheCheapestThatComesNearEnoughIsAdvised(): void
+    {
+        $ways = [
+            self::way(MethodName::Layers, 1, 9.0),
+            self::way(MethodName::Process, 4, 3.0),
+            self::way(MethodName::Simulated, 6, 2.0),
+            self::way(MethodName::Spot, 1, 1.0, fits: false),
+        ];
+        $advised = static fn (Care $care, ?int $heads = null, int $shirts = 60): ?MethodName => MethodAdvice::of($ways, $care, $shirts, $heads)?->method;
+        self::assertSame(MethodName::Process, $advised(Care::Usual));
+        self::assertSame(MethodName::Simulated, $advised(Care::SideBySide));
+        self::assertSame(MethodName::Process, $advised(Care::Giveaway), 'nine is too far even there');
+        self::assertSame(MethodName::Spot, $advised(Care::Usual, 1), 'one head: what fits not so well, but comes near');
+        self::assertNull($advised(Care::Usual, 0));
+        $far = MethodAdvice::of([self::way(MethodName::OneInk, 1, 15.0), self::way(MethodName::TwoTone, 2, 12.0)], Care::Usual, 60, null);
+        self::assertSame(MethodName::TwoTone, $far?->method);
+        self::assertStringContainsString('comes nearest', $far->sentence);
+    }
+
+    private static function way(MethodName $method, int $screens, float $mean, bool $fits = true): PrintWay
+    {
+        return new PrintWay($method, array_fill(0, $screens, new PlateShare('Ink', PlateRole::Colour, 0.2)), $fits, $mean, 2 * $mean, 900.0);
+    }
+}
