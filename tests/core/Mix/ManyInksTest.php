@@ -10,9 +10,11 @@ use Ektype\Core\Halftone\BlueNoise;
 use Ektype\Core\Halftone\HardEdges;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mix\BaseWay;
+use Ektype\Core\Mix\ChosenInks;
 use Ektype\Core\Mix\Diffusion;
 use Ektype\Core\Mix\FreeMix;
 use Ektype\Core\Mix\HeldSquares;
+use Ektype\Core\Mix\HullPicture;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\IndexPlan;
 use Ektype\Core\Mix\IndexRequest;
@@ -37,7 +39,9 @@ use Ektype\Core\Plate\Tones;
 use Ektype\Core\Raster\ToneRaster;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\SpotPlan;
+use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\TonePlate;
+use Ektype\Core\Tone\ToneWork;
 use PHPUnit\Framework\TestCase;
 
 /** What is decided before many inks are separated: which, in what order, in which squares, under which limits. */
@@ -203,12 +207,48 @@ final class ManyInksTest extends TestCase
         MixTable::read('broken', 3);
     }
 
+    /** Inks are taken as long as one more, or two more together, gain what a screen is worth. */
+    public function testAsManyInksAreTakenAsAreWorthTheirScreens(): void
+    {
+        $counts = static function (float ...$means): array {
+            $counts = [];
+            foreach ($means as $mean) {
+                $many = \count($counts) + 1;
+                $counts[] = new ChosenInks(range(0, $many - 1), array_fill(0, $many, 0.0), $mean, 2 * $mean, 0.0, []);
+            }
+
+            return $counts;
+        };
+        self::assertCount(3, MixInks::worthIt($counts(9.0, 5.0, 3.0, 2.8, 2.7))->inks);
+        self::assertCount(1, MixInks::worthIt($counts(3.0, 2.9, 2.8))->inks);
+        self::assertCount(3, MixInks::worthIt($counts(5.0, 4.9, 3.0, 2.9))->inks, 'two more together gain much');
+    }
+
+    /** On its own garment what the cloth gives stays cloth; a print that is far off is hatched, one that is right is not. */
+    public function testAGlanceShowsThePrintLeavesTheClothAndHatchesWhatIsMuddy(): void
+    {
+        $cloth = Srgb::fromHex(self::CLOTH);
+        $pixel = static function (Srgb $colour, ?float $marked) use ($cloth): array {
+            $art = ArtTones::of(new ArtRaster(28, 28, str_repeat(\chr($colour->red).\chr($colour->green).\chr($colour->blue), 784), false), 28, 28, 10.0, new ToneWork());
+            $picture = HullPicture::of($art, new InkGamut($cloth, [self::shelf()[2]], self::shelf()[1]), $cloth, $marked);
+            $picture->setImageDepth(8);
+            $picture->setImageFormat('RGB');
+
+            return array_count_values(array_map(bin2hex(...), str_split($picture->getImageBlob(), 3)));
+        };
+        self::assertSame([substr(self::CLOTH, 1)], array_map(strval(...), array_keys($pixel($cloth, 8.0))));
+        self::assertCount(1, $pixel(new Srgb(0xC0, 0x28, 0x30), 8.0), 'a red that the ink has');
+        $blue = $pixel(new Srgb(0x20, 0x50, 0xC0), 8.0);
+        self::assertEqualsWithDelta(2 / 7, ($blue['ff2d9a'] ?? 0) / 784, 0.03, 'two of seven lines are marks');
+        self::assertArrayNotHasKey('ff2d9a', $pixel(new Srgb(0x20, 0x50, 0xC0), null));
+    }
+
     /** A plate’s own curve moves its middle and leaves its ends; the others stay as they were solved. */
     public function testAPlateIsBentByItself(): void
     {
         $curves = new PlateCurves(['Red' => 65.0]);
         self::assertEqualsWithDelta(0.65, $curves->at('Red', 0.5), 1e-9);
-        self::assertSame([0.0, 1.0, 0.5], [$curves->at('Red', 0.0), $curves->at('Red', 1.0), $curves->at('Yellow', 0.5)]);
+        self::assertSame([0.0, 1.0, 0.3], [$curves->at('Red', 0.0), $curves->at('Red', 1.0), $curves->at('Yellow', 0.3)]);
         for ($i = 1; $i <= 100; ++$i) {
             self::assertGreaterThan($curves->at('Red', ($i - 1) / 100), $curves->at('Red', $i / 100), 'it never turns back');
         }
