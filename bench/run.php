@@ -263,6 +263,38 @@ foreach ([
     [$times, $peak] = $whole(['art:separate', "$folder/$file", "--width-mm=$wide", '--garment=#8f3a30', ...$options, "--out=$folder/films"]);
     $say($what, sprintf('%.1f s (%.1f–%.1f), %.0f MB', $times[1], $times[0], $times[2], $peak), $aim);
 }
+// Many inks: a shelf of twenty, name, colour and hiding.
+$shelf = [
+    ['White', '#f6f4ee', 0.93],
+    ['Red', '#c8202c', 0.85],
+    ['Yellow', '#f2d028', 0.8],
+    ['Blue', '#2050a8', 0.85],
+    ['Green', '#1f8a44', 0.85],
+    ['Grey', '#8a8a88', 0.9],
+    ['Navy', '#1b2440', 0.92],
+    ['Orange', '#ee6b1f', 0.85],
+    ['Gold', '#dc9a2c', 0.85],
+    ['Purple', '#5a2c7c', 0.88],
+    ['Brown', '#6b4428', 0.9],
+    ['Teal', '#0e6e6a', 0.85],
+    ['Sky', '#6db3e4', 0.88],
+    ['Pink', '#f4a9c0', 0.88],
+    ['Lime', '#a9cf3c', 0.82],
+    ['Magenta', '#cf1f7e', 0.85],
+    ['Tan', '#b98d5c', 0.9],
+    ['Maroon', '#6b1d33', 0.9],
+    ['Slate', '#566069', 0.92],
+    ['Black', '#111111', 0.95],
+];
+file_put_contents("$folder/shelf.json", json_encode(['inks' => array_map(static fn (array $ink): array => ['name' => $ink[0], 'hex' => $ink[1], 'hiding' => $ink[2], 'kind' => 'plastisol'], $shelf)], \JSON_THROW_ON_ERROR));
+foreach ([
+    ['six screens of many inks, chosen from twenty, PDF and TIFF', 'photo.jpg', 300, '#111111', ['--method=simulated', '--plates=6', "--palette=$folder/shelf.json", '--lpi=55', '--formats=pdf,tiff'], 'aim 20 s, 1200 MB'],
+    ['four-colour process, 305 × 355 mm, TIFF', 'long.jpg', 305, '#ffffff', ['--method=process', '--lpi=55', '--formats=tiff'], 'aim 6.2 s'],
+    ['index of seven screens at 180 squares an inch, PDF and TIFF', 'photo.jpg', 300, '#111111', ['--method=index', '--plates=7', "--palette=$folder/shelf.json", '--index-dpi=180', '--formats=pdf,tiff'], ''],
+] as [$what, $file, $wide, $garment, $options, $aim]) {
+    [$times, $peak] = $whole(['art:separate', "$folder/$file", "--width-mm=$wide", "--garment=$garment", ...$options, "--out=$folder/films"]);
+    $say($what, sprintf('%.1f s (%.1f–%.1f), %.0f MB', $times[1], $times[0], $times[2], $peak), $aim);
+}
 $whole(['art:separate', "$folder/six300.png", '--width-mm=300', '--garment=#1b2436', "--out=$folder/films"]);
 [$times] = $whole(['plates:cost', "$folder/films/manifest.json"]);
 $say('plates:cost of the six plates, whole process', sprintf('%.2f s', $times[1]), 'aim 1 s');

@@ -28,7 +28,7 @@ final readonly class Screening
     private int $steps;
 
     /** @param list<string> $rows of the supercell, thresholds a byte a pixel */
-    private function __construct(private Supercell $cell, private array $rows, private int $width)
+    private function __construct(private Supercell $cell, private array $rows, private int $width, private int $right = 0, private int $down = 0)
     {
         $this->stride = ($width + 7) >> 3;
         $this->steps = \strlen(count_chars(implode('', $rows), 3));
@@ -51,6 +51,14 @@ final readonly class Screening
     public static function with(Supercell $cell, Dot $dot, int $width): self
     {
         return new self($cell, Thresholds::of($cell, $dot), $width);
+    }
+
+    /** @param array{float, float} $parts of a cell that all its dots are set off by, along its sides */
+    public function setOff(array $parts): self
+    {
+        [$right, $down] = SetOff::pixels($parts, $this->cell);
+
+        return new self($this->cell, $this->rows, $this->width, $right, $down);
     }
 
     /** Dots that grow where those of the same setting do not: two such plates lie beside each other as long as there is room. */
@@ -160,22 +168,30 @@ final readonly class Screening
         return $film;
     }
 
+    /** @return array{int, int} which row of the supercell a row of the film has, and which of its pixels stands first */
+    private function at(int $y): array
+    {
+        [$rows, $period] = [$this->cell->rows, $this->cell->period];
+        $y -= $this->down;
+        $again = (int) floor($y / $rows);
+        $start = (-$again * $this->cell->shift - $this->right) % $period;
+
+        return [$y - $again * $rows, $start < 0 ? $start + $period : $start];
+    }
+
     /** @return string thresholds of a row of the film, a byte a pixel */
     private function thresholdsAt(int $y): string
     {
-        [$rows, $period] = [$this->cell->rows, $this->cell->period];
-        $start = -intdiv($y, $rows) * $this->cell->shift % $period;
-        $start = $start < 0 ? $start + $period : $start;
+        [$row, $start] = $this->at($y);
 
-        return substr(str_repeat($this->rows[$y % $rows], intdiv($start + $this->width, $period) + 1), $start, $this->width);
+        return substr(str_repeat($this->rows[$row], intdiv($start + $this->width, $this->cell->period) + 1), $start, $this->width);
     }
 
     /** @param list<array{\GMP, \GMP}> $tone of each column: with the highest bit set, and that bit alone */
     private function row(array $tone, int $times, int $y): string
     {
-        $thresholds = $this->thresholds[$y % $this->cell->rows];
-        $start = -intdiv($y, $this->cell->rows) * $this->cell->shift % $this->cell->period;
-        $start = $start < 0 ? $start + $this->cell->period : $start;
+        [$row, $start] = $this->at($y);
+        $thresholds = $this->thresholds[$row];
         $film = gmp_init(0);
         for ($lane = 0; $lane < self::LANES; ++$lane) {
             $at = $start + $lane;

@@ -64,15 +64,16 @@ final class PlateBeats
      * The strongest pattern of all pairs, in a sentence.
      *
      * @param array<string, Halftone> $plates by name
+     * @param array<string, float>    $dark   how much each darkens what it lies on, 0–1: a pale ink’s pattern is pale; 1 where none is given
      */
-    public static function says(array $plates): string
+    public static function says(array $plates, array $dark = []): string
     {
         $names = array_keys($plates);
         [$most, $pair, $period] = [0.0, '', 0.0];
         foreach ($names as $i => $one) {
             foreach (\array_slice($names, $i + 1) as $other) {
                 $beats = Moire::betweenPlates($plates[$one], $plates[$other]);
-                $score = Moire::scoreOf($beats);
+                $score = Moire::scoreOf($beats) * min($dark[$one] ?? 1.0, $dark[$other] ?? 1.0);
                 if ($score > $most) {
                     [$most, $pair, $period] = [$score, $one.' and '.$other, $beats[0]->periodMm ?? 0.0];
                 }
@@ -80,7 +81,7 @@ final class PlateBeats
         }
 
         return match (true) {
-            $most === 0.0 => 'All dots stand at one ruling and angle: no two plates make a pattern, but a shift changes how they overlap.',
+            $most === 0.0 => 'All dots stand at one ruling and angle, set off against each other: no two plates make a pattern, but a shift changes how they overlap.',
             $most < self::SEEN => \sprintf('No two plates make a pattern that is seen: the strongest, %s, is %.1f %% of the ink, every %.1f mm.', $pair, $most, $period),
             default => \sprintf('%s make a pattern of %.1f %% of the ink, every %.1f mm%s.', $pair, $most, $period, $period < 2 ? ': so fine that it is texture' : ': it may be seen. Another angle for one of them is calmer'),
         };

@@ -68,9 +68,10 @@ final readonly class InkChoice
     /** @param list<int> $chosen */
     private function next(array $chosen): ?int
     {
+        $without = $this->points($chosen);
         [$best, $least] = [null, \INF];
         foreach (array_diff($this->free(), $chosen) as $ink) {
-            $off = $this->off([...$chosen, $ink]);
+            $off = $this->with($without, $chosen, $ink);
             if ($off < $least) {
                 [$best, $least] = [$ink, $off];
             }
@@ -86,15 +87,16 @@ final readonly class InkChoice
      */
     private function exchanged(array $chosen): array
     {
-        $least = $this->off($chosen);
+        $least = self::sum($this->points($chosen));
         for ($round = 0; $round < self::EXCHANGES; ++$round) {
             $better = null;
-            foreach (array_diff($chosen, $this->locked) as $place => $_) {
+            foreach (array_diff($chosen, $this->locked) as $place => $out) {
+                $others = array_values(array_diff($chosen, [$out]));
+                $without = $this->points($others);
                 foreach (array_diff($this->free(), $chosen) as $ink) {
-                    $tried = array_replace($chosen, [$place => $ink]);
-                    $off = $this->off(array_values($tried));
+                    $off = $this->with($without, $others, $ink);
                     if ($off < $least - self::BETTER) {
-                        [$better, $least] = [array_values($tried), $off];
+                        [$better, $least] = [array_values(array_replace($chosen, [$place => $ink])), $off];
                     }
                 }
             }
@@ -108,25 +110,65 @@ final readonly class InkChoice
     }
 
     /**
+     * How near some inks come to each colour.
+     *
      * @param list<int> $inks by their place on the shelf
+     *
+     * @return list<array{float, array{float, float, float}}> share of the colour times its distance, about ΔE00; and the nearest point
+     */
+    private function points(array $inks): array
+    {
+        $points = [];
+        foreach ($this->picture->colours as $c => [, $share]) {
+            [$far, , $point] = NearestInHull::of($this->corners($c, $inks));
+            $points[] = [$share * $far, $point];
+        }
+
+        return $points;
+    }
+
+    /**
+     * How near they come with one more: only colours that it brings nearer are reckoned anew.
+     *
+     * @param list<array{float, array{float, float, float}}> $without what they are without it
+     * @param list<int>                                      $inks
      *
      * @return float mean distance of the prints from their colours, about ΔE00
      */
-    private function off(array $inks): float
+    private function with(array $without, array $inks, int $ink): float
     {
         $sum = 0.0;
+        $all = [...$inks, $ink];
         foreach ($this->picture->colours as $c => [, $share]) {
-            $corners = [];
-            foreach ($this->always as $corner) {
-                $corners[] = $this->seen[$c][$corner];
-            }
-            foreach ($inks as $ink) {
-                $corners[] = $this->seen[$c][$ink + 1];
-            }
-            $sum += $share * NearestInHull::of($corners)[0];
+            [$far, $point] = $without[$c];
+            $sum += NearestInHull::isNearer($point, $this->seen[$c][$ink + 1]) ? $share * NearestInHull::of($this->corners($c, $all))[0] : $far;
         }
 
         return $sum;
+    }
+
+    /** @param list<array{float, array{float, float, float}}> $points */
+    private static function sum(array $points): float
+    {
+        return array_sum(array_column($points, 0));
+    }
+
+    /**
+     * @param list<int> $inks
+     *
+     * @return list<array{float, float, float}> as they are seen from a colour
+     */
+    private function corners(int $colour, array $inks): array
+    {
+        $corners = [];
+        foreach ($this->always as $corner) {
+            $corners[] = $this->seen[$colour][$corner];
+        }
+        foreach ($inks as $ink) {
+            $corners[] = $this->seen[$colour][$ink + 1];
+        }
+
+        return $corners;
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ektype\Core\Mix;
 
 use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
 use Ektype\Core\Mesh\PlateBeats;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
@@ -14,7 +16,6 @@ use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
-use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\TonalPlates;
 use Ektype\Core\Tone\TonePlate;
@@ -22,10 +23,15 @@ use Ektype\Core\Tone\TonePlate;
 /** Plates in dots of many inks as a job keeps them, and as they are looked at first. */
 final class MixLook
 {
+    /** A plate that covers less is bare, % of the print. */
+    private const IDLE_PCT = 0.05;
+    /** Inks nearer than this are one colour, ΔE00 (what is just seen). */
+    private const ALIKE = 1.0;
+
     /**
-     * @param list<TonePlate> $plates   in print order
-     * @param Laying          $laying   of the base
-     * @param list<string>    $warnings plain sentences
+     * @param non-empty-list<TonePlate> $plates   in print order
+     * @param Laying                    $laying   of the base
+     * @param list<string>              $warnings plain sentences
      */
     public static function separated(array $plates, Laying $laying, array $warnings, string $why): Separated
     {
@@ -43,19 +49,20 @@ final class MixLook
             );
         }
 
-        return new Separated($kept, Findings::ofTones([...self::idle($kept), ...$warnings, self::beats($plates)], [], $why));
+        return new Separated($kept, Findings::ofTones([...self::says($plates), ...$warnings, self::beats($plates)], [], $why));
     }
 
     /** @param list<TonePlate> $plates */
     private static function beats(array $plates): string
     {
-        $dots = [];
+        $dots = $dark = [];
         foreach ($plates as $plate) {
+            $dark[$plate->ink->name] = $plate->ink->transparent ? 1 - Lab::of($plate->ink->colour)->l / 100 : 1.0;
             // Plates at one ruling and angle are one for this.
             $dots[round($plate->dots->lpi, 2).' '.round($plate->dots->angleDeg, 2)] ??= [$plate->ink->name, $plate->dots];
         }
 
-        return PlateBeats::says(array_combine(array_column($dots, 0), array_column($dots, 1)));
+        return PlateBeats::says(array_combine(array_column($dots, 0), array_column($dots, 1)), $dark);
     }
 
     /** @return array{string, bool, string} why a plate prints there, whether it is flashed, and why */
@@ -82,9 +89,10 @@ final class MixLook
         $tones = ArtTones::of($raster, $width, max(1, (int) round($width * $raster->height / $raster->width)), $print->widthMm, $request->work);
         $from = implode('', array_map(\chr(...), range(0, 255)));
         $first = [];
-        foreach ($tones->throughAll($request->table(MixTable::COARSE)->steps()) as $i => $bytes) {
+        $held = $request->printed();
+        foreach ($tones->throughAll(GarmentLeft::of($request->table(MixTable::COARSE)->steps(), $request->garment, MixTable::COARSE)) as $i => $bytes) {
             [$ink, $role] = $request->plates[$i];
-            $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $request->printed($i, $tone / 255))), range(0, 255)));
+            $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $held($i, $tone / 255))), range(0, 255)));
             $first[] = new FirstPlate($role, $ink->name, $ink->colour, $role === PlateRole::Colour ? $ink->colour : null, $ink->name, CoverageMap::asTheyAre($tones->where(strtr($bytes, $from, $to))), $ink->hiding, $ink->transparent);
         }
 
@@ -98,17 +106,34 @@ final class MixLook
     }
 
     /**
-     * @param list<SeparatedPlate> $plates
+     * What is to be said of plates before they are burned.
+     *
+     * @param non-empty-list<TonePlate> $plates
      *
      * @return list<string>
+     *
+     * @throws ImpossibleMix where nothing would print
      */
-    private static function idle(array $plates): array
+    public static function says(array $plates): array
     {
         $says = [];
-        foreach ($plates as $plate) {
-            if ($plate->coveragePct < 0.05) {
-                $says[] = \sprintf('%s prints next to nothing: the picture needs it not. Leave it out and save its screen.', $plate->name);
+        $colours = array_values(array_filter($plates, static fn (TonePlate $plate): bool => $plate->role === PlateRole::Colour));
+        $idle = array_values(array_filter($plates, static fn (TonePlate $plate): bool => $plate->coveragePct() < self::IDLE_PCT));
+        if (\count($idle) === \count($plates)) {
+            throw ImpossibleMix::nothingPrints();
+        }
+        foreach ($idle as $plate) {
+            $says[] = \sprintf('%s prints next to nothing: the picture needs it not. Leave it out and save its screen.', $plate->ink->name);
+        }
+        foreach ($colours as $i => $one) {
+            foreach (\array_slice($colours, $i + 1) as $other) {
+                if ($one->ink->transparent === $other->ink->transparent && Ciede2000::between(Lab::of($one->ink->colour), Lab::of($other->ink->colour)) < self::ALIKE) {
+                    $says[] = \sprintf('%s and %s are one colour: the second screen brings the print no nearer. Leave one of them out.', $one->ink->name, $other->ink->name);
+                }
             }
+        }
+        if (\count($colours) === 1) {
+            $says[] = \sprintf('%s is the only ink beside base and highlight: every hue of the picture becomes its own. Put more inks on the shelf, or print it in one ink on purpose: that takes fewer screens.', $colours[0]->ink->name);
         }
 
         return $says;

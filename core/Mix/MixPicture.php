@@ -9,6 +9,7 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\PixelTables;
+use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\ToneWork;
 
 /** What a table of colours prints of a picture, small: every pixel looked up in the colours that come out. */
@@ -43,16 +44,22 @@ final class MixPicture
      *
      * @param \Closure(string, \Closure(): string): string $kept what is reckoned under a name is reckoned once
      */
-    public static function through(MixRequest $request, ArtTones $art, \Closure $kept, bool $uncorrected, Srgb $on): \Imagick
+    public static function through(MixRequest $request, ArtTones $art, \Closure $kept, SmallLook $look): \Imagick
     {
+        $on = $look->on ?? $request->garment;
         $key = $request->key();
         $nodes = static fn (): string => $kept('nodes-'.$key, static fn (): string => $request->table(MixTable::MIDDLE)->written());
         $plates = \count($request->plates);
+        if ($look->glance) {
+            $coarse = $kept('coarse-'.$key, static fn (): string => $request->table(MixTable::COARSE)->written());
+
+            return CoarsePicture::of($art, MixTable::read($coarse, $plates)->colours(new LayeredInks($on, array_column($request->plates, 0)), self::printed($request, $look->uncorrected)), $request->garment, $on);
+        }
         if ($on->hex() !== $request->garment->hex()) {
             // The films are those of their own garment.
-            return CoarsePicture::of($art, MixTable::glance($nodes(), $plates)->colours(new LayeredInks($on, array_column($request->plates, 0)), self::printed($request, $uncorrected)), $request->garment, $on);
+            return CoarsePicture::of($art, MixTable::glance($nodes(), $plates)->colours(new LayeredInks($on, array_column($request->plates, 0)), self::printed($request, $look->uncorrected)), $request->garment, $on);
         }
-        $prints = $kept('print-'.$key.substr(hash('sha256', serialize($request->curves->halves)), 0, 8).($uncorrected ? '-uncorrected' : ''), static fn (): string => self::written($request, MixTable::read($nodes(), $plates), $uncorrected));
+        $prints = $kept('print-'.$key.substr(hash('sha256', serialize($request->curves->halves)), 0, 8).($look->uncorrected ? '-uncorrected' : ''), static fn (): string => self::written($request, MixTable::read($nodes(), $plates), $look->uncorrected));
 
         return self::of($art, $prints, $on);
     }
@@ -68,7 +75,9 @@ final class MixPicture
     {
         $press = ToneCurve::press($uncorrected ? $request->curve : null);
 
-        return static fn (int $plate, float $asked): float => $press($request->printed($plate, $asked));
+        $held = $request->printed();
+
+        return static fn (int $plate, float $asked): float => $press($held($plate, $asked));
     }
 
     /** Three tables as one. */

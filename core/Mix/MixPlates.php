@@ -7,6 +7,7 @@ namespace Ektype\Core\Mix;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Halftone\HardEdges;
 use Ektype\Core\Halftone\Screening;
+use Ektype\Core\Halftone\SetOff;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Halftone\ToneGrid;
 use Ektype\Core\Plate\Halftone;
@@ -18,13 +19,11 @@ use Ektype\Core\Tone\TonePlate;
 final class MixPlates
 {
     /**
-     * @param list<string>|null $known how much each plate prints at every step of the colours; null reckons it
-     *
      * @return non-empty-list<TonePlate> in print order
      *
      * @throws \Ektype\Core\Unit\Refusal where film, dots or inks cannot be
      */
-    public static function of(ArtRaster $art, MixRequest $request, ?array $known = null): array
+    public static function of(ArtRaster $art, MixRequest $request): array
     {
         $grid = ToneGrid::for($request->widthMm, $art->width, $art->height, $request->dpi);
         $tones = ArtTones::of($art, $grid->tonesAcross, $grid->tonesDown, $request->widthMm, $request->work);
@@ -34,10 +33,14 @@ final class MixPlates
         /** @var array<string, array{Supercell, Screening}> $screens */
         $screens = [];
         $plates = [];
-        foreach ($tones->throughAll($known ?? $request->tableFor($tones->channels())->steps()) as $i => $bytes) {
+        $places = array_map(SetOff::of(...), array_count_values(array_map(static fn (array $plate): string => $plate[2]->lpi.' '.$plate[2]->angleDeg, $request->plates)));
+        $held = $request->printed();
+        foreach ($tones->throughAll($request->steps($tones->channels())) as $i => $bytes) {
             [$ink, $role, $dots] = $request->plates[$i];
-            [$cell, $screening] = $screens[$dots->lpi.' '.$dots->angleDeg] ??= self::screening($request, $dots, $grid->width);
-            $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $request->printed($i, $tone / 255))), range(0, 255)));
+            $name = $dots->lpi.' '.$dots->angleDeg;
+            [$cell, $screening] = $screens[$name] ??= self::screening($request, $dots, $grid->width);
+            $screening = $screening->setOff(array_shift($places[$name]) ?? [0.0, 0.0]);
+            $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $held($i, $tone / 255))), range(0, 255)));
             $printed = $tones->where(strtr($bytes, $from, $to));
             $onFilm = $request->curve?->on($printed) ?? $printed;
             $plates[] = new TonePlate(

@@ -23,6 +23,7 @@ final readonly class MixRequest
      * @param Tones                                                $range   tones that the mesh holds, of the film
      * @param ToneCurve|null                                       $curve   of the film, against the gain of the press
      * @param int                                                  $finest  nodes a side of the table at the most
+     * @param MixTable|null                                        $given   how much each plate prints of every colour, from elsewhere; null solves it
      */
     public function __construct(
         public float $widthMm,
@@ -36,6 +37,7 @@ final readonly class MixRequest
         public ToneWork $work = new ToneWork(),
         public int $finest = MixTable::SIDE,
         public PlateCurves $curves = new PlateCurves(),
+        private ?MixTable $given = null,
     ) {
     }
 
@@ -46,27 +48,33 @@ final readonly class MixRequest
 
     public function table(?int $finest = null): MixTable
     {
-        return MixTable::of($this->layered(), $this->terms, $finest ?? $this->finest);
+        return $this->given ?? MixTable::of($this->layered(), $this->terms, $finest ?? $this->finest);
     }
 
     /**
-     * The same for the colours of a picture alone.
+     * How much each plate prints of the colours of a picture, as it is looked up; nothing where the garment gives the colour.
      *
      * @param array{string, string, string} $channels red, green and blue, a byte a place
+     *
+     * @return list<string>
      */
-    public function tableFor(array $channels): MixTable
+    public function steps(array $channels): array
     {
-        return MixTable::of($this->layered(), $this->terms, $this->finest, UsedNodes::of($channels, $this->finest));
+        $table = $this->given ?? MixTable::of($this->layered(), $this->terms, $this->finest, static fn (int $side): array => UsedNodes::of($channels, $side));
+
+        return GarmentLeft::of($table->steps(), $this->garment, $table->side);
     }
 
     /**
      * How much a plate prints where the table asks for so much: by its own curve, and as the mesh holds it.
      *
-     * @param float $asked 0–1
+     * @return \Closure(int, float): float given the plate and what is asked of it, 0–1
      */
-    public function printed(int $plate, float $asked): float
+    public function printed(): \Closure
     {
-        return $this->printedRange()->hold($this->curves->at($this->plates[$plate][0]->name, $asked));
+        $range = $this->printedRange();
+
+        return fn (int $plate, float $asked): float => $range->hold($this->curves->at($this->plates[$plate][0]->name, $asked));
     }
 
     /** What the mesh holds are dots of the film: printed they are larger. */
@@ -83,6 +91,7 @@ final readonly class MixRequest
             array_map(static fn (array $plate): array => [$plate[0]->colour->hex(), round($plate[0]->hiding, 5), $plate[0]->transparent], $this->plates),
             $this->terms,
             $this->printedRange(),
+            ...$this->given === null ? [] : [$this->given->written()],
         ]));
     }
 }

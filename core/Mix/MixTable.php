@@ -26,6 +26,8 @@ final readonly class MixTable
     private const FURTHEST = 0.1;
     private const NEAREST = 0.01;
     private const BEGIN = 0.15;
+    /** So many rounds the halves of a cube are solved apart before they see each other’s steps. */
+    private const APART = 5;
     /** Steps a channel of films: half of them would be seen in the darks. */
     private const STEPS = 128;
 
@@ -38,10 +40,10 @@ final readonly class MixTable
     }
 
     /**
-     * @param int                   $finest nodes a side at the most
-     * @param array<int, true>|null $used   nodes of the finest cube that are looked up; the others stay as the coarser one has them; null for all
+     * @param int                                  $finest nodes a side at the most
+     * @param \Closure(int): array<int, true>|null $used   nodes of a cube of so many a side that are looked up; the others stay as the coarser one has them; null for all
      */
-    public static function of(LayeredInks $inks, MixTerms $terms, int $finest = self::SIDE, ?array $used = null): self
+    public static function of(LayeredInks $inks, MixTerms $terms, int $finest = self::SIDE, ?\Closure $used = null): self
     {
         $last = $inks->many() - 1;
         $side = 0;
@@ -54,7 +56,7 @@ final readonly class MixTable
                 ? array_fill(0, $next ** 3, array_fill(0, $inks->many(), self::BEGIN))
                 : self::finer($nodes, $side, $next);
             $side = $next;
-            $nodes = self::settled($inks, $terms, $nodes, $side, $rounds, $strong, $easy, $side === $finest ? $used : null);
+            $nodes = self::settled($inks, $terms, $nodes, $side, $rounds, $strong, $easy, $used !== null && $side >= self::MIDDLE ? $used($side) : null);
         }
 
         return new self(array_map(static fn (int $plate): array => array_column($nodes, $plate), range(0, $last)), $side);
@@ -149,61 +151,85 @@ final readonly class MixTable
     private static function settled(LayeredInks $inks, MixTerms $terms, array $nodes, int $side, int $rounds, float $strong, float $easy, ?array $used): array
     {
         $wished = [];
-        for ($i = 0, $all = $side ** 3; $i < $all; ++$i) {
-            $wished[] = new WishedColour(new Srgb(...array_map(static fn (int $n): int => (int) round(255 * $n / ($side - 1)), [$i % $side, intdiv($i, $side) % $side, intdiv($i, $side ** 2)])));
+        foreach (array_keys($nodes) as $i) {
+            if ($used === null || isset($used[$i])) {
+                $wished[$i] = new WishedColour(new Srgb(...array_map(static fn (int $n): int => (int) round(255 * $n / ($side - 1)), [$i % $side, intdiv($i, $side) % $side, intdiv($i, $side ** 2)])));
+            }
         }
-        $halves = [[0, intdiv($side, 2)], [intdiv($side, 2), $side]];
+        $pace = [];
         for ($round = 0; $round < $rounds; ++$round) {
             $done = $round / max(1, $rounds - 1);
-            $tie = $strong * ($easy / $strong) ** $done;
-            $furthest = self::FURTHEST * (self::NEAREST / self::FURTHEST) ** $done;
-            $parts = SideBySide::all(array_map(static fn (array $half): \Closure => static fn (): array => self::round($inks, $terms, $nodes, $wished, $side, $half[0], $half[1], $tie, $furthest, $used), $halves), $side > 16);
-            $nodes = array_merge(...$parts);
+            $pace[] = [$strong * ($easy / $strong) ** $done, self::FURTHEST * (self::NEAREST / self::FURTHEST) ** $done];
+        }
+        $halves = array_chunk($wished, max(1, intdiv(\count($wished) + 1, 2)), true);
+        foreach (array_chunk($pace, self::APART) as $some) {
+            $parts = SideBySide::all(array_map(static fn (array $half): \Closure => static fn (): array => self::stepped($inks, $terms, $nodes, $half, $side, $some), $halves), $side > 16);
+            foreach ($parts as $stepped) {
+                foreach ($stepped as $i => $coverages) {
+                    $nodes[$i] = $coverages;
+                }
+            }
         }
 
         return $nodes;
     }
 
     /**
-     * @param list<list<float>>     $nodes
-     * @param list<WishedColour>    $wished
-     * @param array<int, true>|null $used
+     * @param array<int, list<float>>   $nodes
+     * @param array<int, WishedColour>  $wished of the nodes that take steps
+     * @param list<array{float, float}> $pace   of each round the tie, and how far a step goes
      *
-     * @return list<list<float>> the nodes of some planes of blue, each a step further
+     * @return array<int, list<float>> those nodes, so many steps further; the others are taken to rest
      */
-    private static function round(LayeredInks $inks, MixTerms $terms, array $nodes, array $wished, int $side, int $from, int $to, float $tie, float $furthest, ?array $used): array
+    private static function stepped(LayeredInks $inks, MixTerms $terms, array $nodes, array $wished, int $side, array $pace): array
     {
         $n = $inks->exponent();
-        $many = $inks->many();
         $stepped = [];
-        for ($i = $from * $side ** 2, $end = $to * $side ** 2; $i < $end; ++$i) {
-            $here = $nodes[$i];
-            if ($used !== null && !isset($used[$i])) {
-                $stepped[] = $here;
-                continue;
+        foreach ($pace as [$tie, $furthest]) {
+            $stepped = [];
+            foreach ($wished as $i => $colour) {
+                $here = $nodes[$i];
+                $mean = self::mean($nodes, $i, $side);
+                [$root, $adds] = $inks->moved($here);
+                [$off, $rows] = $colour->off($root, $n);
+                $black = $terms->black === null ? 0.0 : $terms->wishedBlack([$i % $side / ($side - 1), intdiv($i, $side) % $side / ($side - 1), intdiv($i, $side ** 2) / ($side - 1)]);
+                $stepped[$i] = MixStep::of($here, $mean, $adds, $off, $rows, $tie, $terms, $black, $furthest);
             }
-            $mean = array_fill(0, $many, 0.0);
-            $count = 0;
-            foreach ([[1, $i % $side], [$side, intdiv($i, $side) % $side], [$side ** 2, intdiv($i, $side ** 2)]] as [$stride, $at]) {
-                foreach ([$at > 0 ? $i - $stride : -1, $at < $side - 1 ? $i + $stride : -1] as $beside) {
-                    if ($beside >= 0) {
-                        ++$count;
-                        foreach ($nodes[$beside] as $k => $coverage) {
-                            $mean[$k] += $coverage;
-                        }
-                    }
-                }
+            foreach ($stepped as $i => $coverages) {
+                $nodes[$i] = $coverages;
             }
-            foreach ($mean as $k => $sum) {
-                $mean[$k] = $sum / max(1, $count);
-            }
-            [$root, $adds] = $inks->moved($here);
-            [$off, $rows] = $wished[$i]->off($root, $n);
-            $black = $terms->black === null ? 0.0 : $terms->wishedBlack([$i % $side / ($side - 1), intdiv($i, $side) % $side / ($side - 1), intdiv($i, $side ** 2) / ($side - 1)]);
-            $stepped[] = MixStep::of($here, $mean, $adds, $off, $rows, $tie, $terms, $black, $furthest);
         }
 
         return $stepped;
+    }
+
+    /**
+     * @param array<int, list<float>> $nodes
+     *
+     * @return list<float> of the nodes beside one
+     */
+    private static function mean(array $nodes, int $i, int $side): array
+    {
+        $beside = [];
+        foreach ([[1, $i % $side], [$side, intdiv($i, $side) % $side], [$side ** 2, intdiv($i, $side ** 2)]] as [$stride, $at]) {
+            if ($at > 0) {
+                $beside[] = $nodes[$i - $stride];
+            }
+            if ($at < $side - 1) {
+                $beside[] = $nodes[$i + $stride];
+            }
+        }
+        $count = \count($beside);
+        $mean = [];
+        foreach ($nodes[$i] as $k => $_) {
+            $sum = 0.0;
+            foreach ($beside as $coverages) {
+                $sum += $coverages[$k];
+            }
+            $mean[] = $sum / $count;
+        }
+
+        return $mean;
     }
 
     /**

@@ -9,7 +9,7 @@ final readonly class MixTerms
 {
     /** Price of a whole coverage, ΔE00², and how much dearer a highlight is: it prints where the base alone is not light enough (heuristic). */
     private const PRICE = 0.2;
-    private const HIGHLIGHT = 15.0;
+    private const HIGHLIGHT = 4.0;
     /** How hard black is held to its share, ΔE00² for a whole coverage (heuristic). */
     public const HELD = 40.0;
 

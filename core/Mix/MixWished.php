@@ -24,6 +24,8 @@ final readonly class MixWished
      * @param bool                 $layingByGarment whether its strokes follow the garment again
      * @param array<string, float> $halves          what half tones of plates print as, by name of the ink, %
      * @param list<Srgb>|null      $tints           in print order; none lets them be proposed
+     * @param InkProfile|null      $profile         of four-colour process
+     * @param bool                 $profileOff      whether it goes by the inks of the shelf again
      */
     public function __construct(
         public ?array $inks = null,
@@ -45,38 +47,38 @@ final readonly class MixWished
         public ?Laying $laying = null,
         public bool $layingByGarment = false,
         public array $halves = [],
+        public ?InkProfile $profile = null,
+        public bool $profileOff = false,
     ) {
     }
 
-    /** @throws ImpossibleMix where the plan is of another method */
+    /** @throws \Ektype\Core\Unit\Refusal where the plan is of another method, or cannot be so */
     public function on(Plan $plan): TonalPlan
     {
-        return match (true) {
-            $plan instanceof SimulatedPlan => new SimulatedPlan($plan->work, $plan->dots, $this->wish($plan->inks), $this->order ?? $plan->order, $this->layingByGarment ? null : $this->laying ?? $plan->laying, $this->curves($plan->curves)),
-            $plan instanceof IndexPlan => new IndexPlan($plan->work, $this->wish($plan->inks), $this->squaresDpi ?? $plan->squaresDpi, $this->diffusion ?? $plan->diffusion),
-            $plan instanceof ProcessPlan => new ProcessPlan($plan->work, $plan->dots, $this->angles ?? $plan->angles, $this->black ?? $plan->black, $this->total ?? $plan->total, $this->baseByGarment ? null : $this->base ?? $plan->base, $this->curves($plan->curves)),
-            $plan instanceof LayersPlan => $this->layers($plan),
-            default => throw ImpossibleMix::at('', 'This job is not printed in many inks. Choose simulated process, four-colour process, index or layers for it first.'),
-        };
+        return $plan instanceof MixedPlan ? $plan->wishedBy($this) : throw ImpossibleMix::at('', 'This job is not printed in many inks. Choose simulated process, four-colour process, index or layers for it first.');
     }
 
-    private function curves(PlateCurves $curves): PlateCurves
+    public function curves(PlateCurves $curves): PlateCurves
     {
         return $this->halves === [] ? $curves : new PlateCurves([...$curves->halves, ...$this->halves]);
     }
 
-    private function layers(LayersPlan $plan): LayersPlan
+    public function base(?BaseWay $base): ?BaseWay
     {
-        $tints = match (true) {
-            // Another number of layers asks for other tints.
-            $this->layers !== null && $this->layers !== $plan->layers, $this->tints === [] => null,
-            default => $this->tints ?? $plan->tints,
-        };
-
-        return new LayersPlan($plan->work, $this->layers ?? ($tints === null ? $plan->layers : \count($tints)), $tints, $this->edge ?? $plan->edge);
+        return $this->baseByGarment ? null : $this->base ?? $base;
     }
 
-    private function wish(InkWish $wish): InkWish
+    public function laying(?Laying $laying): ?Laying
+    {
+        return $this->layingByGarment ? null : $this->laying ?? $laying;
+    }
+
+    public function profile(?InkProfile $profile): ?InkProfile
+    {
+        return $this->profileOff ? null : $this->profile ?? $profile;
+    }
+
+    public function inks(InkWish $wish): InkWish
     {
         $asked = $this->screens !== null || $this->locked !== null || $this->forbidden !== null;
 
@@ -89,7 +91,7 @@ final readonly class MixWished
             $this->screens === null ? ($this->inks === null ? $wish->screens : null) : ($this->screens === 0 ? null : $this->screens),
             $this->locked ?? $wish->locked,
             $this->forbidden ?? $wish->forbidden,
-            $this->baseByGarment ? null : $this->base ?? $wish->base,
+            $this->base($wish->base),
             $this->highlight ?? $wish->highlight,
         );
     }

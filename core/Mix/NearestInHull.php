@@ -18,7 +18,7 @@ final class NearestInHull
     /**
      * @param array<int, array{float, float, float}> $corners at least one
      *
-     * @return array{float, array<int, float>} the distance, and the shares of the corners it is mixed of, together 1
+     * @return array{float, array<int, float>, array{float, float, float}} the distance, the shares of the corners it is mixed of, together 1, and the point
      */
     public static function of(array $corners): array
     {
@@ -57,7 +57,20 @@ final class NearestInHull
             }
         }
 
-        return [sqrt($x * $x + $y * $y + $z * $z), $shares];
+        return [sqrt($x * $x + $y * $y + $z * $z), $shares, [$x, $y, $z]];
+    }
+
+    /**
+     * Whether one more corner brings a hull nearer: it lies before the plane through the nearest point (Wolfe’s criterion).
+     *
+     * @param array{float, float, float} $point  nearest of the hull so far
+     * @param array{float, float, float} $corner
+     */
+    public static function isNearer(array $point, array $corner): bool
+    {
+        $far = $point[0] * $point[0] + $point[1] * $point[1] + $point[2] * $point[2];
+
+        return $far - ($point[0] * $corner[0] + $point[1] * $corner[1] + $point[2] * $corner[2]) > self::ALIKE * max(1.0, $far);
     }
 
     /**

@@ -18,6 +18,7 @@ use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
 use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalPlan;
 
 /**
@@ -70,11 +71,11 @@ final class ProcessMethod implements Method, PicturesTones
         return [];
     }
 
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, SmallLook $look = new SmallLook()): \Imagick
     {
         $request = self::request($plan, $print)->mix();
 
-        return MixPicture::through($request, MixPicture::small($small, $print->widthMm, $plan->work), $kept, $uncorrected, $on ?? $print->garment);
+        return MixPicture::through($request, MixPicture::small($small, $print->widthMm, $plan->work), $kept, $look);
     }
 
     public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan
@@ -84,9 +85,8 @@ final class ProcessMethod implements Method, PicturesTones
 
     private static function request(ProcessPlan $plan, PrintWanted $print): ProcessRequest
     {
-        $way = $plan->base ?? (Garment::isLight(Lab::of($print->garment)) ? BaseWay::None : BaseWay::White);
         $opaque = array_filter($print->shelf, static fn (GivenInk $ink): bool => !$ink->transparent);
-        [$base] = MixInks::whites($opaque, $print->garment, new InkWish(base: $way));
+        [$base] = MixInks::whites($opaque, $print->garment, new InkWish(base: $plan->baseOn($print->garment)));
 
         return new ProcessRequest(
             $print->widthMm,
@@ -103,6 +103,7 @@ final class ProcessMethod implements Method, PicturesTones
             $print->curve,
             $plan->work,
             $plan->curves,
+            $plan->profile,
         );
     }
 

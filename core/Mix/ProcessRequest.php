@@ -23,15 +23,16 @@ final readonly class ProcessRequest
     private const BASE_TURN = 15.0;
 
     /**
-     * @param float          $widthMm printed width of the whole picture
-     * @param GivenInk|null  $base    white under all of it, on dark cloth; null for none
-     * @param Halftone       $dots    ruling, and the angle of the school that has one
-     * @param float          $black   share of the grey in a colour that black takes, 0–1
-     * @param float          $total   ink together at the most, 1 for 100 %
-     * @param Tones          $range   tones that the mesh holds, of the film
-     * @param ToneCurve|null $curve   of the film, against the gain of the press
+     * @param float           $widthMm printed width of the whole picture
+     * @param GivenInk|null   $base    white under all of it, on dark cloth; null for none
+     * @param Halftone        $dots    ruling, and the angle of the school that has one
+     * @param float           $black   share of the grey in a colour that black takes, 0–1
+     * @param float           $total   ink together at the most, 1 for 100 %
+     * @param Tones           $range   tones that the mesh holds, of the film
+     * @param ToneCurve|null  $curve   of the film, against the gain of the press
+     * @param InkProfile|null $profile in place of the colours of the inks, on a garment like its paper; null goes by the inks
      *
-     * @throws ImpossibleMix where black or total cannot be
+     * @throws ImpossibleMix where black or total cannot be, or a profile meets a base
      */
     public function __construct(
         public float $widthMm,
@@ -48,7 +49,11 @@ final readonly class ProcessRequest
         public ?ToneCurve $curve = null,
         public ToneWork $work = new ToneWork(),
         public PlateCurves $curves = new PlateCurves(),
+        public ?InkProfile $profile = null,
     ) {
+        if ($profile !== null && $base !== null) {
+            throw ImpossibleMix::at('icc', 'A profile knows its own paper and no base: on this garment the four inks stand on white. Leave the profile out, or print without a base.');
+        }
         if ($black < 0 || $black > 1) {
             throw ImpossibleMix::at('black', \sprintf('Black cannot take %.0f %% of the grey: from 0 to 100 %% it can. 50 %% is usual.', 100 * $black));
         }
@@ -67,6 +72,6 @@ final readonly class ProcessRequest
             array_unshift($plates, [$this->base, PlateRole::Base, new Halftone($this->dots->lpi, fmod($angles[2] + self::BASE_TURN, 90.0))]);
         }
 
-        return new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::process(\count($plates), $this->black, $this->total), $this->dpi, $this->dot, $this->range, $this->curve, $this->work, MixTable::MIDDLE, $this->curves);
+        return new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::process(\count($plates), $this->black, $this->total), $this->dpi, $this->dot, $this->range, $this->curve, $this->work, MixTable::MIDDLE, $this->curves, $this->profile?->table());
     }
 }

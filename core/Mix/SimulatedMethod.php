@@ -17,6 +17,7 @@ use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
 use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalPlan;
 
 /**
@@ -75,11 +76,11 @@ final class SimulatedMethod implements Method, PicturesTones
         return [];
     }
 
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, SmallLook $look = new SmallLook()): \Imagick
     {
         $request = self::request($plan, KeptInks::of($plan->inks, $small, $print, $kept), $print)->mix();
 
-        return MixPicture::through($request, MixPicture::small($small, $print->widthMm, $plan->work), $kept, $uncorrected, $on ?? $print->garment);
+        return MixPicture::through($request, MixPicture::small($small, $print->widthMm, $plan->work), $kept, $look);
     }
 
     public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan

@@ -7,11 +7,10 @@ namespace Ektype\Core\Mix;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Tone\PlannedDots;
-use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\ToneWork;
 
 /** The choices made for a picture in dots of many opaque inks. */
-final readonly class SimulatedPlan implements TonalPlan, MixPlan
+final readonly class SimulatedPlan implements MixedPlan, MixPlan
 {
     /** @param Laying|null $laying of the base; null goes by the garment */
     public function __construct(
@@ -52,5 +51,10 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
     public function inkedBy(InkWish $inks): self
     {
         return new self($this->work, $this->dots, $inks, $this->order, $this->laying, $this->curves);
+    }
+
+    public function wishedBy(MixWished $wished): self
+    {
+        return new self($this->work, $this->dots, $wished->inks($this->inks), $wished->order ?? $this->order, $wished->laying($this->laying), $wished->curves($this->curves));
     }
 }

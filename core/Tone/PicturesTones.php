@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Tone;
 
 use Ektype\Core\Art\ArtRaster;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\PrintWanted;
 
 /**
@@ -17,13 +16,11 @@ interface PicturesTones
 {
     /**
      * @param P                                            $plan
-     * @param \Closure(string, \Closure(): string): string $kept        what is reckoned under a name is reckoned once
-     * @param Srgb|null                                    $on          another garment to look at it on; null for its own
-     * @param bool                                         $uncorrected from a film that does not undo the gain of the press
+     * @param \Closure(string, \Closure(): string): string $kept what is reckoned under a name is reckoned once
      *
      * @throws \Ektype\Core\Unit\Refusal where the plan cannot be
      */
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick;
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, SmallLook $look = new SmallLook()): \Imagick;
 
     /**
      * The same plan with all chosen that it leaves to be chosen by the picture.

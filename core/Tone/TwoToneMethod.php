@@ -86,16 +86,16 @@ final class TwoToneMethod implements Method, PicturesTones
         return [];
     }
 
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, SmallLook $look = new SmallLook()): \Imagick
     {
-        $print = $on === null ? $print : $print->on($on);
+        $print = $look->on === null ? $print : $print->on($look->on);
         $known = null;
         // The table of two inks on a garment is the same however the picture is bent.
         if (($plan->middle ?? Middle::of($small)) === Middle::Picture) {
             $known = ColourTable::read($kept(self::key($plan, $print), static fn (): string => self::table($plan, $small, $print)?->written() ?? ''));
         }
 
-        return self::inks($plan, $small, $print, $known)->print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), $uncorrected);
+        return self::inks($plan, $small, $print, $known)->print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), $look->uncorrected);
     }
 
     public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan

@@ -11,10 +11,10 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\FourInks;
+use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\MixInks;
 use Ektype\Core\Mix\ProcessRequest;
-use Ektype\Core\Mix\ProfileTable;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Separation\GivenInk;
@@ -24,12 +24,8 @@ final class FourInksAsked
 {
     private const MOST_BYTES = 20_000_000;
 
-    /**
-     * @return array{ProcessRequest, list<string>|null} and the table of a profile, where one was named
-     *
-     * @throws \Ektype\Core\Unit\Refusal|UnreadableRequest where it cannot be
-     */
-    public static function of(SeparateAsked $asked): array
+    /** @throws \Ektype\Core\Unit\Refusal|UnreadableRequest where it cannot be */
+    public static function of(SeparateAsked $asked): ProcessRequest
     {
         $shelf = $asked->palette === null ? [] : InkPalette::read($asked->palette);
         $garment = Srgb::fromHex($asked->garment);
@@ -39,8 +35,8 @@ final class FourInksAsked
         if ($asked->plates !== null && $asked->plates !== $screens) {
             throw UnreadableRequest::at('plates', \sprintf('Four-colour process on this garment has %d screens%s, not %d. Leave the number out, or take another method.', $screens, $base === null ? '' : ' with its base', $asked->plates));
         }
-        $table = $asked->icc === null ? null : self::profile($asked->icc, $base);
-        $request = new ProcessRequest(
+
+        return new ProcessRequest(
             $asked->widthMm,
             $garment,
             $asked->palette === null ? FourInks::usual() : FourInks::of($shelf),
@@ -53,13 +49,11 @@ final class FourInksAsked
             $asked->dot,
             $asked->tones(),
             $asked->filmCurve(),
+            profile: $asked->icc === null ? null : self::profile($asked->icc, $base),
         );
-
-        return [$request, $table];
     }
 
-    /** @return list<string> */
-    private static function profile(string $file, ?GivenInk $base): array
+    private static function profile(string $file, ?GivenInk $base): InkProfile
     {
         if ($base !== null) {
             throw UnreadableRequest::at('icc', 'A profile knows its own paper and no base: on this garment the four inks stand on white. Leave the profile out, or print with --base=none.');
@@ -68,6 +62,6 @@ final class FourInksAsked
             throw UnreadableRequest::at('icc', \sprintf('There is no file “%s” with a profile. Check its name.', $file));
         }
 
-        return ProfileTable::of((string) file_get_contents($file, length: self::MOST_BYTES));
+        return InkProfile::of((string) file_get_contents($file, length: self::MOST_BYTES), basename($file));
     }
 }

@@ -11,11 +11,11 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
-use Ektype\Core\Mix\IndexPlan;
-use Ektype\Core\Mix\IndexPlate;
-use Ektype\Core\Mix\IndexPlates;
-use Ektype\Core\Mix\IndexRequest;
-use Ektype\Core\Mix\IndexSeparation;
+use Ektype\Core\Index\IndexPlan;
+use Ektype\Core\Index\IndexPlate;
+use Ektype\Core\Index\IndexPlates;
+use Ektype\Core\Index\IndexRequest;
+use Ektype\Core\Index\IndexSeparation;
 use Ektype\Core\Plate\PlateRole;
 
 /** Films of an index print, with their manifest, in a folder. */

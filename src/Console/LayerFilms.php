@@ -13,13 +13,14 @@ use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Ink\ColourName;
+use Ektype\Core\Layers\LayerChain;
+use Ektype\Core\Layers\LayerPlates;
+use Ektype\Core\Layers\LayersPlan;
+use Ektype\Core\Layers\LayerTints;
+use Ektype\Core\Layers\TintRecipe;
 use Ektype\Core\Mix\FourInks;
-use Ektype\Core\Mix\LayerChain;
-use Ektype\Core\Mix\LayerPlates;
-use Ektype\Core\Mix\LayersPlan;
-use Ektype\Core\Mix\LayerTints;
+use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\PictureColours;
-use Ektype\Core\Mix\TintRecipe;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Separation\GivenInk;
@@ -46,6 +47,9 @@ final readonly class LayerFilms
         $inks = $asked->palette === null ? FourInks::usual()->inOrder() : InkPalette::read($asked->palette);
         $chain = new LayerChain($paper, LayerTints::proposed(PictureColours::of($art), $paper, $asked->plates ?? LayersPlan::USUAL));
         $planes = LayerPlates::of($art, $chain, $asked->edge, $asked->widthMm, $asked->dpi, new ToneWork());
+        if (array_filter($planes, static fn (BitPlane $plane): bool => !$plane->isBlank()) === []) {
+            throw ImpossibleMix::nothingPrints();
+        }
         $sheet = new FilmSheet($planes[0]->width ?? 0, $planes[0]->height ?? 0, $asked->dpi, \count($planes), $printer->feedMarginMm, $asked->stepWedge);
         $size = [round(($planes[0]->width ?? 0) / $asked->dpi * 25.4, 4), round(($planes[0]->height ?? 0) / $asked->dpi * 25.4, 4)];
         $names = ColourName::toldApart(array_map(ColourName::of(...), $chain->tints));

@@ -11,6 +11,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Mix\MixLook;
 use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Tone\OneInk;
 use Ektype\Core\Tone\TonePlate;
@@ -50,12 +51,14 @@ final readonly class ToneFilms
         if ($asked->method === SeparateWay::Simulated) {
             $choice = ShelfChoice::of($asked, $art);
 
-            return [MixPlates::of($art, $asked->simulated($choice)->mix()), [...$art->remarks, ...$choice->says], ['register_budget' => ['mm' => null, 'pairs' => []]]];
+            $plates = MixPlates::of($art, $asked->simulated($choice)->mix());
+
+            return [$plates, [...$art->remarks, ...$choice->says, ...MixLook::says($plates)], ['register_budget' => ['mm' => null, 'pairs' => []]]];
         }
         if ($asked->method === SeparateWay::Process) {
-            [$request, $table] = FourInksAsked::of($asked);
+            $plates = MixPlates::of($art, FourInksAsked::of($asked)->mix());
 
-            return [MixPlates::of($art, $request->mix(), $table), $art->remarks, ['black_pct' => round(100 * $asked->black, 1), 'total_ink_pct' => round(100 * $asked->total, 1), 'register_budget' => ['mm' => null, 'pairs' => []]]];
+            return [$plates, [...$art->remarks, ...MixLook::says($plates)], ['black_pct' => round(100 * $asked->black, 1), 'total_ink_pct' => round(100 * $asked->total, 1), 'register_budget' => ['mm' => null, 'pairs' => []]]];
         }
         $two = TwoTone::of($art, $asked->twoTone());
         $mm = round($two->holdBackMm, 4);

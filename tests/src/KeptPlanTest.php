@@ -12,13 +12,14 @@ use Ektype\App\Shop\UnreadableInput;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\WeakPlace;
 use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Index\IndexPlan;
+use Ektype\Core\Layers\LayersPlan;
 use Ektype\Core\Mix\AngleSchool;
 use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\Diffusion;
-use Ektype\Core\Mix\IndexPlan;
+use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\LayerEdge;
-use Ektype\Core\Mix\LayersPlan;
 use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Mix\ProcessPlan;
@@ -75,6 +76,7 @@ final class KeptPlanTest extends TestCase
             new SimulatedPlan(),
             new IndexPlan($work, $wish, 176.0, Diffusion::BlueNoise),
             new ProcessPlan($work, $dots, AngleSchool::One, 0.7, 2.4, BaseWay::None),
+            new ProcessPlan(profile: InkProfile::kept('coated.icc', base64_encode(str_repeat("\x10\x20\x30\x40", 17 ** 3)))),
             new LayersPlan($work, 3, [new Srgb(200, 180, 90), new Srgb(90, 120, 160)], LayerEdge::Grain),
             new LayersPlan(),
         ] as $plan) {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
+use Ektype\Tests\Core\Mix\HandMadeProfile;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+
 /** A job whose picture is printed in many inks: chosen, exchanged, ordered, shifted; each method beside the others. */
 final class ManyInksJobTest extends ShopTestCase
 {
@@ -54,6 +57,29 @@ final class ManyInksJobTest extends ShopTestCase
         }
     }
 
+    /** What is seen at once is near to what is seen when the plates are solved, and nearer to it than to bare cloth by far. */
+    public function testAGlanceIsNearToTheSolvedPrint(): void
+    {
+        $id = $this->picture(self::BLACK);
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated', 'mix' => ['screens' => 4]]);
+        $seen = function (bool $glance) use ($id): \Imagick {
+            $this->browser->jsonRequest('POST', "/api/jobs/$id/tone-proof", ['glance' => $glance]);
+            self::assertSame(200, $this->browser->getResponse()->getStatusCode());
+            $picture = new \Imagick();
+            $picture->readImageBlob((string) $this->browser->getResponse()->getContent());
+
+            return $picture;
+        };
+        [$glance, $solved] = [$seen(true), $seen(false)];
+        self::assertSame([$solved->getImageWidth(), $solved->getImageHeight()], [$glance->getImageWidth(), $glance->getImageHeight()]);
+        $cloth = new \Imagick();
+        $cloth->newImage($solved->getImageWidth(), $solved->getImageHeight(), new \ImagickPixel(self::BLACK));
+        $cloth->setImageColorspace($solved->getImageColorspace());
+        $off = static fn (\Imagick $one): float => $one->compareImages($solved, \Imagick::METRIC_MEANABSOLUTEERROR)[1];
+        self::assertLessThan(0.04, $off($glance));
+        self::assertGreaterThan(3 * $off($glance), $off($cloth));
+    }
+
     public function testOrdersAreComparedAndAPlateThatIsMovedIsSolvedAnew(): void
     {
         $id = $this->picture(self::BLACK);
@@ -73,7 +99,10 @@ final class ManyInksJobTest extends ShopTestCase
         $straight = $this->ask('GET', "/api/jobs/$id/shift?x=0&y=0&mm=10&plate=$base&dx=0&dy=0&turn=0");
         self::assertSame([0.0, 0.0], [$straight['deltaE'], $straight['p95']]);
         $shifted = $this->ask('GET', "/api/jobs/$id/shift?x=0&y=0&mm=10&plate=$base&dx=0.4&dy=0.2&turn=0");
-        self::assertGreaterThan(0.3, $shifted['deltaE'], 'a base that is off shows');
+        self::assertStringContainsString('rosette every', $shifted['rosette'], 'the base stands at an angle of its own');
+        $colour = $this->ask('GET', "/api/jobs/$id/shift?x=0&y=0&mm=10&plate=$first&dx=0.15&dy=0.1&turn=0");
+        self::assertStringContainsString('shares its angle', $colour['rosette']);
+        self::assertGreaterThan($shifted['deltaE'], $colour['deltaE'], 'where dots share an angle a shift changes more than between angles');
     }
 
     public function testSquaresLayersAndFourColoursEachHaveTheirPlatesAndPull(): void
@@ -82,6 +111,18 @@ final class ManyInksJobTest extends ShopTestCase
         $this->ask('PATCH', "/api/jobs/$id", ['method' => 'process']);
         $this->work();
         self::assertSame(['Process yellow', 'Process magenta', 'Process cyan', 'Process black'], array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'name'));
+
+        $this->bringProfile($id, HandMadeProfile::bytes(), 201);
+        self::assertSame('press.icc', $this->ask('GET', "/api/jobs/$id/art/bench")['mix']['profile']);
+        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
+        $this->work();
+        $cover = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'coveragePct');
+        self::assertEqualsWithDelta(0.0, $cover[3], 0.01, 'the profile prints no black');
+        self::assertTrue($cover[0] < $cover[1] && $cover[1] < $cover[2], 'and more cyan than magenta, more magenta than yellow');
+        self::assertStringContainsString('no ICC profile', $this->bringProfile($id, 'nothing of a profile', 422)['detail']);
+        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['base' => 'white']], 422);
+        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['profileOff' => true]]);
+        self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['mix']['profile']);
 
         $this->ask('PATCH', "/api/jobs/$id", ['method' => 'layers']);
         $this->work();
@@ -104,6 +145,19 @@ final class ManyInksJobTest extends ShopTestCase
         $pdf = (string) $this->browser->getResponse()->getContent();
         self::assertSame(\count($index['plates']), preg_match_all('~/Type /Page\b(?!s)~', $pdf), 'a page an ink');
         self::assertSame('process', $this->ask('GET', "/api/jobs/$id/method/process")['method'], 'each way is offered beside it');
+        self::assertSame('side by side', $this->ask('PATCH', "/api/jobs/$id", ['care' => 'side by side'])['care']);
+        self::assertSame('side by side', $this->ask('POST', "/api/jobs/$id/copy", null, 201)['care'], 'a copy is worth as much care');
+    }
+
+    /** @return array<string, mixed> */
+    private function bringProfile(int $id, string $bytes, int $expect): array
+    {
+        $path = tempnam(sys_get_temp_dir(), 'icc');
+        file_put_contents($path, $bytes);
+        $this->browser->request('POST', "/api/jobs/$id/ink-profile", [], ['profile' => new UploadedFile($path, 'press.icc', null, null, true)], ['HTTP_ACCEPT' => 'application/json']);
+        self::assertSame($expect, $this->browser->getResponse()->getStatusCode(), (string) $this->browser->getResponse()->getContent());
+
+        return (array) json_decode((string) $this->browser->getResponse()->getContent(), true);
     }
 
     public function testWhatCannotBeIsSaidWhereItWasAsked(): void

@@ -2,6 +2,7 @@ import { Box } from "@chakra-ui/react";
 import { Suspense, useEffect } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { JobsShelf } from "./shelves/jobs/JobsShelf";
+import { Here } from "./ui/Here";
 import { JobFrame } from "./ui/JobFrame";
 import { Keys } from "./ui/Keys";
 import { fetchAhead, laterPage } from "./ui/laterPage";
@@ -27,8 +28,9 @@ export function App() {
   useEffect(fetchAhead, []);
   return (
     <Box display="flex" minH="100%" flexDirection={{ base: "column", lg: "row" }}>
+      <Here />
       <Rail />
-      <Box flex="1" minW="0" id="page">
+      <Box as="main" flex="1" minW="0" id="page" tabIndex={-1} outline="none">
         <Suspense fallback={<Box p="32px" aria-busy="true" />}>
           <Routes>
             <Route path="/" element={<JobsShelf />} />

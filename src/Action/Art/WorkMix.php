@@ -7,7 +7,10 @@ namespace Ektype\App\Action\Art;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\MixWished;
+use Ektype\Core\Mix\ProcessPlan;
 use Ektype\Core\Unit\Refusal;
 
 /** In which inks a picture in many of them is printed, and how. */
@@ -26,7 +29,11 @@ final readonly class WorkMix implements Change
             }
         }
         try {
-            $job->decide($this->wished->on($job->plan()));
+            $plan = $this->wished->on($job->plan());
+            if ($plan instanceof ProcessPlan && $plan->profile !== null && $plan->baseOn(Srgb::fromHex($job->garmentHex)) !== BaseWay::None) {
+                throw Refused::at('mix.profile', 'A profile knows its own paper and no base, and on this garment the four inks stand on one. Set the base to none, or leave the profile out.');
+            }
+            $job->decide($plan);
         } catch (Refusal $not) {
             throw $not->within('mix');
         }

@@ -43,7 +43,7 @@ final readonly class CopyJob implements Change
             $copy->filmFormats,
             $copy->stepWedge,
         ] = [$of->acrossMm, $of->dropMm, $of->filmPrinter, $of->filmFormats, $of->stepWedge];
-        [$copy->press, $copy->lamp, $copy->emulsion] = [$of->press, $of->lamp, $of->emulsion];
+        [$copy->press, $copy->lamp, $copy->emulsion, $copy->care] = [$of->press, $of->lamp, $of->emulsion, $of->care];
         $copy->frame($of->framing());
         foreach (MethodName::cases() as $method) {
             $plan = $of->planOf($method);

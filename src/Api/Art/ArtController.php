@@ -7,6 +7,7 @@ namespace Ektype\App\Api\Art;
 use Ektype\App\Action\Art\AddPositive;
 use Ektype\App\Action\Art\ReadGain;
 use Ektype\App\Action\Art\TakeOffPositive;
+use Ektype\App\Action\Art\WorkMix;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Answering\Status;
@@ -30,6 +31,8 @@ use Ektype\App\Query\Pictures\ArtPicture;
 use Ektype\App\Query\Pictures\MarkSheet;
 use Ektype\App\Work\ScannedPositive;
 use Ektype\Core\Advice\Care;
+use Ektype\Core\Mix\InkProfile;
+use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Separation\MethodName;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -121,7 +124,7 @@ final readonly class ArtController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/tone-proof', methods: ['POST'])]
     public function proof(int $id, #[Body] ToneTrial $trial): Response
     {
-        $tried = $this->methods->proof($id, $trial->tone->wished(), $trial->garment(), $trial->uncorrected);
+        $tried = $this->methods->proof($id, $trial->tone->wished(), $trial->look());
 
         return new Response($tried->png, 200, [
             'Content-Type' => 'image/png',
@@ -203,6 +206,16 @@ final readonly class ArtController
     public function stage(int $id, int $stage): Response
     {
         return Served::file($this->sheet->pdf($id, $stage), 'application/pdf', \sprintf('stage-%d.pdf', $stage));
+    }
+
+    /** Four-colour process by an ICC profile in place of the colours of the inks. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/ink-profile', methods: ['POST']), Status(201)]
+    public function profile(int $id, #[Form('profile')] NewProfile $new, Request $request): ArtBench
+    {
+        $file = Brought::file($request, 'profile', 'No profile came, or it did not arrive whole. Bring an .icc file of CMYK.');
+        $this->door->do(new WorkMix($id, new MixWished(profile: InkProfile::of($file->getContent(), $file->getClientOriginalName()))));
+
+        return $this->bench->of($id);
     }
 
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/positives', methods: ['POST']), Status(201)]

@@ -7,10 +7,10 @@ namespace Ektype\App\Api\Art;
 use Ektype\App\Request\Hex;
 use Ektype\App\Request\Within;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Layers\LayerChain;
 use Ektype\Core\Mix\AngleSchool;
 use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\Diffusion;
-use Ektype\Core\Mix\LayerChain;
 use Ektype\Core\Mix\LayerEdge;
 use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Mix\OrderSchool;
@@ -32,6 +32,7 @@ final readonly class MixPatch
      * @param bool              $layingByGarment whether its strokes follow the garment again
      * @param HalfTone|null     $half            of one plate
      * @param list<string>|null $tints           in print order, #rrggbb; none lets them be proposed
+     * @param bool              $profileOff      whether four-colour process goes by the inks of the shelf again
      */
     public function __construct(
         #[Assert\All([new Within(1, 2_000_000_000)]), Assert\Count(max: 12)]
@@ -63,6 +64,7 @@ final readonly class MixPatch
         public bool $layingByGarment = false,
         #[Assert\Valid]
         public ?HalfTone $half = null,
+        public bool $profileOff = false,
     ) {
     }
 
@@ -88,6 +90,7 @@ final readonly class MixPatch
             $this->laying,
             $this->layingByGarment,
             $this->half === null ? [] : [$this->half->ink => $this->half->prints],
+            profileOff: $this->profileOff,
         );
     }
 }

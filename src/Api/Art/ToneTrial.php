@@ -6,6 +6,7 @@ namespace Ektype\App\Api\Art;
 
 use Ektype\App\Request\Hex;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Tone\SmallLook;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Tones that are tried before they are kept. */
@@ -14,6 +15,7 @@ final readonly class ToneTrial
     /**
      * @param string|null $garmentHex  another garment to look at it on
      * @param bool        $uncorrected as the press would print it from a film that does not undo its gain
+     * @param bool        $glance      at once, if less closely
      */
     public function __construct(
         #[Assert\Valid]
@@ -21,11 +23,12 @@ final readonly class ToneTrial
         #[Hex]
         public ?string $garmentHex = null,
         public bool $uncorrected = false,
+        public bool $glance = false,
     ) {
     }
 
-    public function garment(): ?Srgb
+    public function look(): SmallLook
     {
-        return $this->garmentHex === null ? null : Srgb::fromHex($this->garmentHex);
+        return new SmallLook($this->garmentHex === null ? null : Srgb::fromHex($this->garmentHex), $this->uncorrected, $this->glance);
     }
 }

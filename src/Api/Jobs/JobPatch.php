@@ -14,6 +14,7 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Films\WishFilms;
 use Ektype\App\Action\Jobs\ChooseTools;
 use Ektype\App\Action\Jobs\DescribeJob;
+use Ektype\App\Action\Jobs\GiveCare;
 use Ektype\App\Action\Jobs\SetTolerance;
 use Ektype\App\Action\Plates\OrderPlates;
 use Ektype\App\Action\Work\AskForWork;
@@ -25,6 +26,7 @@ use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\App\Shop\Task\TaskKind;
+use Ektype\Core\Advice\Care;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmFormat;
 use Ektype\Core\Plate\Substrate;
@@ -63,6 +65,7 @@ final readonly class JobPatch
         public ?string $garmentHex = null,
         #[Within(0, 1_000_000)]
         public ?int $quantity = null,
+        public ?Care $care = null,
         #[Words(40, mayBeEmpty: true)]
         public ?string $place = null,
         #[Day]
@@ -184,6 +187,7 @@ final readonly class JobPatch
             ),
             ...$this->method === null ? [] : [new FollowMethod($job, $this->method), new AskForWork($job, TaskKind::Separate)],
             ...$this->tone === null ? [] : [new WorkTones($job, self::wished($this->tone))],
+            ...$this->care === null ? [] : [new GiveCare($job, $this->care)],
             ...$this->mix === null ? [] : [new WorkMix($job, $this->mix->wished())],
             ...self::where([$this->order], fn (): Change => new OrderPlates($job, $this->order ?? [])),
         ];

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\Core\Index\IndexPlan;
+use Ektype\Core\Layers\LayersPlan;
 use Ektype\Core\Mix\AngleSchool;
 use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\Diffusion;
-use Ektype\Core\Mix\IndexPlan;
 use Ektype\Core\Mix\LayerEdge;
-use Ektype\Core\Mix\LayersPlan;
 use Ektype\Core\Mix\MixPlan;
 use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\ProcessPlan;
@@ -31,6 +31,7 @@ final readonly class MixBench
      * @param float|null        $total      ink together at the most, %
      * @param list<HalfToneOf>  $halves     of the plates that were bent
      * @param list<string>|null $tints      #rrggbb, in print order; null where they are proposed
+     * @param string|null       $profile    name of the ICC profile that four-colour process goes by
      */
     private function __construct(
         public ?array $inks,
@@ -50,6 +51,7 @@ final readonly class MixBench
         public ?LayerEdge $edge,
         public ?Laying $laying,
         public array $halves,
+        public ?string $profile,
     ) {
     }
 
@@ -86,6 +88,7 @@ final readonly class MixBench
             $layers?->edge,
             $plan instanceof SimulatedPlan ? $plan->laying : null,
             self::halves($plan),
+            $process?->profile?->name,
         );
     }
 

@@ -18,14 +18,15 @@ use Ektype\Core\Advice\MethodAdvice;
 use Ektype\Core\Advice\PrintWay;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Mix\IndexPlan;
-use Ektype\Core\Mix\LayersPlan;
+use Ektype\Core\Index\IndexPlan;
+use Ektype\Core\Layers\LayersPlan;
 use Ektype\Core\Mix\ProcessPlan;
 use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Tone\OneInkPlan;
+use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalArt;
 use Ektype\Core\Tone\TonesWished;
 use Ektype\Core\Tone\TwoTonePlan;
@@ -83,16 +84,16 @@ final readonly class SeeMethods
     }
 
     /**
-     * What the job's plan would print after a change; uncorrected, from a film that does not undo the gain of the press.
+     * What the job's plan would print after a change.
      *
      * @throws Refusal where such a plan cannot be
      */
-    public function proof(int $jobId, TonesWished $wished, ?Srgb $onGarment, bool $uncorrected = false): TriedTones
+    public function proof(int $jobId, TonesWished $wished, SmallLook $look): TriedTones
     {
         [$job] = $this->seen($jobId);
         $plan = $wished->on($job->plan());
 
-        return new TriedTones($this->tones->picture($job, $plan, $onGarment, $uncorrected), array_map(static fn (int $step): float => round($plan->work()->on(2.0 * $step), 2), range(0, 50)));
+        return new TriedTones($this->tones->picture($job, $plan, $look), array_map(static fn (int $step): float => round($plan->work()->on(2.0 * $step), 2), range(0, 50)));
     }
 
     /**

@@ -12,10 +12,10 @@ use Ektype\App\Work\Chart\SquaresFilm;
 use Ektype\App\Work\FilmPdf;
 use Ektype\App\Work\JobPrint;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Index\IndexMethod;
+use Ektype\Core\Index\IndexPlan;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mix\ImpossibleMix;
-use Ektype\Core\Mix\IndexMethod;
-use Ektype\Core\Mix\IndexPlan;
 use Ektype\Core\Raster\PngFile;
 
 /** Films to try squares of several sizes with, on the shop’s own meshes. */

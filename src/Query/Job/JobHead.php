@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Job;
 
+use Ektype\Core\Advice\Care;
 use Ektype\Core\Plate\Substrate;
 
 /** The head of a job: what every page of it shows, and the only thing that is asked again and again. */
@@ -26,6 +27,7 @@ final readonly class JobHead
         public string $garmentName,
         public string $garmentHex,
         public int $quantity,
+        public Care $care,
         public string $place,
         public ?string $dueOn,
         public ?string $finishedOn,

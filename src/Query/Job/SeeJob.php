@@ -73,6 +73,7 @@ final readonly class SeeJob
             $job->garmentName,
             $job->garmentHex,
             $job->quantity,
+            $job->care,
             $job->place,
             $job->dueOn,
             $job->finishedOn,

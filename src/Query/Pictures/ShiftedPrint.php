@@ -12,6 +12,8 @@ use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mesh\Rosette;
+use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Separation\PulledPrint;
 use Ektype\Core\Tone\PlannedDots;
@@ -60,7 +62,27 @@ final readonly class ShiftedPrint
         return new ShiftSeen(
             $changes === [] ? 0.0 : round(array_sum($changes) / \count($changes), 2),
             $changes === [] ? 0.0 : round($changes[(int) (0.95 * (\count($changes) - 1))], 2),
+            self::rosette($plates, $off->plateId),
         );
+    }
+
+    /** @param list<Plate> $plates */
+    private static function rosette(array $plates, int $plateId): string
+    {
+        $dots = $own = [];
+        foreach ($plates as $plate) {
+            if ($plate->lpi === null || $plate->angleDeg === null) {
+                continue;
+            }
+            $halftone = new Halftone($plate->lpi, $plate->angleDeg);
+            if ($plate->id === $plateId) {
+                $own[] = $halftone;
+            } else {
+                $dots[$plate->name] = $halftone;
+            }
+        }
+
+        return $own === [] ? '' : Rosette::says($own[0], $dots);
     }
 
     /**

@@ -6,14 +6,14 @@ namespace Ektype\App\Shop\Job;
 
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\Core\Choice\RulingSchool;
+use Ektype\Core\Index\HeldSquares;
+use Ektype\Core\Index\IndexPlan;
+use Ektype\Core\Layers\LayersPlan;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\Moire;
 use Ektype\Core\Mesh\PlateBeats;
 use Ektype\Core\Mesh\ToneRange;
 use Ektype\Core\Mix\AngleSchool;
-use Ektype\Core\Mix\HeldSquares;
-use Ektype\Core\Mix\IndexPlan;
-use Ektype\Core\Mix\LayersPlan;
 use Ektype\Core\Mix\ProcessPlan;
 use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\Halftone;

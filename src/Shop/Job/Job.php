@@ -13,6 +13,7 @@ use Ektype\App\Shop\Kept;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
+use Ektype\Core\Advice\Care;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
@@ -41,6 +42,10 @@ class Job
 
     #[ORM\Column(length: 20)]
     public Substrate $substrate = Substrate::Cotton;
+
+    /** How near to its art the print has to come. */
+    #[ORM\Column(length: 20, options: ['default' => 'usual'])]
+    public Care $care = Care::Usual;
 
     /** What is printed on, in the shop's words: “tees”, “totes”. */
     #[ORM\Column(length: 60)]

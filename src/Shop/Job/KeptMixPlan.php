@@ -6,13 +6,14 @@ namespace Ektype\App\Shop\Job;
 
 use Ektype\App\Shop\Kept;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Index\IndexPlan;
+use Ektype\Core\Layers\LayersPlan;
 use Ektype\Core\Mix\AngleSchool;
 use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\Diffusion;
-use Ektype\Core\Mix\IndexPlan;
+use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\LayerEdge;
-use Ektype\Core\Mix\LayersPlan;
 use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Mix\ProcessPlan;
@@ -36,7 +37,7 @@ final class KeptMixPlan
     {
         KeptTonePlan::mustBeReadable($kept);
 
-        return new ProcessPlan(KeptTones::work($kept), KeptTones::dots($kept), AngleSchool::from($kept->text('angles')), $kept->number('black'), $kept->number('total'), BaseWay::tryFrom($kept->textOr('base', '')), new PlateCurves($kept->measures('halves')));
+        return new ProcessPlan(KeptTones::work($kept), KeptTones::dots($kept), AngleSchool::from($kept->text('angles')), $kept->number('black'), $kept->number('total'), BaseWay::tryFrom($kept->textOr('base', '')), new PlateCurves($kept->measures('halves')), $kept->has('profile') ? InkProfile::kept($kept->object('profile')->text('name'), $kept->object('profile')->text('nodes', 40_000)) : null);
     }
 
     public static function index(Kept $kept): IndexPlan
@@ -60,7 +61,7 @@ final class KeptMixPlan
 
         return ['version' => self::VERSION, ...KeptTones::written($plan->work(), $plan->dots()), ...match (true) {
             $plan instanceof SimulatedPlan => [...self::ofWish($plan->inks), 'order' => $plan->order->value, 'laying' => $plan->laying?->value, ...self::ofCurves($plan->curves)],
-            $plan instanceof ProcessPlan => ['angles' => $plan->angles->value, 'black' => $plan->black, 'total' => $plan->total, 'base' => $plan->base?->value, ...self::ofCurves($plan->curves)],
+            $plan instanceof ProcessPlan => ['angles' => $plan->angles->value, 'black' => $plan->black, 'total' => $plan->total, 'base' => $plan->base?->value, ...self::ofCurves($plan->curves), ...$plan->profile === null ? [] : ['profile' => ['name' => $plan->profile->name, 'nodes' => $plan->profile->written()]]],
             $plan instanceof IndexPlan => [...self::ofWish($plan->inks), 'squaresDpi' => $plan->squaresDpi, 'diffusion' => $plan->diffusion->value],
             $plan instanceof LayersPlan => ['layers' => $plan->layers, 'tints' => $plan->tints === null ? null : array_map($hex, $plan->tints), 'edge' => $plan->edge->value],
             default => throw new \LogicException('There is no such plan.'),

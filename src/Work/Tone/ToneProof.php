@@ -7,8 +7,8 @@ namespace Ektype\App\Work\Tone;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\JobPrint;
 use Ektype\App\Work\Methods;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalPlan;
 
 /** What a plan would print, as a small picture: before any film is drawn. */
@@ -23,9 +23,9 @@ final readonly class ToneProof
      *
      * @throws \Ektype\Core\Unit\Refusal where the plan cannot be
      */
-    public function picture(Job $job, TonalPlan $plan, ?Srgb $onGarment = null, bool $uncorrected = false): string
+    public function picture(Job $job, TonalPlan $plan, SmallLook $look = new SmallLook()): string
     {
-        return SmallArt::png($this->of($job, $plan, $onGarment, $uncorrected));
+        return SmallArt::png($this->of($job, $plan, $look));
     }
 
     /** @return list<float> how much of the picture has each of 64 lightnesses, dark to light, together 1 */
@@ -41,13 +41,12 @@ final readonly class ToneProof
         return array_map(floatval(...), array_values($bins));
     }
 
-    /** @param bool $uncorrected from a film that does not undo the gain of the press */
-    public function of(Job $job, TonalPlan $plan, ?Srgb $onGarment = null, bool $uncorrected = false): \Imagick
+    public function of(Job $job, TonalPlan $plan, SmallLook $look = new SmallLook()): \Imagick
     {
         $art = $this->art->of($job);
         $print = $this->print->of($job);
 
-        return $this->pictures($plan)->picture($plan, $art, $print, $this->kept(...), $uncorrected, $onGarment);
+        return $this->pictures($plan)->picture($plan, $art, $print, $this->kept(...), $look);
     }
 
     /** The plan with all chosen that it leaves to the picture. */

@@ -15,11 +15,11 @@ use Ektype\Core\Mesh\PlateBeats;
 use Ektype\Core\Mix\AngleSchool;
 use Ektype\Core\Mix\FourInks;
 use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Mix\LayeredInks;
 use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Mix\MixTable;
 use Ektype\Core\Mix\ProcessRequest;
-use Ektype\Core\Mix\ProfileTable;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Separation\GivenInk;
 use PHPUnit\Framework\TestCase;
@@ -121,7 +121,7 @@ final class FourColourTest extends TestCase
     {
         foreach (['nothing of a profile', str_repeat("\0", 36).'acsp'.str_repeat("\0", 200), str_repeat("\0", 16).'CMYK'.str_repeat("\0", 16).'acsp'.str_repeat("\0", 300)] as $broken) {
             try {
-                ProfileTable::of($broken);
+                InkProfile::of($broken, 'broken.icc');
                 self::fail('It was taken.');
             } catch (ImpossibleMix $refused) {
                 self::assertStringContainsString('profile', $refused->getMessage());
@@ -135,6 +135,35 @@ final class FourColourTest extends TestCase
                 self::assertStringContainsString('usual', $refused->getMessage());
             }
         }
+    }
+
+    public function testAProfileSaysWhatEachPlatePrints(): void
+    {
+        // Cyan prints as much as a colour is dark, magenta half of that, yellow a quarter, black nothing.
+        $table = InkProfile::of(HandMadeProfile::bytes(), 'by hand.icc')->table();
+        foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $grey) {
+            $code = (int) round(255 * $grey);
+            $dark = 1 - Lab::of(new Srgb($code, $code, $code))->l / 100;
+            $node = (int) round(16 * $grey);
+            $at = $node + 17 * ($node + 17 * $node);
+            foreach ([$dark / 4, $dark / 2, $dark, 0.0] as $plate => $prints) {
+                self::assertEqualsWithDelta($prints, $table->nodes[$plate][$at], 0.02, 'yellow, magenta, cyan, black');
+            }
+        }
+        // A grey of L* 53.6 through dots: the films cover that.
+        $rgb = str_repeat("\x80\x80\x80", 100 * 100);
+        $request = new ProcessRequest(50.0, Srgb::fromHex('#ffffff'), FourInks::usual(), null, 600.0, new Halftone(45.0, 22.5), profile: InkProfile::of(HandMadeProfile::bytes(), 'by hand.icc'));
+        $covers = array_map(static fn ($p): float => $p->coveragePct(), MixPlates::of(new ArtRaster(100, 100, $rgb, false), $request->mix()));
+        foreach ([11.6, 23.2, 46.4, 0.0] as $i => $pct) {
+            self::assertEqualsWithDelta($pct, $covers[$i], 1.5);
+        }
+    }
+
+    public function testAProfileAndABaseExcludeEachOther(): void
+    {
+        $this->expectException(ImpossibleMix::class);
+        $this->expectExceptionMessage('no base');
+        new ProcessRequest(50.0, Srgb::fromHex('#111111'), FourInks::usual(), new GivenInk('White base', Srgb::fromHex('#f6f4ee')), 600.0, new Halftone(45.0), profile: InkProfile::of(HandMadeProfile::bytes(), 'by hand.icc'));
     }
 
     private static function request(float $black = 0.5, float $total = 2.8): ProcessRequest

@@ -8,20 +8,22 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\BlueNoise;
 use Ektype\Core\Halftone\HardEdges;
+use Ektype\Core\Index\HeldSquares;
+use Ektype\Core\Index\IndexPlan;
+use Ektype\Core\Index\IndexRequest;
+use Ektype\Core\Index\IndexSeparation;
+use Ektype\Core\Index\WetOnWet;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\ChosenInks;
 use Ektype\Core\Mix\Diffusion;
 use Ektype\Core\Mix\FreeMix;
-use Ektype\Core\Mix\HeldSquares;
 use Ektype\Core\Mix\HullPicture;
 use Ektype\Core\Mix\ImpossibleMix;
-use Ektype\Core\Mix\IndexPlan;
-use Ektype\Core\Mix\IndexRequest;
-use Ektype\Core\Mix\IndexSeparation;
 use Ektype\Core\Mix\InkGamut;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\MixInks;
+use Ektype\Core\Mix\MixLook;
 use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Mix\MixRequest;
 use Ektype\Core\Mix\MixTable;
@@ -32,7 +34,6 @@ use Ektype\Core\Mix\PictureColours;
 use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Mix\SimulatedRequest;
-use Ektype\Core\Mix\WetOnWet;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
@@ -42,6 +43,7 @@ use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\TonePlate;
 use Ektype\Core\Tone\ToneWork;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What is decided before many inks are separated: which, in what order, in which squares, under which limits. */
@@ -263,6 +265,52 @@ final class ManyInksTest extends TestCase
         self::assertGreaterThan($straight[2] + 4, $bent[2]);
         $this->expectException(ImpossibleMix::class);
         new PlateCurves(['Red' => 97.0]);
+    }
+
+    /** Red and yellow share an angle: on the films they overlap as chance has it, and what is seen is what the model foretold. */
+    public function testPlatesAtOneAngleLieOverEachOtherAsTheModelTakesThem(): void
+    {
+        $request = (new SimulatedRequest(20.32, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, new Halftone(45.0)))->mix();
+        [, $first, $second] = MixPlates::of(new ArtRaster(240, 240, str_repeat("\xb0\x68\x30", 240 * 240), false), $request);
+        self::assertEqualsWithDelta($first->dots->angleDeg, $second->dots->angleDeg, 1e-9);
+        [$a, $b] = [$first->coveragePct() / 100, $second->coveragePct() / 100];
+        self::assertGreaterThan(0.15, min($a, $b), 'both print');
+        self::assertLessThan(0.85, max($a, $b));
+        $common = $first->plane->and($second->plane)->count() / ($first->plane->width * $first->plane->height);
+        self::assertEqualsWithDelta($a * $b, $common, 0.03);
+        self::assertGreaterThan(0.08, min($a, $b) - $a * $b, 'middle on middle would be seen in this test');
+    }
+
+    /** A red square on a ground of the garment’s colour: the ground stays bare on every film, wherever that colour lies between the nodes of the cube. */
+    #[TestWith(['#1b2436'])]
+    #[TestWith(['#23489c'])]
+    public function testNothingIsPrintedThatTheGarmentGives(string $hex): void
+    {
+        $cloth = Srgb::fromHex($hex);
+        $ground = \chr($cloth->red).\chr($cloth->green).\chr($cloth->blue);
+        $rgb = str_repeat(str_repeat($ground, 120).str_repeat("\xd0\x60\x40", 120), 240);
+        $plates = MixPlates::of(new ArtRaster(240, 240, $rgb, false), (new SimulatedRequest(20.32, $cloth, [self::shelf()[2], self::shelf()[3], self::shelf()[5]], self::shelf()[1], null, 600.0, new Halftone(45.0)))->mix());
+        $covered = 0;
+        foreach ($plates as $plate) {
+            $bytes = intdiv($plate->plane->width, 16) - 1;
+            for ($y = 0; $y < $plate->plane->height; ++$y) {
+                self::assertSame('', trim(substr($plate->plane->row($y), 0, $bytes), "\0"), $plate->ink->name);
+            }
+            $covered += $plate->coveragePct();
+        }
+        self::assertGreaterThan(20.0, $covered, 'the square prints');
+    }
+
+    public function testWhatIsOddAboutInksIsSaidBeforeAScreenIsCoated(): void
+    {
+        $cloth = Srgb::fromHex(self::CLOTH);
+        $of = static fn (string $rgb, GivenInk ...$inks): array => MixPlates::of(new ArtRaster(60, 60, str_repeat($rgb, 3600), false), (new SimulatedRequest(10.16, $cloth, array_values($inks), self::shelf()[1], null, 600.0, new Halftone(45.0)))->mix());
+        self::assertStringContainsString('only ink', implode(' ', MixLook::says($of("\xd0\x60\x40", self::shelf()[2]))));
+        self::assertStringContainsString('are one colour', implode(' ', MixLook::says($of("\xd0\x60\x40", self::shelf()[2], new GivenInk('Red too', Srgb::fromHex('#c8202d'), 0.85)))));
+        self::assertStringNotContainsString('one colour', implode(' ', MixLook::says($of("\xd0\x60\x40", self::shelf()[2], self::shelf()[3]))));
+        $this->expectException(ImpossibleMix::class);
+        $this->expectExceptionMessage('nothing would print');
+        MixLook::says($of(\chr($cloth->red).\chr($cloth->green).\chr($cloth->blue), self::shelf()[2], self::shelf()[3]));
     }
 
     public function testAWishChangesWhatItNamesAndNothingElse(): void

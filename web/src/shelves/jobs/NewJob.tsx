@@ -109,8 +109,8 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
           <Trouble of={make.error} />
           {!file && (
             <Text fontSize="small" color="quiet">
-              PNG, JPEG, TIFF, WebP or SVG of flat colours. The plates are separated at once; you can change everything
-              later.
+              A drawing of flat colours or a photograph: PNG, JPEG, TIFF, WebP or SVG. Flat colours are separated at
+              once; of a photograph you choose the way it is printed. You can change everything later.
             </Text>
           )}
         </Box>

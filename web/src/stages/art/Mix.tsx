@@ -8,6 +8,7 @@ import { numberTyped } from "../../ui/number";
 import { Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Slide } from "../../ui/Slide";
 import { SmallButton, Tick } from "../../ui/SmallButton";
+import { Profile } from "./Profile";
 
 /** How a picture in many inks is printed: what its method leaves to decide. */
 export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
@@ -106,10 +107,10 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
             </Choice>
           </Field>
         )}
-        {mix.black !== null && mix.black !== undefined && (
+        {mix.black !== null && mix.black !== undefined && !mix.profile && (
           <Typed label="Black takes of the grey, %" value={mix.black} keep={(black) => set({ black })} />
         )}
-        {mix.total !== null && mix.total !== undefined && (
+        {mix.total !== null && mix.total !== undefined && !mix.profile && (
           <Typed label="Ink together at most, %" value={mix.total} keep={(total) => set({ total })} />
         )}
         {mix.layers !== null && mix.layers !== undefined && (
@@ -135,6 +136,9 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
             A highlight white, last, over flashed ink
           </Tick>
         </Box>
+      )}
+      {job.method === "process" && (
+        <Profile job={job} name={mix.profile ?? null} leave={() => set({ profileOff: true })} />
       )}
       {(job.method === "simulated" || job.method === "process") && <PlateCurves at={at} mix={mix} set={set} />}
       {job.method === "simulated" && <Orders at={at} set={set} />}

@@ -20,7 +20,7 @@ export const NAMES: Record<MethodOffer["method"], string> = {
 /** How this art can become plates: each way with its print on this garment and what it takes, one of them recommended. */
 export function Ways({ job, work }: { job: JobOn<"art">; work: JobWork }) {
   const { data } = useMethods(job);
-  const [care, setCare] = useState<Care>("usual");
+  const { care } = job;
   const [asked, setAsked] = useState(false);
   // One after the other: the shop has other hands to answer meanwhile.
   const [told, setTold] = useState(0);
@@ -34,7 +34,11 @@ export function Ways({ job, work }: { job: JobOn<"art">; work: JobWork }) {
       <Box display="flex" flexWrap="wrap" alignItems="end" gap="14px" mb="14px">
         <Box w="180px">
           <Field label="Care that it is worth">
-            <Choice fontFamily="body" value={care} onChange={(e) => setCare(e.target.value as Care)}>
+            <Choice
+              fontFamily="body"
+              value={care}
+              onChange={(e) => work.change.mutate({ care: e.target.value as Care })}
+            >
               {(["side by side", "usual", "giveaway"] as const).map((one) => (
                 <option key={one}>{one}</option>
               ))}

@@ -12,19 +12,20 @@ export function useProof(
   const [proof, setProof] = useState<{ url: string; curve: number[] } | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const asked = useRef(0);
+  const solved = useRef<string | null>(null);
   const body = JSON.stringify({ tone: draft, ...(garmentHex === null ? {} : { garmentHex }), uncorrected });
   useEffect(() => {
     const turn = ++asked.current;
-    void (async () => {
+    const look = async (glance: boolean) => {
       const { data, error, response } = await api.POST("/api/jobs/{id}/tone-proof", {
         params: { path: { id: jobId } },
-        body: JSON.parse(body),
+        body: { ...JSON.parse(body), glance },
         parseAs: "blob",
       });
-      if (turn !== asked.current) return;
+      if (turn !== asked.current) return false;
       if (!response.ok || !data) {
         setTrouble((error as { detail?: string } | undefined)?.detail ?? "That cannot be printed.");
-        return;
+        return false;
       }
       setTrouble(null);
       const url = URL.createObjectURL(data as unknown as Blob);
@@ -32,6 +33,12 @@ export function useProof(
         if (was) URL.revokeObjectURL(was.url);
         return { url, curve: (response.headers.get("X-Tone-Curve") ?? "").split(",").map(Number) };
       });
+      return true;
+    };
+    void (async () => {
+      // Other inks or another order are solved anew, which takes a while: until then a glance stands there.
+      if (solved.current !== stamp && !(await look(true))) return;
+      if (await look(false)) solved.current = stamp;
     })().catch(() =>
       setTrouble("Ektype does not answer. Nothing was changed; look whether its program is still running."),
     );

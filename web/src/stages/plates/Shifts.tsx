@@ -195,6 +195,7 @@ function ColourShift({
         in the mean{data ? `; 95 % of the print by less than ${data.p95.toFixed(1)}` : ""}. Counted on the films’ own
         dots, with the overlap that their angles give.
       </Text>
+      {data?.rosette && <Text fontSize="small">{data.rosette}</Text>}
     </Box>
   );
 }

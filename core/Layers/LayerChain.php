@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Layers;
 
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\ImpossibleMix;
 
 /**
  * Transparent tints over each other on paper: each multiplies what lies below, so of n tints 2ⁿ colours come. A colour is told

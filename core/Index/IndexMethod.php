@@ -2,11 +2,19 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Index;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
-use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\HullPicture;
+use Ektype\Core\Mix\HullPrint;
+use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\InkGamut;
+use Ektype\Core\Mix\KeptInks;
+use Ektype\Core\Mix\MixInks;
+use Ektype\Core\Mix\MixLook;
+use Ektype\Core\Mix\MixPicture;
+use Ektype\Core\Mix\PictureColours;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\CoverageMap;
@@ -24,6 +32,7 @@ use Ektype\Core\Separation\Separated;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\StrokeWidths;
 use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalPlan;
 
 /**
@@ -95,14 +104,14 @@ final class IndexMethod implements Method, PicturesTones
         return [];
     }
 
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, SmallLook $look = new SmallLook()): \Imagick
     {
         $inks = KeptInks::of($plan->inks, $small, $print, $kept);
-        $print = $on === null ? $print : $print->on($on);
+        $print = $look->on === null ? $print : $print->on($look->on);
         $request = self::request($plan, $inks, $print);
         $gamut = new InkGamut($request->garment, $request->inks, $request->base);
-        if ($on !== null) {
-            return HullPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), $gamut, $on);
+        if ($look->on !== null || $look->glance) {
+            return HullPicture::of(MixPicture::small($small, $print->widthMm, $plan->work), $gamut, $print->garment);
         }
         $key = hash('sha256', serialize([$gamut->corners, 'index']));
         $prints = $kept('print-'.$key, static fn (): string => MixPicture::woven(...HullPrint::prints($gamut)));

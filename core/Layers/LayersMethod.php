@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Layers;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\ColourName;
+use Ektype\Core\Mix\FourInks;
+use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\PictureColours;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
@@ -26,6 +29,7 @@ use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\StrokeWidths;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalPlan;
 
 /**
@@ -64,6 +68,9 @@ final class LayersMethod implements Method, PicturesTones
         }
         $planes = LayerPlates::of($raster, $chain, $plan->edge, $print->widthMm, $print->dpi, $plan->work);
         $drawn = $art->positives();
+        if ($drawn === [] && array_filter($planes, static fn (BitPlane $plane): bool => !$plane->isBlank()) === []) {
+            throw ImpossibleMix::nothingPrints();
+        }
         $names = ColourName::toldApart(array_map(ColourName::of(...), $chain->tints));
         $layers = [
             ...array_map(static fn (BitPlane $plane, int $i): DrawnPlate => new DrawnPlate(new GivenInk($names[$i], $chain->tints[$i], transparent: true), $plane), $planes, array_keys($planes)),
@@ -97,14 +104,14 @@ final class LayersMethod implements Method, PicturesTones
         return [];
     }
 
-    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, bool $uncorrected = false, ?Srgb $on = null): \Imagick
+    public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, SmallLook $look = new SmallLook()): \Imagick
     {
         $chain = self::keptChain($plan, $small, $print, $kept);
         $hexes = array_map(static fn (Srgb $tint): string => $tint->hex(), $chain->tints);
         $table = LayerTable::read($kept('layers-'.hash('sha256', serialize([$chain->paper->hex(), $hexes, $plan->edge->value])), static fn (): string => LayerTable::of($chain, $plan->edge)->written()));
         $masks = LayerPlates::masks($small, $chain, $plan->edge, $small->width, $small->height, $print->widthMm, $plan->work, $table);
         // The layers are those of their own paper.
-        $chain = $on === null ? $chain : new LayerChain($on, $chain->tints);
+        $chain = $look->on === null ? $chain : new LayerChain($look->on, $chain->tints);
         $layers = str_repeat("\0", $small->width * $small->height);
         foreach ($masks as $i => $mask) {
             $layers |= strtr($mask->tones, "\xff", \chr(1 << $i));
@@ -114,7 +121,7 @@ final class LayersMethod implements Method, PicturesTones
             $colours[\chr($set)] = \chr($colour->red).\chr($colour->green).\chr($colour->blue);
         }
 
-        return ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work)->print($layers, $colours, $on ?? $print->garment);
+        return ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work)->print($layers, $colours, $look->on ?? $print->garment);
     }
 
     public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan

@@ -2,16 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Layers;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\LayerEdge;
+use Ektype\Core\Mix\MixedPlan;
+use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Tone\PlannedDots;
-use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\ToneWork;
 
 /** The choices made for a picture in a chain of transparent tints. */
-final readonly class LayersPlan implements TonalPlan
+final readonly class LayersPlan implements MixedPlan
 {
     public const USUAL = 4;
 
@@ -46,5 +48,16 @@ final readonly class LayersPlan implements TonalPlan
     public function worked(ToneWork $work, PlannedDots $dots): self
     {
         return new self($work, $this->layers, $this->tints, $this->edge);
+    }
+
+    public function wishedBy(MixWished $wished): self
+    {
+        $tints = match (true) {
+            // Another number of layers asks for other tints.
+            $wished->layers !== null && $wished->layers !== $this->layers, $wished->tints === [] => null,
+            default => $wished->tints ?? $this->tints,
+        };
+
+        return new self($this->work, $wished->layers ?? ($tints === null ? $this->layers : \count($tints)), $tints, $wished->edge ?? $this->edge);
     }
 }

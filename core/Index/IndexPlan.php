@@ -2,15 +2,19 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Index;
 
+use Ektype\Core\Mix\Diffusion;
+use Ektype\Core\Mix\InkWish;
+use Ektype\Core\Mix\MixedPlan;
+use Ektype\Core\Mix\MixPlan;
+use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Tone\PlannedDots;
-use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\ToneWork;
 
 /** The choices made for a picture in square dots of inks side by side. */
-final readonly class IndexPlan implements TonalPlan, MixPlan
+final readonly class IndexPlan implements MixedPlan, MixPlan
 {
     /** Squares an inch where no mesh is known yet (trade: 160 to 220). */
     public const USUAL_DPI = 200.0;
@@ -53,5 +57,10 @@ final readonly class IndexPlan implements TonalPlan, MixPlan
     public function inkedBy(InkWish $inks): self
     {
         return new self($this->work, $inks, $this->squaresDpi, $this->diffusion);
+    }
+
+    public function wishedBy(MixWished $wished): self
+    {
+        return new self($this->work, $wished->inks($this->inks), $wished->squaresDpi ?? $this->squaresDpi, $wished->diffusion ?? $this->diffusion);
     }
 }

@@ -5,22 +5,28 @@ declare(strict_types=1);
 namespace Ektype\Core\Mix;
 
 use Ektype\Core\Colour\SrgbProfile;
-use Ektype\Core\Tone\CubeSteps;
 
-/** How much of yellow, magenta, cyan and black an ICC profile prints for every colour. */
-final class ProfileTable
+/** How much of yellow, magenta, cyan and black an ICC profile prints for every colour, on the paper that it was made for. */
+final readonly class InkProfile
 {
-    private const SIDE = 33;
+    private const SIDE = MixTable::MIDDLE;
+    private const LONGEST_NAME = 80;
     private const COLOUR_SPACE_AT = 16;
+
+    /**
+     * @param string $name  of the file it came in
+     * @param string $nodes coverage of yellow, then magenta, cyan and black at each node of a cube, as a table writes it
+     */
+    private function __construct(public string $name, private string $nodes)
+    {
+    }
 
     /**
      * @param string $profile the bytes of a profile of four inks
      *
-     * @return list<string> for yellow, magenta, cyan and black, as they are looked up
-     *
      * @throws ImpossibleMix where it is no such profile
      */
-    public static function of(string $profile): array
+    public static function of(string $profile, string $name): self
     {
         if (\strlen($profile) < 132 || substr($profile, 36, 4) !== 'acsp') {
             throw ImpossibleMix::at('icc', 'The file is no ICC profile, or breaks off: no colours can be taken through it. Bring the whole file, or leave it out and use your own four inks.');
@@ -53,12 +59,31 @@ final class ProfileTable
         if (\strlen($bytes) !== 4 * self::SIDE ** 3) {
             throw self::broken();
         }
-        $inks = [[], [], [], []];
+        $inks = ['', '', '', ''];
         for ($i = 0, $n = \strlen($bytes); $i < $n; ++$i) {
-            $inks[$i % 4][] = \ord($bytes[$i]) / 255;
+            $inks[$i % 4] .= $bytes[$i];
         }
 
-        return array_map(static fn (int $channel): string => CubeSteps::of($inks[$channel], self::SIDE), [2, 1, 0, 3]);
+        return new self(mb_strimwidth($name, 0, self::LONGEST_NAME, '…'), $inks[2].$inks[1].$inks[0].$inks[3]);
+    }
+
+    /** @throws \UnexpectedValueException where it is damaged */
+    public static function kept(string $name, string $nodes): self
+    {
+        $bytes = base64_decode($nodes, true);
+
+        return $bytes !== false && \strlen($bytes) === 4 * self::SIDE ** 3 ? new self($name, $bytes) : throw new \UnexpectedValueException('A kept profile is damaged.');
+    }
+
+    /** To be kept as text. */
+    public function written(): string
+    {
+        return base64_encode($this->nodes);
+    }
+
+    public function table(): MixTable
+    {
+        return MixTable::read($this->nodes, 4);
     }
 
     private static function broken(): ImpossibleMix

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Index;
 
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Separation\GivenInk;

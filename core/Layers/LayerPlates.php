@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Layers;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Halftone\BlueNoise;
@@ -11,6 +11,7 @@ use Ektype\Core\Halftone\HardEdges;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Halftone\ToneGrid;
+use Ektype\Core\Mix\LayerEdge;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Raster\ToneRaster;

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Index;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\InkGamut;
 
 /**
  * What each colour of a picture is to print as: itself where the inks can show it, else the nearest that they can. How far it is

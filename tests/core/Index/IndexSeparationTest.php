@@ -2,16 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Tests\Core\Mix;
+namespace Ektype\Tests\Core\Index;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Index\IndexPlates;
+use Ektype\Core\Index\IndexRequest;
+use Ektype\Core\Index\IndexSeparation;
+use Ektype\Core\Mix\Diffusion;
 use Ektype\Core\Mix\ImpossibleMix;
-use Ektype\Core\Mix\IndexPlates;
-use Ektype\Core\Mix\IndexRequest;
-use Ektype\Core\Mix\IndexSeparation;
 use Ektype\Core\Mix\InkGamut;
 use Ektype\Core\Separation\GivenInk;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -75,6 +76,23 @@ final class IndexSeparationTest extends TestCase
             }
         }
         self::assertGreaterThan(0.3, self::index($art)->plates[0]->share);
+    }
+
+    /** Half of the picture has the colour of the cloth, which lies between the nodes of every table: no square prints there, by either school. */
+    public function testWhatTheGarmentGivesStaysBare(): void
+    {
+        $cloth = Srgb::fromHex('#23489c');
+        $half = str_repeat(str_repeat(\chr($cloth->red).\chr($cloth->green).\chr($cloth->blue), 60).str_repeat("\xd0\x60\x40", 60), 60);
+        foreach (Diffusion::cases() as $diffusion) {
+            $squares = IndexSeparation::squares(new ArtRaster(120, 60, $half, false), new IndexRequest(120 / self::DPI * 25.4, $cloth, self::inks(), self::white(), 600.0, self::DPI, diffusion: $diffusion));
+            foreach (str_split($squares, 120) as $row) {
+                self::assertSame('', trim(substr($row, 0, 58), "\0"), $diffusion->value);
+                self::assertNotSame('', trim(substr($row, 62), "\0"));
+            }
+        }
+        $this->expectException(ImpossibleMix::class);
+        $this->expectExceptionMessage('nothing would print');
+        IndexSeparation::of(new ArtRaster(60, 60, str_repeat(substr($half, 0, 180), 60), false), new IndexRequest(60 / self::DPI * 25.4, $cloth, self::inks(), self::white(), 600.0, self::DPI));
     }
 
     /** A magenta that no ink is near: the squares together are the nearest print, not one that runs away with what is missing. */

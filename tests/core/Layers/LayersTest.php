@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Tests\Core\Mix;
+namespace Ektype\Tests\Core\Layers;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Layers\LayerChain;
+use Ektype\Core\Layers\LayerPlates;
+use Ektype\Core\Layers\LayerTable;
+use Ektype\Core\Layers\LayerTints;
+use Ektype\Core\Layers\TintRecipe;
 use Ektype\Core\Mix\FourInks;
 use Ektype\Core\Mix\ImpossibleMix;
-use Ektype\Core\Mix\LayerChain;
 use Ektype\Core\Mix\LayerEdge;
-use Ektype\Core\Mix\LayerPlates;
-use Ektype\Core\Mix\LayerTable;
-use Ektype\Core\Mix\LayerTints;
 use Ektype\Core\Mix\PictureColours;
-use Ektype\Core\Mix\TintRecipe;
 use Ektype\Core\Tone\ToneWork;
 use PHPUnit\Framework\TestCase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Index;
 
 /** The films of an index print, in print order. */
 final readonly class IndexPlates

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Layers;
 
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\LayerEdge;
 
 /** Which layers of a chain each colour takes: the nearest, and where edges run out, the next and how far it is on the way there. */
 final readonly class LayerTable

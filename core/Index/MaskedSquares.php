@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Index;
 
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\BlueNoise;
+use Ektype\Core\Mix\InkGamut;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Tone\CubeSteps;
 use Ektype\Core\Tone\PixelTables;

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Layers;
 
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\PictureColours;
 
 /**
  * Tints for a chain of layers, found by what they make of each other: every colour of the picture takes the layers that come

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Index;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\Diffusion;
+use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Tone\ToneWork;
 

@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Index;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Art\UnreadableArt;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\Diffusion;
+use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\InkGamut;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Separation\GivenInk;
@@ -22,6 +25,8 @@ final class IndexSeparation
 {
     /** A square more clear than this is the garment’s, of 255. */
     private const CLEAR = 128;
+    /** So near a colour is the garment’s own, codes of a channel (heuristic: what compression moves a flat ground). */
+    private const OWN = 2;
     /** How much a difference of red, green and blue is seen beside each other (heuristic: their share of light, evened). */
     private const SEEN = [0.7, 1.0, 0.5];
     /** Bands are worked side by side; each begins so many rows earlier, so that no seam is seen. */
@@ -34,6 +39,9 @@ final class IndexSeparation
         $squares = self::squares($art, $request);
         $width = (int) round($request->widthMm / 25.4 * $request->dpi);
         $height = (int) round($width * $down / $across);
+        if (trim($squares, "\0") === '') {
+            throw ImpossibleMix::nothingPrints();
+        }
         $plates = [];
         if ($request->base !== null) {
             $plates[] = self::plate($request->base, $squares, $across, $down, null, $width, $height, true);
@@ -83,6 +91,7 @@ final class IndexSeparation
         if ($art->alpha !== null) {
             $clear &= self::covered($art->alpha, $art, $across, $down);
         }
+        $clear &= ~self::ofGarment($request->garment, $r, $g, $b);
         if ($request->diffusion === Diffusion::BlueNoise) {
             return MaskedSquares::of($gamut, $r, $g, $b, $clear, $across);
         }
@@ -94,6 +103,15 @@ final class IndexSeparation
         }
 
         return implode('', SideBySide::all($bands, \count($bands) > 1));
+    }
+
+    /** @return string 255 where the garment gives the colour by itself, so that nothing is to print, else 0 */
+    private static function ofGarment(Srgb $garment, string $red, string $green, string $blue): string
+    {
+        $all = implode('', array_map(\chr(...), range(0, 255)));
+        $near = static fn (string $channel, int $value): string => strtr($channel, $all, implode('', array_map(static fn (int $code): string => abs($code - $value) <= self::OWN ? "\xff" : "\0", range(0, 255))));
+
+        return $near($red, $garment->red) & $near($green, $garment->green) & $near($blue, $garment->blue);
     }
 
     /** @return string 255 where the picture is there, 0 where it is clear, a byte a square */
