@@ -8,6 +8,7 @@ use Ektype\Core\Ink\Deposit;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Press\CycleTime;
 use Ektype\Core\Press\Heads;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PlateShare;
@@ -18,11 +19,6 @@ final readonly class PrintWay
     /** A job’s own minutes, and each screen’s: coated, burned, taped, set up, registered, cleaned (heuristic, manual press). */
     private const SET_UP_MIN = 15.0;
     private const SCREEN_MIN = 14.0;
-    /** Seconds of a shirt: loaded and off again, a screen down and up, a stroke, a flash (heuristic). */
-    private const LOAD_S = 14.0;
-    private const SCREEN_S = 3.0;
-    private const STROKE_S = 2.5;
-    private const FLASH_S = 7.0;
     /** Through which mesh plates of a role usually print, threads per cm and thread in µm: 156, 305 and 255 per inch (heuristic). */
     private const MESHES = ['base' => [61.0, 64.0], 'colour' => [120.0, 34.0], 'highlight' => [90.0, 48.0]];
 
@@ -48,7 +44,7 @@ final readonly class PrintWay
         $screens = \count($plates);
         $this->setUpMin = self::SET_UP_MIN + self::SCREEN_MIN * $screens;
         $flashes = \count(array_filter($plates, static fn (PlateShare $p): bool => $p->role === PlateRole::Base)) + \count(array_filter($plates, static fn (PlateShare $p): bool => $p->role === PlateRole::Highlight));
-        $this->secondsAShirt = self::LOAD_S + array_sum(array_map(self::seconds(...), $plates)) + self::FLASH_S * $flashes;
+        $this->secondsAShirt = CycleTime::seconds(array_map(self::strokes(...), $plates), $flashes);
         $this->inkGrams = array_sum(array_map($this->grams(...), $plates));
     }
 
@@ -72,11 +68,6 @@ final readonly class PrintWay
             MethodName::Index => ['Squares are seen from near. Wet inks run together where squares touch: inks of like hiding, light hand.'],
             MethodName::Layers => ['Each layer dries before the next. Colours that the tints do not make are missing.'],
         }];
-    }
-
-    private static function seconds(PlateShare $plate): float
-    {
-        return self::SCREEN_S + self::STROKE_S * self::strokes($plate);
     }
 
     private static function strokes(PlateShare $plate): int

@@ -12,6 +12,16 @@ enum EmulsionKind: string
     case Diazo = 'diazo';
     case CapillaryFilm = 'capillary_film';
 
+    public function says(): string
+    {
+        return match ($this) {
+            self::Photopolymer => 'photopolymer',
+            self::DualCure => 'dual-cure',
+            self::Diazo => 'diazo',
+            self::CapillaryFilm => 'capillary film',
+        };
+    }
+
     /** Its time against a photopolymer’s, of the logarithm (trade default). */
     public function usualLn(): float
     {

@@ -13,6 +13,17 @@ enum LampKind: string
     case Tubes = 'tubes';
     case Sun = 'sun';
 
+    public function says(): string
+    {
+        return match ($this) {
+            self::Led => 'LED unit',
+            self::MetalHalide => 'metal halide lamp',
+            self::Halogen => 'halogen work light',
+            self::Tubes => 'fluorescent tubes',
+            self::Sun => 'the sun',
+        };
+    }
+
     /** Seconds for 100 µm of photopolymer on white mesh (trade default). */
     public function usualSeconds(): float
     {

@@ -18,8 +18,13 @@ final class MeshCatalogue
     public static function typical(): array
     {
         return array_map(
-            static fn (array $pair): Mesh => new Mesh($pair[0], $pair[1], $pair[0] * 2.54 >= self::DYED_FROM_PER_INCH),
+            static fn (array $pair): Mesh => new Mesh($pair[0], $pair[1], self::isUsuallyDyed($pair[0])),
             self::TYPICAL,
         );
+    }
+
+    public static function isUsuallyDyed(float $threadsPerCm): bool
+    {
+        return $threadsPerCm * 2.54 >= self::DYED_FROM_PER_INCH;
     }
 }

@@ -14,6 +14,7 @@ use Ektype\App\Shop\Plate\Plates;
 use Ektype\App\Shop\Stencil\Stencils;
 use Ektype\App\Shop\StepTest\StepTests;
 use Ektype\App\Shop\Task\Tasks;
+use Ektype\App\Shop\TensionReading\TensionReadings;
 use Ektype\App\Shop\Turn;
 
 /** The shelves that a look at the shop takes things from. */
@@ -24,6 +25,7 @@ final readonly class Shelves
         public Plates $plates,
         public Frames $frames,
         public Stencils $stencils,
+        public TensionReadings $tensions,
         public StepTests $stepTests,
         public ChartReads $charts,
         public Inks $inks,

@@ -49,6 +49,14 @@ abstract readonly class Shelf
         return $this->shelf()->findOneBy([], ['id' => 'ASC']);
     }
 
+    /** @return T|null where there is just one */
+    public function only(): ?object
+    {
+        $two = $this->shelf()->findBy([], ['id' => 'ASC'], 2);
+
+        return \count($two) === 1 ? $two[0] : null;
+    }
+
     public function count(): int
     {
         return $this->shelf()->count([]);

@@ -12,6 +12,7 @@ const DarkroomShelf = laterPage(() => import("./shelves/darkroom/DarkroomShelf")
 const InksShelf = laterPage(() => import("./shelves/inks/InksShelf").then((m) => m.InksShelf));
 const LampsShelf = laterPage(() => import("./shelves/lamps/LampsShelf").then((m) => m.LampsShelf));
 const PressesShelf = laterPage(() => import("./shelves/presses/PressesShelf").then((m) => m.PressesShelf));
+const FirstMorning = laterPage(() => import("./shelves/morning/FirstMorning").then((m) => m.FirstMorning));
 const FramePage = laterPage(() => import("./shelves/rack/FramePage").then((m) => m.FramePage));
 const MeshCatalogue = laterPage(() => import("./shelves/rack/MeshCatalogue").then((m) => m.MeshCatalogue));
 const RackShelf = laterPage(() => import("./shelves/rack/RackShelf").then((m) => m.RackShelf));
@@ -45,6 +46,7 @@ export function App() {
               <Route path="press" element={<PressStage />} />
               <Route path="run" element={<RunStage />} />
             </Route>
+            <Route path="/morning" element={<FirstMorning />} />
             <Route path="/rack" element={<RackShelf />} />
             <Route path="/rack/:id" element={<FramePage />} />
             <Route path="/meshes" element={<MeshCatalogue />} />

@@ -47,6 +47,7 @@ final readonly class RecordStepTest implements Change
             $this->bestS,
             $this->highS,
         );
+        $lamp->assumed = $emulsion->assumed = false;
         $shop->stepTests->add(
             new StepTest(
                 $lamp,

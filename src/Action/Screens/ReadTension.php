@@ -52,6 +52,7 @@ final readonly class ReadTension implements Change
         $shop->tensions->add($reading);
         if ($before === [] || $before[\count($before) - 1]->doneOn <= $on) {
             $frame->tensionNPerCm = round($reading->mean(), 2);
+            $frame->assumed = false;
         }
         $said = \sprintf('Tension read, of %s', $on);
         $shop->note($frame, $said);

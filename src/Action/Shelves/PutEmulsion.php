@@ -24,6 +24,7 @@ final readonly class PutEmulsion implements Change
         private ?int $coatedLifeDays = null,
         private ?float $factor = null,
         private ?float $filmUm = null,
+        private ?string $batch = null,
     ) {
     }
 
@@ -47,7 +48,9 @@ final readonly class PutEmulsion implements Change
         $emulsion->potLifeDays = $this->potLifeDays ?? $emulsion->potLifeDays;
         $emulsion->coatedLifeDays = $this->coatedLifeDays ?? $emulsion->coatedLifeDays;
         $emulsion->factor = $this->factor ?? $emulsion->factor;
+        $emulsion->batch = $this->batch ?? $emulsion->batch;
         $shop->emulsions->add($emulsion);
+        OnlyOne::taken($shop, $emulsion);
 
         return 'Emulsion '.$emulsion->name;
     }

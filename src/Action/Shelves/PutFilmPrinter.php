@@ -43,7 +43,9 @@ final readonly class PutFilmPrinter implements Change
             $printer->scaleErrorXPct,
             $printer->scaleErrorYPct,
         ] = [$as->feedMarginMm, $as->density, $as->scaleErrorXPct, $as->scaleErrorYPct];
+        $printer->assumed = false;
         $shop->filmPrinters->add($printer);
+        OnlyOne::taken($shop, $printer);
 
         return 'Film printer '.$as->name;
     }

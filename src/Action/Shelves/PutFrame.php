@@ -51,6 +51,7 @@ final readonly class PutFrame implements Change
         [$frame->label, $frame->insideWidthMm, $frame->insideHeightMm] = [$this->label, $this->insideWidthMm, $this->insideHeightMm];
         [$frame->tensionNPerCm, $frame->stretchedOn, $frame->rackPlace] = [$this->tensionNPerCm, $this->stretchedOn, $this->rackPlace];
         [$frame->outsideWidthMm, $frame->outsideHeightMm] = [$this->outsideWidthMm, $this->outsideHeightMm];
+        $frame->assumed = false;
         $shop->frames->add($frame);
 
         return 'Frame '.$this->label;

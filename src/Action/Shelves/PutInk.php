@@ -28,6 +28,7 @@ final readonly class PutInk implements Change
             self::drawnAnew($ink, $shop);
         }
         [$ink->name, $ink->hex, $ink->kind, $ink->hiding] = [$this->name, $this->hex, $this->kind, $this->hiding];
+        $ink->assumed = false;
         $shop->inks->add($ink);
 
         return 'Ink '.$this->name;

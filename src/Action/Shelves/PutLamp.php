@@ -27,7 +27,9 @@ final readonly class PutLamp implements Change
         $lamp = $this->id === null ? new Lamp($this->name, $this->kind, $this->hours, $this->distanceMm) : $shop->lamps->get($this->id);
         FreeName::must($shop->lamps->named($this->name), $lamp, $this->name);
         [$lamp->name, $lamp->kind, $lamp->hours, $lamp->distanceMm] = [$this->name, $this->kind, $this->hours, $this->distanceMm];
+        $lamp->assumed = false;
         $shop->lamps->add($lamp);
+        OnlyOne::taken($shop, $lamp);
 
         return 'Lamp '.$this->name;
     }

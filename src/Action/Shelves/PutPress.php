@@ -52,7 +52,9 @@ final readonly class PutPress implements Change
             $press->registerSigmaMm,
         ] = [$this->collarAtOperator, $this->centreFromEndMm, $this->registerSigmaMm];
         $press->has($this->knobs);
+        $press->assumed = false;
         $shop->presses->add($press);
+        OnlyOne::taken($shop, $press);
 
         return 'Press '.$this->name;
     }

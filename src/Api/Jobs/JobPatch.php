@@ -15,6 +15,8 @@ use Ektype\App\Action\Films\WishFilms;
 use Ektype\App\Action\Jobs\ChooseTools;
 use Ektype\App\Action\Jobs\DescribeJob;
 use Ektype\App\Action\Jobs\GiveCare;
+use Ektype\App\Action\Jobs\NoteOnJob;
+use Ektype\App\Action\Jobs\OrderGarments;
 use Ektype\App\Action\Jobs\SetTolerance;
 use Ektype\App\Action\Plates\OrderPlates;
 use Ektype\App\Action\Work\AskForWork;
@@ -50,6 +52,7 @@ final readonly class JobPatch
      * @param int|null              $filmPrinterId 0 for none
      * @param list<FilmFormat>|null $filmFormats
      * @param list<int>|null        $order         all plates in print order
+     * @param list<LineTold>|null   $lines         the garments of the order
      */
     public function __construct(
         #[Words(120)]
@@ -125,6 +128,10 @@ final readonly class JobPatch
         public ?TonePatch $tone = null,
         #[Assert\Valid]
         public ?MixPatch $mix = null,
+        #[Words(2000, mayBeEmpty: true)]
+        public ?string $notes = null,
+        #[Assert\Valid]
+        public ?array $lines = null,
     ) {
     }
 
@@ -189,6 +196,8 @@ final readonly class JobPatch
             ...$this->tone === null ? [] : [new WorkTones($job, self::wished($this->tone))],
             ...$this->care === null ? [] : [new GiveCare($job, $this->care)],
             ...$this->mix === null ? [] : [new WorkMix($job, $this->mix->wished())],
+            ...$this->notes === null ? [] : [new NoteOnJob($job, $this->notes)],
+            ...$this->lines === null ? [] : [new OrderGarments($job, array_map(static fn (LineTold $l) => $l->line(), $this->lines))],
             ...self::where([$this->order], fn (): Change => new OrderPlates($job, $this->order ?? [])),
         ];
 

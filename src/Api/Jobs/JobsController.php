@@ -8,6 +8,7 @@ use Ektype\App\Action\Art\BringArt;
 use Ektype\App\Action\Jobs\CopyJob;
 use Ektype\App\Action\Jobs\DeleteJob;
 use Ektype\App\Action\Jobs\FinishJob;
+use Ektype\App\Action\Jobs\PrintAgain;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\AskForWork;
 use Ektype\App\Api\Answering\JsonAnswer;
@@ -88,6 +89,13 @@ final readonly class JobsController
     public function copy(int $id): JobHead
     {
         return $this->job->of($this->door->do(new CopyJob($id), new AskForWork(null, TaskKind::Separate))->made(Job::class)->idOrFail());
+    }
+
+    /** The same print once more, with the plates, films and screens that it has. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/again', methods: ['POST']), Status(201)]
+    public function again(int $id): JobHead
+    {
+        return $this->job->of($this->door->do(new PrintAgain($id))->made(Job::class)->idOrFail());
     }
 
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/finish', methods: ['POST'])]

@@ -29,6 +29,8 @@ final readonly class EmulsionEntry implements Entry
         public ?float $factor = null,
         #[Within(10, 400, 'µm')]
         public ?float $filmUm = null,
+        #[Words(40, mayBeEmpty: true)]
+        public ?string $batch = null,
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class EmulsionEntry implements Entry
             $this->coatedLifeDays,
             $this->factor,
             $this->filmUm,
+            $this->batch,
         );
     }
 }

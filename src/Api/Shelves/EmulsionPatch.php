@@ -7,6 +7,7 @@ namespace Ektype\App\Api\Shelves;
 use Ektype\App\Action\Shelves\PutEmulsion;
 use Ektype\App\Request\Day;
 use Ektype\App\Request\Within;
+use Ektype\App\Request\Words;
 
 /** A fresh pot, or what its data sheet says; what is not named stays. */
 final readonly class EmulsionPatch
@@ -24,6 +25,8 @@ final readonly class EmulsionPatch
         public ?float $factor = null,
         #[Within(10, 400, 'µm')]
         public ?float $filmUm = null,
+        #[Words(40, mayBeEmpty: true)]
+        public ?string $batch = null,
     ) {
     }
 
@@ -39,6 +42,7 @@ final readonly class EmulsionPatch
             $this->coatedLifeDays,
             $this->factor,
             $this->filmUm,
+            $this->batch,
         );
     }
 }

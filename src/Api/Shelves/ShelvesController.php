@@ -42,6 +42,24 @@ final readonly class ShelvesController
         return InkRead::of($read->told());
     }
 
+    /** So many frames alike, numbered on. */
+    #[Route('/api/shop/frames/alike', methods: ['POST']), Status(201)]
+    public function alike(#[Body] FramesEntry $frames): ShopShelves
+    {
+        $this->door->do($frames->change());
+
+        return $this->shelves->all();
+    }
+
+    /** What turning one knob alone has shown. */
+    #[Route('/api/shop/presses/{id<[0-9]{1,9}>}/knobs/{knob<[0-9]{1,2}>}/turned', methods: ['POST'])]
+    public function knob(int $id, int $knob, #[Body] KnobTried $tried): ShopShelves
+    {
+        $this->door->do($tried->change($id, $knob));
+
+        return $this->shelves->all();
+    }
+
     #[Route('/api/shop/{kind}', methods: ['POST']), Status(201)]
     public function put(ShelfKind $kind, #[Body] Entry $entry): ShopShelves
     {

@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Job;
 
 use Ektype\Core\Advice\Care;
+use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Plate\Substrate;
 
 /** The head of a job: what every page of it shows, and the only thing that is asked again and again. */
 final readonly class JobHead
 {
     /**
-     * @param int          $turn      of the shop: benches that were seen in another turn are stale
-     * @param string       $pullKey   changes whenever the pull has to be drawn anew
-     * @param list<Strip>  $plates    in print order
-     * @param JobTask|null $task      work that is under way or has failed
-     * @param string       $pressMind what the press has no place for; empty where it has
+     * @param int               $turn      of the shop: benches that were seen in another turn are stale
+     * @param string            $pullKey   changes whenever the pull has to be drawn anew
+     * @param list<Strip>       $plates    in print order
+     * @param JobTask|null      $task      work that is under way or has failed
+     * @param string            $pressMind what the press has no place for; empty where it has
+     * @param list<GarmentLine> $lines     the garments of the order; none where it is one that nobody counted by sizes
+     * @param int|null          $againOf   the job that it prints again
+     * @param list<string>      $since     what has changed since that was printed
      */
     public function __construct(
         public int $id,
@@ -48,6 +52,10 @@ final readonly class JobHead
         public NextStep $next,
         public ?JobTask $task,
         public string $pressMind,
+        public string $notes,
+        public array $lines,
+        public ?int $againOf,
+        public array $since,
     ) {
     }
 }

@@ -9,7 +9,10 @@ final readonly class JobOnShelf
 {
     /**
      * @param list<string> $inkHexes in print order
+     * @param list<string> $inkNames in print order
      * @param string       $stands   where it stands, in words
+     * @param string       $waits    what it waits for; empty once it is done
+     * @param int|null     $daysLeft until it is due; under zero it is late
      */
     public function __construct(
         public int $id,
@@ -27,6 +30,9 @@ final readonly class JobOnShelf
         public bool $separated,
         public string $pullKey,
         public string $stands,
+        public array $inkNames,
+        public string $waits,
+        public ?int $daysLeft,
     ) {
     }
 }

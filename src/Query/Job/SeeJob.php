@@ -99,6 +99,10 @@ final readonly class SeeJob
             WhatNext::of($job, $standing, $task),
             $task === null || $task->state === TaskState::Done ? null : JobTask::of($task),
             $job->press === null ? '' : Heads::missing(\count($steps), $job->press->kind === PressKind::Rotary, $job->press->heads, $job->press->name),
+            $job->notes,
+            $job->lines(),
+            $job->againOf,
+            SinceLast::says($job, $standing, $shop),
         );
     }
 

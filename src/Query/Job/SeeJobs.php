@@ -9,7 +9,7 @@ use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 
-/** All jobs, newest first. */
+/** All jobs: the open ones by the day on which they are due, then those without one, then the pile of finished ones, latest first. */
 final readonly class SeeJobs
 {
     public function __construct(private Moment $moment)
@@ -20,11 +20,53 @@ final readonly class SeeJobs
     public function all(): array
     {
         return $this->moment->see(
-            static fn (Snapshot $shop): array => array_map(
-                static fn (Job $job): JobOnShelf => self::one($job, $shop),
-                $shop->shelves->jobs->newestFirst(),
-            ),
+            static function (Snapshot $shop): array {
+                $jobs = $shop->shelves->jobs->newestFirst();
+                // Stable: those of one day stay newest first.
+                usort($jobs, static fn (Job $a, Job $b): int => self::turn($a) <=> self::turn($b));
+
+                return array_map(static fn (Job $job): JobOnShelf => self::one($job, $shop), $jobs);
+            },
         );
+    }
+
+    /** @return array{int, string, int} smaller hangs further in front */
+    private static function turn(Job $job): array
+    {
+        return $job->finishedOn === null
+            ? [0, $job->dueOn ?? '9999', 0]
+            : [1, '', -(new \DateTimeImmutable($job->finishedOn))->getTimestamp()];
+    }
+
+    /** @param list<Plate> $some */
+    private static function names(array $some): string
+    {
+        return implode(', ', array_map(static fn (Plate $p): string => $p->name, $some));
+    }
+
+    /** In the words of the hands that will do it. */
+    private static function waits(Job $job, Snapshot $shop): string
+    {
+        $plates = $job->platesInOrder();
+        $bare = array_values(array_filter($plates, static fn (Plate $p): bool => $p->frame === null));
+        $unburned = array_values(array_filter($plates, static fn (Plate $p): bool => $shop->burnedSeconds($p) === null));
+        $unread = array_values(array_filter(\array_slice($plates, 1), static fn (Plate $p): bool => $p->readings() === [] || $p->wasReadOfAnother()));
+
+        return match (true) {
+            $job->finishedOn !== null => '',
+            $job->separationPath === null => 'its plates',
+            !$job->separationIsCurrent() => 'its plates, drawn again',
+            !$job->filmsAreCurrent() => 'its films',
+            $bare !== [] => \count($bare) > 3 ? \sprintf('frames for %d plates', \count($bare)) : 'a frame for '.self::names($bare),
+            $unburned !== [] => \count($unburned) > 3 ? \sprintf('%d screens to be made', \count($unburned)) : 'the screen of '.self::names($unburned),
+            $unread !== [] => 'a strike-off',
+            default => 'the run',
+        };
+    }
+
+    private static function daysLeft(Job $job, Snapshot $shop): ?int
+    {
+        return $job->dueOn === null ? null : (int) (new \DateTimeImmutable($shop->now->format('Y-m-d')))->diff(new \DateTimeImmutable($job->dueOn))->format('%r%a');
     }
 
     private static function one(Job $job, Snapshot $shop): JobOnShelf
@@ -55,6 +97,9 @@ final readonly class SeeJobs
                 $some(static fn (Plate $p): bool => $shop->burnedSeconds($p) === null) => 'under the light',
                 default => 'on the press',
             },
+            array_map(static fn (Plate $p): string => $p->ink->name ?? $p->name, $plates),
+            self::waits($job, $shop),
+            self::daysLeft($job, $shop),
         );
     }
 }

@@ -9,8 +9,21 @@ use Ektype\Core\Separation\WitnessSpot;
 /** What the work order says besides the strips of the plates. */
 final readonly class RunBench
 {
-    /** @param list<WitnessSpot> $witnesses */
-    public function __construct(public array $witnesses)
-    {
+    /**
+     * @param list<WitnessSpot> $witnesses
+     * @param list<PlateOnRun>  $runs      plate by plate, in print order
+     * @param list<LineOnRun>   $garments  what is printed on; one line where nobody counted by sizes
+     * @param string            $lampName  empty where none was chosen
+     * @param list<string>      $cautions  of flash, dryer and inks, for this print
+     */
+    public function __construct(
+        public array $witnesses,
+        public array $runs,
+        public array $garments,
+        public string $lampName,
+        public string $emulsionName,
+        public string $pressName,
+        public array $cautions,
+    ) {
     }
 }

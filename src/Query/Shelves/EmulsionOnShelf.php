@@ -25,6 +25,8 @@ final readonly class EmulsionOnShelf
         public int $coatedLifeDays,
         public ?float $filmUm,
         public ?float $factor,
+        public string $batch,
+        public bool $assumed,
     ) {
     }
 
@@ -41,6 +43,8 @@ final readonly class EmulsionOnShelf
             $of->coatedLifeDays,
             $of->filmUm,
             $of->factor,
+            $of->batch,
+            $of->assumed,
         );
     }
 }

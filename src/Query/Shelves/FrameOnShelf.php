@@ -28,6 +28,7 @@ final readonly class FrameOnShelf
         public int $uses,
         public bool $stained,
         public bool $locked,
+        public bool $assumed,
     ) {
     }
 
@@ -49,6 +50,7 @@ final readonly class FrameOnShelf
             $of->uses,
             $of->stained,
             $of->locked,
+            $of->assumed,
         );
     }
 }

@@ -10,12 +10,18 @@ use Ektype\Core\Exposure\LampKind;
 /** A lamp. */
 final readonly class LampOnShelf
 {
-    private function __construct(public int $id, public string $name, public LampKind $kind, public float $hours, public ?float $distanceMm)
-    {
+    private function __construct(
+        public int $id,
+        public string $name,
+        public LampKind $kind,
+        public float $hours,
+        public ?float $distanceMm,
+        public bool $assumed,
+    ) {
     }
 
     public static function of(Lamp $of): self
     {
-        return new self($of->idOrFail(), $of->name, $of->kind, $of->hours, $of->distanceMm);
+        return new self($of->idOrFail(), $of->name, $of->kind, $of->hours, $of->distanceMm, $of->assumed);
     }
 }

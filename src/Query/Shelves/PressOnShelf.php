@@ -25,6 +25,7 @@ final readonly class PressOnShelf
         public float $centreFromEndMm,
         public array $knobs,
         public ?float $registerSigmaMm,
+        public bool $assumed,
     ) {
     }
 
@@ -40,6 +41,7 @@ final readonly class PressOnShelf
             $of->centreFromEndMm,
             $of->knobs(),
             $of->registerSigmaMm,
+            $of->assumed,
         );
     }
 }

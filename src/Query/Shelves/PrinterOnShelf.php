@@ -11,12 +11,12 @@ use Ektype\Core\Film\FilmPrinter as Profile;
 final readonly class PrinterOnShelf
 {
     /** @param string $caution what its black means for the screen; empty where it stops the lamp */
-    private function __construct(public int $id, public Profile $profile, public string $caution)
+    private function __construct(public int $id, public Profile $profile, public string $caution, public bool $assumed)
     {
     }
 
     public static function of(FilmPrinter $of): self
     {
-        return new self($of->idOrFail(), $of->profile(), $of->profile()->densitySentence());
+        return new self($of->idOrFail(), $of->profile(), $of->profile()->densitySentence(), $of->assumed);
     }
 }

@@ -13,6 +13,7 @@ use Ektype\Core\Film\FilmFormat;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Plate\UsualGarments;
+use Ektype\Core\Registration\KnobLayout;
 use Ektype\Core\Screen\CoatSchool;
 use Ektype\Core\Screen\FrameState;
 
@@ -26,9 +27,10 @@ final class SeeTrade
             UsualGarments::GARMENTS,
             UsualGarments::PLACES,
             array_column(InkKind::cases(), 'value'),
-            array_column(LampKind::cases(), 'value'),
-            array_column(EmulsionKind::cases(), 'value'),
-            array_column(PressKind::cases(), 'value'),
+            array_map(static fn (LampKind $k): NamedKind => new NamedKind($k->value, $k->says()), LampKind::cases()),
+            array_map(static fn (EmulsionKind $k): NamedKind => new NamedKind($k->value, $k->says()), EmulsionKind::cases()),
+            array_map(static fn (PressKind $k): NamedKind => new NamedKind($k->value, $k->says()), PressKind::cases()),
+            array_map(KnobsOffered::of(...), KnobLayout::cases()),
             array_column(FrameState::cases(), 'value'),
             array_column(FilmFormat::cases(), 'value'),
             RulingSchool::all(),

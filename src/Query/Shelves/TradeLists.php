@@ -15,9 +15,10 @@ final readonly class TradeLists
      * @param list<string>       $garments      what is usually printed on
      * @param list<string>       $places        where on it
      * @param list<string>       $inkKinds
-     * @param list<string>       $lampKinds
-     * @param list<string>       $emulsionKinds
-     * @param list<string>       $pressKinds
+     * @param list<NamedKind>    $lampKinds
+     * @param list<NamedKind>    $emulsionKinds
+     * @param list<NamedKind>    $pressKinds
+     * @param list<KnobsOffered> $knobLayouts
      * @param list<string>       $frameStates
      * @param list<string>       $filmFormats
      * @param list<RulingSchool> $rulingSchools
@@ -32,6 +33,7 @@ final readonly class TradeLists
         public array $lampKinds,
         public array $emulsionKinds,
         public array $pressKinds,
+        public array $knobLayouts,
         public array $frameStates,
         public array $filmFormats,
         public array $rulingSchools,

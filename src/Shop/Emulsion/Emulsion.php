@@ -17,6 +17,14 @@ class Emulsion
     #[ORM\Column]
     public ?int $id = null;
 
+    /** Whether its times stand as usual, because nobody has measured them yet. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $assumed = false;
+
+    /** Number of the pot that is in use, as its lid has it. */
+    #[ORM\Column(length: 40, options: ['default' => ''])]
+    public string $batch = '';
+
     /** By volume, %. */
     #[ORM\Column(options: ['default' => 38])]
     public float $solidsPct = Coating::USUAL_SOLIDS_PCT;

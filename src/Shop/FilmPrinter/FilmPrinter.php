@@ -16,6 +16,10 @@ class FilmPrinter
     #[ORM\Column]
     public ?int $id = null;
 
+    /** Whether its black and its scale stand as usual, because nobody has measured them yet. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $assumed = false;
+
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]
         public string $name,

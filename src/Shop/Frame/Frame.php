@@ -17,6 +17,10 @@ class Frame
     #[ORM\Column]
     public ?int $id = null;
 
+    /** Whether its tension stands as usual, because nobody has measured it yet. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $assumed = false;
+
     #[ORM\Column(length: 20)]
     public FrameState $state = FrameState::Bare;
 

@@ -35,4 +35,15 @@ final readonly class Frames extends Shelf
     {
         return $this->shelf()->findBy(['threadsPerCm' => $mesh->threadsPerCm, 'threadUm' => $mesh->threadUm, 'dyed' => $mesh->dyed]);
     }
+
+    /** One more than the highest number that a frame carries; letters before it do not count. */
+    public function nextNumber(): int
+    {
+        $numbers = array_map(
+            static fn (Frame $f): int => ctype_digit($f->label) && \strlen($f->label) < 7 ? (int) $f->label : 0,
+            $this->all(),
+        );
+
+        return max([0, ...$numbers]) + 1;
+    }
 }

@@ -16,6 +16,10 @@ class Ink
     #[ORM\Column]
     public ?int $id = null;
 
+    /** Whether its hiding stands as usual, because nobody has measured it yet. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $assumed = false;
+
     public function __construct(
         #[ORM\Column(length: 80)]
         public string $name,

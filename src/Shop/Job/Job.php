@@ -18,6 +18,7 @@ use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\GainSetting;
+use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\MethodName;
@@ -69,6 +70,18 @@ class Job
     /** Day on which it was put away as done; null while it is open. */
     #[ORM\Column(length: 10, nullable: true)]
     public ?string $finishedOn = null;
+
+    /** What else the order says. */
+    #[ORM\Column(length: 2000, options: ['default' => ''])]
+    public string $notes = '';
+
+    /** @var array<mixed> the garments of the order where there are several, with their sizes */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $lines = [];
+
+    /** The job that it prints again. */
+    #[ORM\Column(name: 'again_of', nullable: true)]
+    public ?int $againOf = null;
 
     #[ORM\Column]
     public float $widthMm;
@@ -187,6 +200,21 @@ class Job
     public function frame(ArtFraming $framing): void
     {
         $this->framing = KeptFraming::written($framing);
+    }
+
+    /** @return list<GarmentLine> the garments of the order; none where it is one garment that nobody counted by sizes */
+    public function lines(): array
+    {
+        return KeptLines::read($this->lines);
+    }
+
+    /** @param list<GarmentLine> $lines their pieces are the quantity of the job */
+    public function orders(array $lines): void
+    {
+        $this->lines = KeptLines::written($lines);
+        if ($lines !== []) {
+            $this->quantity = array_sum(array_map(static fn (GarmentLine $l): int => $l->pieces(), $lines));
+        }
     }
 
     /** null until its art was looked at */

@@ -16,6 +16,10 @@ class Lamp
     #[ORM\Column]
     public ?int $id = null;
 
+    /** Whether its hours stand as usual, because nobody has measured them yet. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $assumed = false;
+
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]
         public string $name,

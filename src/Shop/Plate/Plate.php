@@ -137,6 +137,19 @@ class Plate
         $this->hex = $hex;
     }
 
+    /** The same plate of a job that prints it again: its picture and what was chosen for it, not its screen or its readings. */
+    public function forJob(Job $job): self
+    {
+        $same = clone $this;
+        $same->id = null;
+        $same->job = $job;
+        $same->frame = null;
+        $same->beforeLight = $same->readings = [];
+        $same->readOf = null;
+
+        return $same;
+    }
+
     public function idOrFail(): int
     {
         return $this->id ?? throw new \LogicException('The plate is not stored yet.');

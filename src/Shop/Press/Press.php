@@ -16,6 +16,10 @@ class Press
     #[ORM\Column]
     public ?int $id = null;
 
+    /** Whether its knobs stand as usual, because nobody has measured them yet. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $assumed = false;
+
     /** @var array<mixed> */
     #[ORM\Column]
     private array $knobs;

@@ -10,4 +10,13 @@ enum PressKind: string
     case Rotary = 'rotary';
     case Hinge = 'hinge';
     case LongTable = 'long table';
+
+    public function says(): string
+    {
+        return match ($this) {
+            self::Rotary => 'Rotary press, heads about a centre',
+            self::Hinge => 'Table with hinge clamps',
+            self::LongTable => 'Long table with a rail',
+        };
+    }
 }

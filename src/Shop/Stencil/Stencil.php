@@ -164,6 +164,12 @@ class Stencil
         $this->thicknessUm = $thicknessUm;
     }
 
+    /** The same picture is printed by another order. */
+    public function carryOnFor(Plate $plate): void
+    {
+        $this->plate = $plate;
+    }
+
     /** @throws ForbiddenMove where it was not burned */
     public function wasNotBurned(): void
     {

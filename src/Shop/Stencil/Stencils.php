@@ -7,6 +7,7 @@ namespace Ektype\App\Shop\Stencil;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Shelf;
 
 /**
@@ -31,6 +32,12 @@ final readonly class Stencils extends Shelf
     public function on(?Frame $frame): ?Stencil
     {
         return $frame === null ? null : $this->shelf()->findOneBy(['frame' => $frame, 'goneOn' => null], ['id' => 'DESC']);
+    }
+
+    /** @return list<Stencil> that are on a frame with the picture of a plate, latest first */
+    public function burnedFor(Plate $plate): array
+    {
+        return $this->shelf()->findBy(['plate' => $plate, 'goneOn' => null], ['id' => 'DESC']);
     }
 
     /** @return list<Stencil> all that are on a frame now */

@@ -3,10 +3,12 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { useForm } from "react-hook-form";
 import { answer, api } from "../api/client";
+import { meshOf } from "../ui/meshes";
 import { numberTyped } from "../ui/number";
 import { Action, Choice, Entry, Field, Trouble } from "../ui/Parts";
 import { Sheet } from "../ui/Sheet";
 import { SmallButton } from "../ui/SmallButton";
+import { MeshOptions } from "./MeshOptions";
 
 type Kind = "inks" | "frames" | "lamps" | "emulsions" | "presses" | "printers" | "meshes";
 
@@ -15,7 +17,9 @@ export type Asked = {
   name: string;
   label: string;
   start: string;
-  kind?: "number" | "text" | "colour" | "yes";
+  kind?: "number" | "text" | "colour" | "yes" | "date" | "mesh";
+  /** Says more of it, in words, as it is filled in. */
+  hint?: (text: string) => string;
   choices?: (readonly [string, string])[];
 };
 
@@ -59,13 +63,23 @@ function told(asked: Asked[], fields: Record<string, string>) {
   const body: Record<string, unknown> = {};
   for (const one of asked) {
     const text = (fields[one.name] ?? "").trim();
-    if (one.kind === "yes") body[one.name] = text === "yes";
+    if (one.kind === "mesh") Object.assign(body, meshOf(text));
+    else if (one.kind === "yes") body[one.name] = text === "yes";
     else if (one.kind === "number") {
       const number = numberTyped(text);
       if (number !== null) body[one.name] = Number.isNaN(number) ? text : number;
     } else if (text !== "" || one.name === "name" || one.name === "label") body[one.name] = text;
   }
   return body;
+}
+
+/** A thing like another, under the next free-sounding name: a frame’s number goes one up, anything else is “second”. */
+function oneMore(values: Values, kind: Kind): Values {
+  if (kind === "frames") return { ...values, label: "" };
+  if (kind === "meshes") return values;
+  const name = String(values.name ?? "");
+  const counted = /^(.*\D)(\d+)$/.exec(name);
+  return { ...values, name: counted ? `${counted[1]}${Number(counted[2]) + 1}` : `${name} 2` };
 }
 
 type FormProps = {
@@ -87,7 +101,7 @@ function ShelfForm({
   done,
 }: FormProps & { id: number | null; values?: Values; word: string; done: () => void }) {
   const { put } = useShelf(kind);
-  const { register, handleSubmit } = useForm<Record<string, string>>({
+  const { register, handleSubmit, watch } = useForm<Record<string, string>>({
     defaultValues: Object.fromEntries(asked.map((a) => [a.name, asText(values?.[a.name], a.start)])),
   });
   return (
@@ -98,8 +112,12 @@ function ShelfForm({
     >
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(160px, 1fr))" gap="16px" alignItems="end">
         {asked.map((one) => (
-          <Field key={one.name} label={one.label}>
-            {one.choices || one.kind === "yes" ? (
+          <Field key={one.name} label={one.label} hint={one.hint?.(watch(one.name) ?? "")}>
+            {one.kind === "mesh" ? (
+              <Choice fontFamily="body" {...register(one.name)}>
+                <MeshOptions also={watch(one.name)} />
+              </Choice>
+            ) : one.choices || one.kind === "yes" ? (
               <Choice fontFamily="body" {...register(one.name)}>
                 {(
                   one.choices ?? [
@@ -114,7 +132,7 @@ function ShelfForm({
               </Choice>
             ) : (
               <Entry
-                type={one.kind === "colour" ? "color" : "text"}
+                type={one.kind === "colour" ? "color" : one.kind === "date" ? "date" : "text"}
                 inputMode={one.kind === "number" ? "decimal" : "text"}
                 className={one.kind === "colour" ? "colours" : undefined}
                 fontFamily={one.kind === "text" ? "body" : "readout"}
@@ -132,7 +150,7 @@ function ShelfForm({
           {word}
         </Action>
         <Action quiet onClick={done}>
-          Leave it
+          Leave as it was
         </Action>
       </Box>
     </form>
@@ -149,7 +167,7 @@ export function Adding({ what, ...form }: FormProps & { what: string }) {
       </Action>
     );
   return (
-    <Box borderTopWidth="1px" borderBottomWidth="1px" borderColor="ink" py="18px" mb="22px">
+    <Box flexBasis="100%" borderTopWidth="1px" borderBottomWidth="1px" borderColor="ink" py="18px" mb="22px">
       <ShelfForm {...form} id={null} word="Put it on the shelf" done={() => setOpen(false)} />
     </Box>
   );
@@ -164,11 +182,29 @@ export function Editing({
   ...form
 }: FormProps & { id: number; name: string; values: Values; gone?: () => void }) {
   const [open, setOpen] = useState(false);
+  const [again, setAgain] = useState(false);
   const { takeOff } = useShelf(form.kind);
   const close = () => setOpen(false);
   return (
-    <Box>
-      <SmallButton ml="-10px" onClick={() => setOpen(true)}>
+    <Box display="flex" flexWrap="wrap">
+      {again && (
+        <Sheet label={`Same again as ${name}`} close={() => setAgain(false)}>
+          <Text as="h2" className="wide" fontWeight="800" fontSize="24px" mb="14px">
+            As {name}, once more
+          </Text>
+          <ShelfForm
+            {...form}
+            id={null}
+            values={oneMore(values, form.kind)}
+            word="Put it on the shelf"
+            done={() => setAgain(false)}
+          />
+        </Sheet>
+      )}
+      <SmallButton ml="-10px" onClick={() => setAgain(true)}>
+        Same again<span className="heard"> as {name}</span>
+      </SmallButton>
+      <SmallButton onClick={() => setOpen(true)}>
         Change
         <Text as="span" position="absolute" left="-9999px">
           {" "}

@@ -67,7 +67,7 @@ export function Fact({ label, value }: { label: string; value: string }) {
 }
 
 /** A labelled field; wide enough for wet hands. */
-export function Field({ label, children, hint }: { label: string; children: ReactNode; hint?: string }) {
+export function Field({ label, children, hint }: { label: string; children: ReactNode; hint?: string | undefined }) {
   return (
     <Box as="label" display="block" minW="0">
       <Label as="span" display="block">

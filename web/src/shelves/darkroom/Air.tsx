@@ -25,7 +25,7 @@ export function Air({ room }: { room: Room }) {
           {room.readAt ? `Read ${moment(room.readAt)}.` : "Assumed: nobody has read the air yet."}
         </Text>
         <SmallButton ml="auto" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? "Leave it" : "Read the air, change the room"}
+          {open ? "Leave as it was" : "Read the air, change the room"}
         </SmallButton>
       </Box>
       {room.caution && (

@@ -2,7 +2,8 @@ import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../../api/client";
-import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { useShop } from "../../api/use";
+import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 
 /** An ink measured on a black and white card: its own colour, and how much it hides. */
@@ -11,29 +12,33 @@ export function Drawdown() {
   const [overBlack, setOverBlack] = useState("#8a2420");
   const [overWhite, setOverWhite] = useState("#c4302a");
   const [name, setName] = useState("");
+  const [of, setOf] = useState("");
   const queries = useQueryClient();
   const read = useMutation({
     mutationFn: () =>
       answer(api.POST("/api/drawdown", { body: { overBlack, overWhite, black: "#161616", white: "#f4f4f1" } })),
   });
   const told = read.data;
+  const inks = useShop().data?.inks ?? [];
+  const known = inks.find((i) => String(i.id) === of) ?? null;
+  const body = (ink: (typeof inks)[number] | null) =>
+    ({
+      name: ink?.name ?? name,
+      hex: told?.hex ?? overWhite,
+      kind: told?.transparent ? "transparent" : (ink?.kind ?? "plastisol"),
+      hidingPct: told?.hidingPct ?? 90,
+    }) as never;
   const put = useMutation({
     mutationFn: () =>
       answer(
-        api.POST("/api/shop/{kind}", {
-          params: { path: { kind: "inks" } },
-          body: {
-            name,
-            hex: told?.hex ?? overWhite,
-            kind: told?.transparent ? "transparent" : "plastisol",
-            hidingPct: told?.hidingPct ?? 90,
-          } as never,
-        }),
+        known
+          ? api.PUT("/api/shop/{kind}/{id}", { params: { path: { kind: "inks", id: known.id } }, body: body(known) })
+          : api.POST("/api/shop/{kind}", { params: { path: { kind: "inks" } }, body: body(null) }),
       ),
     onSuccess: () => {
       setOpen(false);
       setName("");
-      void queries.invalidateQueries({ queryKey: ["shop"] });
+      for (const key of ["shop", "job", "hand"]) void queries.invalidateQueries({ queryKey: [key] });
     },
   });
   if (!open)
@@ -79,15 +84,33 @@ export function Drawdown() {
               {told.says} <span className="readout">{told.hex}</span>
             </Text>
           </Box>
-          <Box display="grid" gridTemplateColumns="1fr auto auto" gap="14px" alignItems="end" mt="10px">
-            <Field label="Its name">
-              <Entry fontFamily="body" value={name} onChange={(e) => setName(e.target.value)} />
+          <Box
+            display="grid"
+            gridTemplateColumns="repeat(auto-fit, minmax(150px, 1fr))"
+            gap="14px"
+            alignItems="end"
+            mt="10px"
+          >
+            <Field label="It is">
+              <Choice fontFamily="body" value={of} onChange={(e) => setOf(e.target.value)}>
+                <option value="">a new ink</option>
+                {inks.map((ink) => (
+                  <option key={ink.id} value={ink.id}>
+                    {ink.name}
+                  </option>
+                ))}
+              </Choice>
             </Field>
-            <Action onClick={() => put.mutate()} disabled={name.trim() === ""}>
-              Put it on the shelf
+            {known === null && (
+              <Field label="Its name">
+                <Entry fontFamily="body" value={name} onChange={(e) => setName(e.target.value)} />
+              </Field>
+            )}
+            <Action onClick={() => put.mutate()} disabled={known === null && name.trim() === ""}>
+              {known === null ? "Put it on the shelf" : "Keep it so"}
             </Action>
             <Action quiet onClick={() => setOpen(false)}>
-              Leave it
+              Leave as it was
             </Action>
           </Box>
           <Trouble of={put.error} />

@@ -2,14 +2,32 @@ import { Box, Text } from "@chakra-ui/react";
 import { useShop, useTrade } from "../../api/use";
 import { Swatch } from "../../ui/Swatch";
 import { Adding, type Asked, Editing } from "../Adding";
+import { Assumed } from "../Assumed";
 import { Shelf } from "../Shelf";
 import { Drawdown } from "./Drawdown";
 
-const asked = (kinds: string[]): Asked[] => [
+/** As printers say it; the figures are those of the drawdown that would show it. */
+const hidings = [
+  ["95", "in one stroke"],
+  ["80", "in two, flashed between"],
+  ["50", "only on a base"],
+  ["20", "never: it shines through"],
+] as const;
+
+const asked = (kinds: string[], was?: number): Asked[] => [
   { name: "name", label: "Name", start: "", kind: "text" },
   { name: "hex", label: "Colour", start: "#d0402c", kind: "colour" },
   { name: "kind", label: "Kind", start: "plastisol", choices: kinds.map((k) => [k, k] as const) },
-  { name: "hidingPct", label: "Hides, % of the cloth", start: "", kind: "number" },
+  {
+    name: "hidingPct",
+    label: "Covers black",
+    start: "95",
+    kind: "number",
+    choices:
+      was === undefined || hidings.some(([h]) => h === String(was))
+        ? [...hidings]
+        : [[String(was), `${Math.round(was)} %, as read`], ...hidings],
+  },
 ];
 
 export function InksShelf() {
@@ -21,7 +39,7 @@ export function InksShelf() {
       says={
         inks.length === 0
           ? "No inks yet."
-          : `${inks.length} inks. Hiding power is how much of the cloth a flashed layer covers.`
+          : `${inks.length} inks. A drawdown over black and white tells how far one hides.`
       }
     >
       <Drawdown />
@@ -45,9 +63,10 @@ export function InksShelf() {
               {ink.hex}
             </Text>
             <Text fontSize="small" color="quiet">
-              {ink.kind}, hides {Math.round(ink.hidingPct)} %
+              {ink.kind}, hides <span className="readout">{Math.round(ink.hidingPct)} %</span>: {ink.hides}
             </Text>
-            <Editing kind="inks" id={ink.id} name={ink.name} asked={asked(kinds)} values={ink} />
+            <Assumed of={ink} says="until a drawdown is read" />
+            <Editing kind="inks" id={ink.id} name={ink.name} asked={asked(kinds, ink.hidingPct)} values={ink} />
           </Box>
         ))}
       </Box>

@@ -2,6 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { JobSummary } from "../../api/client";
+import { useMorning } from "../../api/morning";
 import { useJobs } from "../../api/use";
 import { day } from "../../ui/day";
 import { Garment } from "../../ui/Garment";
@@ -13,6 +14,7 @@ import { NewJob } from "./NewJob";
 /** All jobs as they hang in the shop; a picture dropped here becomes a new one. */
 export function JobsShelf() {
   const { data: jobs, error } = useJobs();
+  const { data: morning } = useMorning();
   const [dropped, setDropped] = useState<File | null>(null);
   return (
     <Box
@@ -26,6 +28,7 @@ export function JobsShelf() {
     >
       <Shelf name="Jobs" says="Drop a picture anywhere on this page to begin a job.">
         <Trouble of={error} />
+        {morning?.stands === false && <ToFirstMorning />}
         <NewJob file={dropped} setFile={setDropped} />
         {jobs?.length === 0 && (
           <Box className="halftone" mt="28px" h="380px" position="relative" overflow="hidden">
@@ -36,8 +39,7 @@ export function JobsShelf() {
               </g>
             </Garment>
             <Text position="absolute" left="24px" bottom="18px" bg="cloth" px="6px" maxW="31ch">
-              No job hangs here yet. Put your frames, inks, lamp and press on their shelves first, or drop a picture and
-              do it on the way. To practise, open the made-up shop: ./ektype demo
+              No job hangs here yet. To practise, open the made-up shop: ./ektype demo
             </Text>
           </Box>
         )}
@@ -99,6 +101,23 @@ function Hanging({ job }: { job: JobSummary }) {
           {job.dueOn && `, due ${day(job.dueOn)}`}
         </Text>
       </Link>
+    </Box>
+  );
+}
+
+/** An empty shop is asked six questions first. */
+function ToFirstMorning() {
+  return (
+    <Box display="flex" gap="22px" alignItems="center" flexWrap="wrap" pb="22px">
+      <Link to="/morning">
+        <Box bg="teal" color="onTeal" fontWeight="700" minH="48px" px="22px" display="flex" alignItems="center">
+          Set up the shop: six questions
+        </Box>
+      </Link>
+      <Text maxW="56ch">
+        Its shelves are empty. Ten minutes, and press, lamp, frames and inks stand there, so that meshes, times and
+        turns can be reckoned. A picture can be dropped before that too.
+      </Text>
     </Box>
   );
 }

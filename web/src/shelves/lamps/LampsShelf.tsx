@@ -1,27 +1,30 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { answer, api } from "../../api/client";
+import { answer, api, type Trade } from "../../api/client";
 import { useShop, useTrade } from "../../api/use";
 import { Caution, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 import { Adding, type Asked, Editing } from "../Adding";
+import { Assumed } from "../Assumed";
 import { Rows, Shelf } from "../Shelf";
 
-/** “metal_halide” as it is said. */
-const said = (kind: string) => ({ led: "LED", dual_cure: "dual-cure" })[kind] ?? kind.replaceAll("_", " ");
+type Kinds = Trade["lampKinds"];
 
-const lampAsked = (kinds: string[]): Asked[] => [
+const said = (kinds: Kinds | undefined, kind: string) => kinds?.find((k) => k.kind === kind)?.says ?? "";
+
+const lampAsked = (kinds: Kinds): Asked[] => [
   { name: "name", label: "Name", start: "", kind: "text" },
-  { name: "kind", label: "Kind", start: "led", choices: kinds.map((k) => [k, said(k)] as const) },
+  { name: "kind", label: "Kind", start: "led", choices: kinds.map((k) => [k.kind, k.says] as const) },
   { name: "hours", label: "Hours so far", start: "0", kind: "number" },
   { name: "distanceMm", label: "Lamp to glass, mm", start: "", kind: "number" },
 ];
 
-const emulsionAsked = (kinds: string[]): Asked[] => [
+const emulsionAsked = (kinds: Kinds): Asked[] => [
   { name: "name", label: "Name", start: "", kind: "text" },
-  { name: "kind", label: "Kind", start: "dual_cure", choices: kinds.map((k) => [k, said(k)] as const) },
+  { name: "kind", label: "Kind", start: "dual_cure", choices: kinds.map((k) => [k.kind, k.says] as const) },
   { name: "solidsPct", label: "Solids, % by volume", start: "", kind: "number" },
-  { name: "mixedOn", label: "Mixed on, 2026-11-04", start: "", kind: "text" },
+  { name: "mixedOn", label: "Mixed on", start: "", kind: "date" },
+  { name: "batch", label: "Number on the pot", start: "", kind: "text" },
   { name: "potLifeDays", label: "Pot life, days", start: "", kind: "number" },
   { name: "coatedLifeDays", label: "Keeps coated, days", start: "", kind: "number" },
   { name: "factor", label: "Time against photopolymer, ×", start: "", kind: "number" },
@@ -46,16 +49,19 @@ export function LampsShelf() {
       <Adding kind="lamps" what="a lamp" asked={lampForm} />
       <Rows
         heads={["Lamp", "Kind", "Hours", "Step tests", "Last test", ""]}
-        columns="1.4fr 1fr 120px 120px 1fr 90px"
+        columns="1.4fr 1fr 90px 90px 1fr 190px"
         rows={lamps.map((lamp) => {
           const tests = shop?.tests.filter((t) => t.lamp === lamp.name) ?? [];
           return {
             key: lamp.id,
             cells: [
-              <Text key="n" fontWeight="700" fontSize="lead">
-                {lamp.name}
-              </Text>,
-              said(lamp.kind),
+              <div key="n">
+                <Text fontWeight="700" fontSize="lead">
+                  {lamp.name}
+                </Text>
+                <Assumed of={lamp} says="no step test yet" />
+              </div>,
+              said(trade?.lampKinds, lamp.kind),
               <span key="h" className="readout">
                 {lamp.hours.toFixed(0)} h
               </span>,
@@ -74,14 +80,18 @@ export function LampsShelf() {
       <Adding kind="emulsions" what="an emulsion" asked={emulsionForm} />
       <Rows
         heads={["Emulsion", "Kind of emulsion", "Solids", "Pot life", "Keeps coated", "Factor", " "]}
-        columns="1.5fr 1fr 90px 1.4fr 120px 1fr 90px"
+        columns="1.5fr 1fr 80px 1.3fr 100px .9fr 190px"
         rows={(shop?.emulsions ?? []).map((e) => ({
           key: e.id,
           cells: [
-            <Text key="n" fontWeight="700" fontSize="lead">
-              {e.name}
-            </Text>,
-            `${said(e.kind)}${e.filmUm ? `, ${e.filmUm} µm` : ""}`,
+            <div key="n">
+              <Text fontWeight="700" fontSize="lead">
+                {e.name}
+              </Text>
+              {e.batch && <Text fontSize="small">pot {e.batch}</Text>}
+              <Assumed of={e} says="no step test yet" />
+            </div>,
+            `${said(trade?.emulsionKinds, e.kind)}${e.filmUm ? `, ${e.filmUm} µm` : ""}`,
             <span key="s" className="readout">
               {e.solidsPct.toFixed(0)} %
             </span>,

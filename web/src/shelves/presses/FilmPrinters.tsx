@@ -3,6 +3,7 @@ import { useShop } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { Adding, type Asked, Editing } from "../Adding";
+import { Assumed } from "../Assumed";
 
 const asked: Asked[] = [
   { name: "name", label: "Name", start: "", kind: "text" },
@@ -44,6 +45,7 @@ export function FilmPrinters() {
               {printer.caution}
             </Text>
           )}
+          <Assumed of={printer} says="as most such machines, until a film of yours is measured" />
           <Editing kind="printers" id={printer.id} name={printer.profile.name} asked={asked} values={printer.profile} />
         </Box>
       ))}

@@ -1,7 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import type { Press } from "../../api/client";
+import { useTrade } from "../../api/use";
 import { numberTyped } from "../../ui/number";
-import { Choice, Entry } from "../../ui/Parts";
+import { Choice, Entry, Field } from "../../ui/Parts";
+import { SmallButton } from "../../ui/SmallButton";
+import { KnobSketch } from "./KnobSketch";
 
 export type KnobFields = { name: string; x: string; y: string; pushes: string; step: string };
 
@@ -23,7 +27,7 @@ export function knobFields(knob: Press["knobs"][number]): KnobFields {
     x: String(knob.at.xMm),
     y: String(knob.at.yMm),
     pushes: across ? (on ? "right" : "left") : on ? "away" : "towards",
-    step: String(knob.mmPerTurn),
+    step: String(Math.round(knob.mmPerTurn * 1000) / 1000),
   };
 }
 
@@ -43,60 +47,111 @@ export const knobsToSend = (knobs: KnobFields[]) =>
 
 /** Where each knob touches the frame, which way a clockwise turn moves it, and how far. */
 export function Knobs({ knobs, set }: { knobs: KnobFields[]; set: (knobs: KnobFields[]) => void }) {
-  const change = (i: number, field: keyof KnobFields, value: string) =>
-    set(knobs.map((k, j) => (i === j ? { ...k, [field]: value } : k)));
+  const layouts = useTrade().data?.knobLayouts ?? [];
+  const [at, setAt] = useState(0);
+  const change = (i: number, field: Partial<KnobFields>) =>
+    set(knobs.map((k, j) => (i === j ? { ...k, ...field } : k)));
+  const usual = layouts[0]?.knobs[0]?.mmPerTurn ?? layouts[1]?.knobs[0]?.mmPerTurn ?? 1.25;
   return (
-    <Box mt="18px" overflowX="auto" tabIndex={0} role="region" aria-label="Knobs of the press">
-      <Text fontSize="small" color="quiet" mb="6px">
-        Knobs, measured from the centre of the print: x to your right, y away from you. Leave a row empty where there is
-        no knob.
-      </Text>
-      {knobs.map((knob, i) => (
-        <Box
-          key={`knob ${i + 1}`}
-          display="grid"
-          gridTemplateColumns="1.2fr 1fr 1fr 1.2fr 1fr"
-          gap="10px"
-          mb="8px"
-          minW="560px"
+    <Box mt="18px">
+      <Field label="Knobs as on most such presses">
+        <Choice
+          fontFamily="body"
+          value=""
+          onChange={(e) => {
+            const chosen = layouts.find((l) => l.kind === e.target.value);
+            if (chosen) set(chosen.knobs.map(knobFields));
+          }}
         >
-          <Entry
-            aria-label={`Knob ${i + 1}, name`}
-            value={knob.name}
-            onChange={(e) => change(i, "name", e.target.value)}
-          />
-          <Entry
-            aria-label={`Knob ${i + 1}, x in mm`}
-            placeholder="x, mm"
-            value={knob.x}
-            onChange={(e) => change(i, "x", e.target.value)}
-          />
-          <Entry
-            aria-label={`Knob ${i + 1}, y in mm`}
-            placeholder="y, mm"
-            value={knob.y}
-            onChange={(e) => change(i, "y", e.target.value)}
-          />
-          <Choice
-            aria-label={`Knob ${i + 1}, clockwise pushes the frame`}
-            fontFamily="body"
-            value={knob.pushes}
-            onChange={(e) => change(i, "pushes", e.target.value)}
+          <option value="">as they are below</option>
+          {layouts.map((l) => (
+            <option key={l.kind} value={l.kind}>
+              {l.says}
+            </option>
+          ))}
+        </Choice>
+      </Field>
+      <Box mt="12px" maxW="420px">
+        <KnobSketch
+          knobs={knobs}
+          at={Math.min(at, Math.max(0, knobs.length - 1))}
+          pick={setAt}
+          put={(i, x, y) =>
+            change(i, { x: String(x), y: String(y), ...(knobs[i]?.step === "" ? { step: String(usual) } : {}) })
+          }
+        />
+      </Box>
+      <Text fontSize="small" color="quiet" mt="12px" mb="6px">
+        The same in figures, millimetres from the middle of the print: to your right, and away from you. A row left
+        empty is no knob.
+      </Text>
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Knobs of the press">
+        {knobs.map((knob, i) => (
+          <Box
+            key={`knob ${i + 1}`}
+            display="grid"
+            gridTemplateColumns="1.2fr .8fr .8fr 1.3fr 1fr auto"
+            gap="10px"
+            mb="8px"
+            minW="560px"
+            borderLeftWidth="5px"
+            borderColor={i === at ? "teal" : "transparent"}
+            pl="6px"
+            onFocus={() => setAt(i)}
           >
-            {Object.keys(directions).map((d) => (
-              <option key={d} value={d}>
-                pushes {d}
-              </option>
-            ))}
-          </Choice>
-          <Entry
-            aria-label={`Knob ${i + 1}, mm a turn`}
-            placeholder="mm a turn"
-            value={knob.step}
-            onChange={(e) => change(i, "step", e.target.value)}
-          />
-        </Box>
-      ))}
+            <Entry
+              aria-label={`Knob ${i + 1}, name`}
+              fontFamily="body"
+              value={knob.name}
+              onChange={(e) => change(i, { name: e.target.value })}
+            />
+            <Entry
+              aria-label={`Knob ${i + 1}, x in mm`}
+              placeholder="x, mm"
+              value={knob.x}
+              onChange={(e) => change(i, { x: e.target.value })}
+            />
+            <Entry
+              aria-label={`Knob ${i + 1}, y in mm`}
+              placeholder="y, mm"
+              value={knob.y}
+              onChange={(e) => change(i, { y: e.target.value })}
+            />
+            <Choice
+              aria-label={`Knob ${i + 1}, clockwise pushes the frame`}
+              fontFamily="body"
+              value={knob.pushes}
+              onChange={(e) => change(i, { pushes: e.target.value })}
+            >
+              {Object.keys(directions).map((d) => (
+                <option key={d} value={d}>
+                  pushes {d}
+                </option>
+              ))}
+            </Choice>
+            <Entry
+              aria-label={`Knob ${i + 1}, mm a turn`}
+              placeholder="mm a turn"
+              value={knob.step}
+              onChange={(e) => change(i, { step: e.target.value })}
+            />
+            <SmallButton onClick={() => set(knobs.filter((_, j) => j !== i))}>
+              Leave out<span className="heard"> knob {i + 1}</span>
+            </SmallButton>
+          </Box>
+        ))}
+      </Box>
+      {knobs.length < 8 && (
+        <SmallButton
+          ml="-10px"
+          onClick={() => {
+            set([...knobs, emptyKnob(`Knob ${knobs.length + 1}`)]);
+            setAt(knobs.length);
+          }}
+        >
+          Another knob
+        </SmallButton>
+      )}
     </Box>
   );
 }

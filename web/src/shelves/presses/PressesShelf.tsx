@@ -1,17 +1,21 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Press } from "../../api/client";
+import type { Press, Trade } from "../../api/client";
 import { useShop, useTrade } from "../../api/use";
 import { useHabits } from "../../ui/habits";
 import { Adding, type Asked, Editing } from "../Adding";
+import { Assumed } from "../Assumed";
 import { Shelf } from "../Shelf";
 import { FilmPrinters } from "./FilmPrinters";
 import { emptyKnob, type KnobFields, Knobs, knobFields, knobsToSend } from "./Knobs";
 import { PressDrawing } from "./PressDrawing";
+import { TurnTest } from "./TurnTest";
 
-const asked = (kinds: string[]): Asked[] => [
+type Kinds = Trade["pressKinds"];
+
+const asked = (kinds: Kinds): Asked[] => [
   { name: "name", label: "Name", start: "", kind: "text" },
-  { name: "kind", label: "Kind", start: "rotary", choices: kinds.map((k) => [k, k] as const) },
+  { name: "kind", label: "Kind", start: "rotary", choices: kinds.map((k) => [k.kind, k.says] as const) },
   { name: "heads", label: "Heads", start: "6", kind: "number" },
   { name: "platens", label: "Platens", start: "4", kind: "number" },
   { name: "collarAtOperator", label: "Collar at your end", start: "yes", kind: "yes" },
@@ -20,8 +24,8 @@ const asked = (kinds: string[]): Asked[] => [
 ];
 
 /** A press in use is changed too; its knobs stand in the same sheet. */
-function EditPress({ press, kinds }: { press: Press; kinds: string[] }) {
-  const [knobs, setKnobs] = useState<KnobFields[]>(() => [...press.knobs.map(knobFields), emptyKnob("")]);
+function EditPress({ press, kinds }: { press: Press; kinds: Kinds }) {
+  const [knobs, setKnobs] = useState<KnobFields[]>(() => press.knobs.map(knobFields));
   return (
     <Editing
       kind="presses"
@@ -69,6 +73,7 @@ export function PressesShelf() {
             <Text fontWeight="700" fontSize="lead">
               {press.name}
             </Text>
+            <Assumed of={press} says="its knobs sit and turn as on most presses, until you turn one and measure" />
             <Text color="quiet" mb="10px">
               {press.heads} {press.heads === 1 ? "head" : "heads"}, {press.platens}{" "}
               {press.platens === 1 ? "platen" : "platens"},{" "}
@@ -87,6 +92,7 @@ export function PressesShelf() {
                 <span className="readout">{length(knob.mmPerTurn, 2)}</span> a turn
               </Text>
             ))}
+            <TurnTest press={press} />
             <EditPress key={JSON.stringify(press)} press={press} kinds={kinds} />
           </Box>
         </Box>

@@ -22,7 +22,7 @@ export function MeshCatalogue() {
       <Adding kind="meshes" what="a mesh with its data sheet" asked={asked} />
       <Rows
         heads={["Mesh", "Per inch", "Colour", "Opening", "Open area", "Fabric", "Passes", "Line", "Wall", "Rack", ""]}
-        columns="96px 70px 62px 84px 76px 76px 96px 78px 78px 44px 78px"
+        columns="96px 70px 62px 84px 76px 76px 96px 78px 78px 44px 170px"
         rows={meshes.map((row) => ({
           key: `${row.mesh.name} ${row.mesh.dyed}`,
           cells: [

@@ -9,6 +9,7 @@ import { Views } from "../../ui/SmallButton";
 import { Adding } from "../Adding";
 import { Rows, Shelf } from "../Shelf";
 import { frameAsked } from "./asked";
+import { FramesAlike } from "./FramesAlike";
 
 type View = "all" | "free" | "reclaim" | "stretch";
 type Frame = Shop["frames"][number];
@@ -38,10 +39,13 @@ export function RackShelf() {
       says={
         frames.length === 0
           ? "No frames yet."
-          : `${frames.length} frames, coarse to fine; each opens to its page. Under 15 N/cm a frame needs new mesh.`
+          : `${frames.length} frames, coarse to fine; each opens to its page. Under 15 N/cm a frame needs new mesh.${frames.some((f) => f.assumed) ? " A tension of “about” is assumed until it is gauged." : ""}`
       }
     >
-      <Adding kind="frames" what="a frame" asked={frameAsked} />
+      <Box display="flex" gap="12px" flexWrap="wrap">
+        <FramesAlike />
+        <Adding kind="frames" what="a frame" asked={frameAsked} />
+      </Box>
       <Box display="flex" gap="18px" alignItems="center" flexWrap="wrap" mb="14px">
         <Views of={views} at={view} pick={setView} label="Which frames" />
         <Link to="/meshes" className="reach">
@@ -68,8 +72,9 @@ export function RackShelf() {
             f.mesh.dyed ? "yellow" : "white",
             `${length(f.insideWidthMm)} × ${length(f.insideHeightMm)}`,
             <span key="t" className="readout beside">
-              <Sign kind={f.tensionNPerCm < 15 ? "out_of_bounds" : "measured"} />
-              {f.tensionNPerCm.toFixed(1)} N/cm
+              <Sign kind={f.tensionNPerCm < 15 ? "out_of_bounds" : f.assumed ? "reckoned" : "measured"} />
+              {f.assumed ? "about " : ""}
+              {f.tensionNPerCm.toFixed(f.assumed ? 0 : 1)} N/cm
             </span>,
             f.stretchedOn ?? "–",
             <span key="u" className="readout">

@@ -1,26 +1,23 @@
 import type { Shop } from "../../api/client";
+import { meshKey } from "../../ui/meshes";
 import type { Asked, Values } from "../Adding";
 
 /** What is told of a frame. */
 export const frameAsked: Asked[] = [
   { name: "label", label: "Label", start: "", kind: "text" },
-  { name: "threadsPerCm", label: "Threads per cm", start: "77", kind: "number" },
-  { name: "threadUm", label: "Thread, µm", start: "55", kind: "number" },
-  { name: "dyed", label: "Yellow mesh", start: "yes", kind: "yes" },
+  { name: "mesh", label: "Mesh", start: "77|55|white", kind: "mesh" },
   { name: "insideWidthMm", label: "Inside across, mm", start: "460", kind: "number" },
   { name: "insideHeightMm", label: "Inside along, mm", start: "560", kind: "number" },
   { name: "outsideWidthMm", label: "Outside across, mm", start: "", kind: "number" },
   { name: "outsideHeightMm", label: "Outside along, mm", start: "", kind: "number" },
   { name: "tensionNPerCm", label: "Tension, N/cm", start: "22", kind: "number" },
-  { name: "stretchedOn", label: "Stretched on, 2026-11-04", start: "", kind: "text" },
+  { name: "stretchedOn", label: "Stretched on", start: "", kind: "date" },
   { name: "rackPlace", label: "Place in the rack", start: "", kind: "text" },
 ];
 
 export const frameValues = ({ mesh, ...frame }: Shop["frames"][number]): Values => ({
   label: frame.label,
-  threadsPerCm: mesh.threadsPerCm,
-  threadUm: mesh.threadUm,
-  dyed: mesh.dyed,
+  mesh: meshKey(mesh),
   insideWidthMm: frame.insideWidthMm,
   insideHeightMm: frame.insideHeightMm,
   outsideWidthMm: frame.outsideWidthMm,

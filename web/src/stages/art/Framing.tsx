@@ -55,7 +55,7 @@ export function Framing({ at }: { at: AtHand<"art"> }) {
                 setCropping(false);
               }}
             >
-              Leave it
+              Leave as it was
             </SmallButton>
           </>
         ) : (

@@ -277,7 +277,7 @@ export function InkList({ at, mix, set }: { at: AtHand<"art">; mix: Mix; set: In
             Take {inks.length === 1 ? "this ink" : `these ${inks.length} inks`}
           </Action>
           <Action quiet onClick={() => set.setTried(null)}>
-            Leave it
+            Leave as it was
           </Action>
         </Box>
       )}

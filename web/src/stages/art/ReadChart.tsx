@@ -69,7 +69,7 @@ export function ReadChart({ jobId, leave, kept }: { jobId: number; leave: () => 
         <SmallButton disabled={scan.isPending} onClick={() => scan.mutate(null)}>
           Practise on the simulated press and scanner
         </SmallButton>
-        <SmallButton onClick={leave}>Leave it</SmallButton>
+        <SmallButton onClick={leave}>Leave as it was</SmallButton>
       </Box>
     </Box>
   );

@@ -78,7 +78,7 @@ export function TypedPatches({ jobId, leave, kept }: { jobId: number; leave: () 
         <Action quiet type="submit" disabled={typed.length < 3 || keep.isPending}>
           Keep the chart
         </Action>
-        <SmallButton onClick={leave}>Leave it</SmallButton>
+        <SmallButton onClick={leave}>Leave as it was</SmallButton>
       </Box>
     </Box>
   );

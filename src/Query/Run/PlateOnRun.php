@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Run;
+
+/** A plate on the work order: its head, how it lies, and its ink. */
+final readonly class PlateOnRun
+{
+    /**
+     * @param string $register   how it lies against the key, in words
+     * @param bool   $inRegister false also where nobody read it
+     * @param string $strokes    how it is laid
+     * @param float  $grams      ink for the whole run
+     */
+    public function __construct(public int $id, public string $register, public bool $inRegister, public string $strokes, public float $grams)
+    {
+    }
+}
