@@ -12,7 +12,12 @@ final class LightFigure
 {
     private const SCHOOL = 'More light on yellow mesh, until tests say otherwise';
 
-    /** @param float|null $burnedS what it was really given; null until it was burned */
+    /**
+     * One figure for a time: it stands as a timer is set to it, on the dial, the button and the scale. A time that rests on no
+     * test of the shop says so wherever it stands.
+     *
+     * @param float|null $burnedS what it was really given; null until it was burned
+     */
     public static function of(PredictedTime $time, Setting $setting, string $source, ?float $burnedS): Figure
     {
         $inputs = [
@@ -22,7 +27,7 @@ final class LightFigure
         $outside = $burnedS !== null && ($burnedS < $time->lowS || $burnedS > $time->highS);
 
         return new Figure(
-            $burnedS ?? $time->seconds,
+            $burnedS ?? TimerSetting::seconds($time->seconds),
             's',
             $burnedS === null ? Sign::Reckoned : ($outside ? Sign::OutOfBounds : Sign::Measured),
             $source,
@@ -30,12 +35,13 @@ final class LightFigure
                 'Burned for %.1f s; reckoned %.1f s. ',
                 $burnedS,
                 $time->seconds,
-            )).'Lamp × emulsion × thickness × yellow mesh × film × age of the lamp, each as the step tests have taught it',
+            )).'Lamp × emulsion × thickness × yellow mesh × film × age of the lamp, each as the step tests have taught it'.($burnedS === null ? \sprintf('; %.2f s, set as a timer takes it', $time->seconds) : ''),
             $inputs,
             self::SCHOOL,
             $outside ? 'The screen was burned outside the interval: look at its finest lines and for slime before it goes to the press.' : \sprintf('A step test on this lamp and emulsion near %.0f s narrows it.', $time->seconds),
             $time->lowS,
             $time->highS,
+            $burnedS === null && $time->restsOn === [] ? 'about '.TimerSetting::words($time->seconds) : '',
         );
     }
 
@@ -43,7 +49,7 @@ final class LightFigure
     public static function onMesh(?PredictedTime $time, float $thicknessUm, bool $dyed, string $source): Figure
     {
         return new Figure(
-            $time?->seconds,
+            $time === null ? null : TimerSetting::seconds($time->seconds),
             's',
             Sign::Reckoned,
             $time === null ? 'none yet' : $source,

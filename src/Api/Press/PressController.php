@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Press;
 
+use Ektype\App\Api\Answering\Served;
+use Ektype\App\Query\Pictures\ProofSheet;
 use Ektype\App\Query\Press\PressBench;
 use Ektype\App\Query\Press\SeePress;
 use Ektype\App\Query\Run\RunBench;
 use Ektype\App\Query\Run\SeeRun;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The stages of press and run. */
 final readonly class PressController
 {
-    public function __construct(private SeePress $press, private SeeRun $run)
+    public function __construct(private SeePress $press, private SeeRun $run, private ProofSheet $proof)
     {
     }
 
@@ -27,5 +30,12 @@ final readonly class PressController
     public function run(int $id): RunBench
     {
         return $this->run->of($id);
+    }
+
+    /** The page on which the customer says yes. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/proof.pdf', methods: ['GET'])]
+    public function proof(int $id): Response
+    {
+        return Served::file($this->proof->pdf($id), 'application/pdf', 'proof.pdf');
     }
 }

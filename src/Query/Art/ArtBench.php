@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\App\Query\Pictures\InkedPart;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Positive;
@@ -23,6 +24,7 @@ final readonly class ArtBench
      * @param list<Positive>      $positives plates drawn by hand
      * @param ToneBench|null      $tone      of a picture that is printed in tones
      * @param MixBench|null       $mix       of one that is printed in many inks
+     * @param InkedPart|null      $inked     the part of the print that carries ink; null where its plates are not drawn
      */
     public function __construct(
         public string $artName,
@@ -46,6 +48,7 @@ final readonly class ArtBench
         public MethodName $method,
         public ?ToneBench $tone,
         public ?MixBench $mix,
+        public ?InkedPart $inked,
     ) {
     }
 }

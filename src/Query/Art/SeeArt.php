@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Art;
 
 use Ektype\App\Query\Moment;
+use Ektype\App\Query\Pictures\Pull;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Ink;
@@ -27,17 +28,17 @@ final readonly class SeeArt
 {
     private const NEAR_INKS = 4;
 
-    public function __construct(private Moment $moment)
+    public function __construct(private Moment $moment, private Pull $pull)
     {
     }
 
     public function of(int $jobId): ArtBench
     {
-        return $this->moment->see(static fn (Snapshot $shop): ArtBench => self::bench($shop->shelves->jobs->whole($jobId), $shop->inks(), $shop->shelves->charts));
+        return $this->moment->see(fn (Snapshot $shop): ArtBench => $this->bench($shop->shelves->jobs->whole($jobId), $shop->inks(), $shop->shelves->charts));
     }
 
     /** @param list<Ink> $shelf */
-    private static function bench(Job $job, array $shelf, ChartReads $charts): ArtBench
+    private function bench(Job $job, array $shelf, ChartReads $charts): ArtBench
     {
         $plan = $job->spotPlan();
         $followed = $job->plan();
@@ -67,6 +68,7 @@ final readonly class SeeArt
             $job->method() ?? MethodName::Spot,
             $followed instanceof TonalPlan ? ToneBench::of($followed, $charts->known($job->gainSetting())) : null,
             $followed instanceof TonalPlan ? MixBench::of($followed) : null,
+            $job->separationIsCurrent() ? $this->pull->inked($job) : null,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Job;
 
 use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Exposure\TimerSetting;
 use Ektype\App\Shop\Task\Task;
 use Ektype\App\Shop\Task\TaskKind;
 
@@ -12,7 +13,6 @@ use Ektype\App\Shop\Task\TaskKind;
 final class WhatNext
 {
     private const LONG_NAME = 14;
-    private const MINUTES_FROM_S = 90;
 
     /** @param list<PlateStanding> $plates in print order */
     public static function of(Job $job, array $plates, ?Task $task): NextStep
@@ -207,10 +207,6 @@ final class WhatNext
 
     private static function seconds(?float $s): string
     {
-        return match (true) {
-            $s === null => 'Light',
-            $s < self::MINUTES_FROM_S => \sprintf('%.0f s', $s),
-            default => \sprintf('%d min %02d s', intdiv((int) round($s), 60), (int) round($s) % 60),
-        };
+        return $s === null ? 'Light' : TimerSetting::words($s);
     }
 }

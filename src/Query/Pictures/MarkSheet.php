@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Pictures;
 
-use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Work\FilmPdf;
 use Ektype\App\Work\JobArt;
@@ -40,7 +39,7 @@ final readonly class MarkSheet
             $pdf = new FilmPdf($sheet, $job->name);
             $pdf->addFilm($empty, $png);
             if ($stage > 0) {
-                file_put_contents($below, $this->stage($job, $stage));
+                file_put_contents($below, $this->pull->onCloth($job, $stage));
                 $pdf->layBelow($below);
             }
         } finally {
@@ -48,18 +47,5 @@ final readonly class MarkSheet
         }
 
         return $pdf->bytes();
-    }
-
-    /** @return string PNG of the print after so many plates, on its paper */
-    private function stage(Job $job, int $stage): string
-    {
-        $picture = new \Imagick();
-        $picture->readImageBlob($this->pull->after($job, $stage));
-        $picture->setImageBackgroundColor(new \ImagickPixel($job->garmentHex));
-        $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
-        $picture->setImageDepth(8);
-        $picture->setImageFormat('RGB');
-
-        return PngFile::ofRgb($picture->getImageWidth(), $picture->getImageHeight(), $picture->getImageBlob());
     }
 }

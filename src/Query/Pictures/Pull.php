@@ -12,6 +12,7 @@ use Ektype\App\Work\CoverageFile;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\CoverageMap;
+use Ektype\Core\Raster\InkedExtent;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
@@ -42,6 +43,19 @@ final readonly class Pull
         $this->files->put($kept, $png);
 
         return $png;
+    }
+
+    /** @return string PNG of the print after so many plates on its cloth, without transparency: pages hold it small */
+    public function onCloth(Job $job, int $stop): string
+    {
+        $picture = new \Imagick();
+        $picture->readImageBlob($this->after($job, $stop));
+        $picture->setImageBackgroundColor(new \ImagickPixel($job->garmentHex));
+        $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
+        $picture->setImageDepth(8);
+        $picture->setImageFormat('RGB');
+
+        return PngFile::ofRgb($picture->getImageWidth(), $picture->getImageHeight(), $picture->getImageBlob());
     }
 
     /**
@@ -132,6 +146,30 @@ final readonly class Pull
         }
 
         return PngFile::ofRgba($map->width, $map->height, strtr($map->bytes, $pixels));
+    }
+
+    /** null where no plate was drawn, or none prints */
+    public function inked(Job $job): ?InkedPart
+    {
+        $plates = $job->platesInOrder();
+        if ($job->separationPath === null || $plates === []) {
+            return null;
+        }
+        $maps = array_map($this->coverage(...), $plates);
+        $extent = InkedExtent::of($maps);
+        if ($extent === null) {
+            return null;
+        }
+        // A square may stand out beyond the print at the right and below, so it is told by film pixels, not by shares.
+        $square = $maps[0]->filmPixels * 25.4 / $job->filmProfile()->dpi;
+
+        return new InkedPart(
+            min($job->widthMm, $extent->width * $square),
+            min($job->heightMm(), $extent->height * $square),
+            $extent->left * $square,
+            $extent->top * $square,
+            $square,
+        );
     }
 
     private function coverage(Plate $plate): CoverageMap

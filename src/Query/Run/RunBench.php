@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Run;
 
+use Ektype\Core\Film\RegistrationMark;
 use Ektype\Core\Separation\WitnessSpot;
 
 /** What the work order says besides the strips of the plates. */
 final readonly class RunBench
 {
     /**
-     * @param list<WitnessSpot> $witnesses
-     * @param list<PlateOnRun>  $runs      plate by plate, in print order
-     * @param list<LineOnRun>   $garments  what is printed on; one line where nobody counted by sizes
-     * @param string            $lampName  empty where none was chosen
-     * @param list<string>      $cautions  of flash, dryer and inks, for this print
+     * @param list<WitnessSpot>      $witnesses
+     * @param list<PlateOnRun>       $runs      plate by plate, in print order
+     * @param list<LineOnRun>        $garments  what is printed on; one line where nobody counted by sizes
+     * @param string                 $lampName  empty where none was chosen
+     * @param list<RegistrationMark> $marks     as the art lies, from its centre, up
+     * @param list<string>           $cautions  of flash, dryer and inks, for this print
      */
     public function __construct(
         public array $witnesses,
@@ -24,6 +26,7 @@ final readonly class RunBench
         public string $emulsionName,
         public string $pressName,
         public array $cautions,
+        public array $marks,
     ) {
     }
 }

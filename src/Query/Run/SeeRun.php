@@ -71,6 +71,7 @@ final readonly class SeeRun
                 $job->substrate,
                 array_filter($steps, static fn (PrintStep $s): bool => $s->flashAfter) !== [],
             ),
+            $job->filmSheet(\count($plates))->marks(),
         );
     }
 

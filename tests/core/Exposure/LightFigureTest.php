@@ -27,7 +27,7 @@ final class LightFigureTest extends TestCase
         self::assertSame([20.0, 's', Sign::Reckoned], [$figure->value, $figure->unit, $figure->sign]);
         self::assertSame([10.0, 40.0, 'trade default'], [$figure->low, $figure->high, $figure->source]);
         self::assertSame('light must reach through 92 µm of fabric and stencil', $figure->inputs[0]);
-        self::assertSame(['lamp North: 15.0 s, known to 12 %', 'yellow mesh: × 1.30, known to 25 %'], \array_slice($figure->inputs, 1));
+        self::assertSame(['lamp North: 15.0 s, give or take 12 %', 'yellow mesh: × 1.30, give or take 25 %'], \array_slice($figure->inputs, 1));
         self::assertStringContainsString('near 20 s', $figure->wouldChange);
         self::assertStringNotContainsString('Burned', $figure->formula);
     }

@@ -86,6 +86,14 @@ export function useJobWork(id: number) {
         void queries.invalidateQueries({ queryKey: ["jobs"] });
       },
     }),
+    printAgain: useMutation({
+      mutationFn: () => answer(api.POST("/api/jobs/{id}/again", path)),
+      onSuccess: (again) => {
+        queries.setQueryData(["job", again.id], again);
+        for (const key of ["jobs", "shop", "frame", "frames", "hand"])
+          void queries.invalidateQueries({ queryKey: [key] });
+      },
+    }),
     finish: useMutation({
       mutationFn: () => answer(api.POST("/api/jobs/{id}/finish", path)),
       onMutate,

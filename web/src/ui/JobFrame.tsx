@@ -1,4 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import { Outlet, useLocation, useNavigate, useOutletContext, useParams, useSearchParams } from "react-router";
 import { type Benches, type Job, type JobOn, laid, type PlateOn, Problem, type Stage } from "../api/client";
 import { useBench, useJob, useJobWork } from "../api/use";
@@ -9,6 +10,7 @@ import { useKey } from "./hotkey";
 import { JobMenu } from "./JobMenu";
 import { Action, Trouble } from "./Parts";
 import { stageIn } from "./places";
+import { SmallButton } from "./SmallButton";
 import { TaskLine } from "./TaskLine";
 import { Undo } from "./Undo";
 
@@ -49,6 +51,10 @@ const atTheirPlace = [
   "quantity",
   "dueOn",
   "customer",
+  "notes",
+  "lines",
+  "garmentHex",
+  "garmentName",
   "substrate",
   "burnedSeconds",
   "prints",
@@ -171,6 +177,7 @@ export function JobFrame() {
           stop={() => job.task && work.stop.mutate(job.task.id)}
         />
       )}
+      {job.since.length > 0 && job.finishedOn === null && <Since job={job} />}
       {job.pressMind !== "" && (
         <Text
           role="status"
@@ -203,6 +210,30 @@ export function JobFrame() {
           <Box p="28px" color="quiet" aria-busy="true" />
         )}
       </Box>
+    </Box>
+  );
+}
+
+/** What has changed since the print that is printed again. */
+function Since({ job }: { job: Job }) {
+  const [folded, setFolded] = useState(false);
+  if (folded) return null;
+  return (
+    <Box
+      role="status"
+      px="28px"
+      py="8px"
+      display="flex"
+      gap="16px"
+      alignItems="center"
+      borderBottomWidth="1px"
+      borderColor="line"
+      className="no-print"
+    >
+      <Text flex="1">
+        <b>Printed again.</b> {job.since.join(" ")}
+      </Text>
+      <SmallButton onClick={() => setFolded(true)}>Put aside</SmallButton>
     </Box>
   );
 }

@@ -3,13 +3,15 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import type { Job } from "../api/client";
 import type { useJobWork } from "../api/use";
+import { leave, useFollowing, useKeep } from "./keep";
 import { Action, Entry, Field, Push, Trouble } from "./Parts";
 import { Sheet } from "./Sheet";
 
 /** What may be done with a whole job: rename, copy, finish, delete. */
 export function JobMenu({ job, work }: { job: Job; work: ReturnType<typeof useJobWork> }) {
   const [open, setOpen] = useState(false);
-  const [name, setName] = useState(job.name);
+  const [name, setName] = useFollowing(job.name);
+  const { keep, trouble } = useKeep(work);
   const go = useNavigate();
   const close = () => setOpen(false);
   return (
@@ -30,21 +32,33 @@ export function JobMenu({ job, work }: { job: Job; work: ReturnType<typeof useJo
           <Text as="h2" className="wide" fontWeight="800" fontSize="24px" mb="12px">
             This job
           </Text>
-          <form
-            onSubmit={(e) => {
-              e.preventDefault();
-              work.change.mutate({ name }, { onSuccess: close });
-            }}
-          >
+          <form onSubmit={leave}>
             <Field label="Name">
-              <Entry fontFamily="body" value={name} onChange={(e) => setName(e.target.value)} />
+              <Entry
+                fontFamily="body"
+                value={name}
+                onChange={(e) => setName(e.target.value)}
+                onBlur={() => keep("name", name === job.name ? null : { name })}
+              />
             </Field>
-            <Trouble of={work.change.error} field="name" />
-            <Action type="submit" quiet mt="10px" disabled={name.trim() === "" || name === job.name}>
-              Rename
-            </Action>
+            {trouble("name")}
           </form>
           <Box display="flex" flexWrap="wrap" gap="10px" mt="22px" pt="18px" borderTopWidth="1px" borderColor="line">
+            {job.separated && (
+              <Action
+                disabled={work.printAgain.isPending}
+                onClick={() =>
+                  work.printAgain.mutate(undefined, {
+                    onSuccess: (again) => {
+                      close();
+                      go(`/jobs/${again.id}`);
+                    },
+                  })
+                }
+              >
+                Print again
+              </Action>
+            )}
             <Action
               quiet
               disabled={work.copy.isPending}
@@ -57,7 +71,7 @@ export function JobMenu({ job, work }: { job: Job; work: ReturnType<typeof useJo
                 })
               }
             >
-              Copy
+              Copy, to change it
             </Action>
             {job.finishedOn === null ? (
               <Action quiet onClick={() => work.finish.mutate(undefined, { onSuccess: close })}>
@@ -83,9 +97,12 @@ export function JobMenu({ job, work }: { job: Job; work: ReturnType<typeof useJo
             </Action>
           </Box>
           <Text fontSize="small" color="quiet" mt="10px">
-            A finished job gives its frames back. Finishing and deleting can be undone.
+            Printed again it keeps plates, films, and the screens that still carry its picture; a copy is separated
+            anew. A finished job gives its frames back. All of this can be undone.
           </Text>
-          <Trouble of={work.copy.error ?? work.finish.error ?? work.reopen.error ?? work.remove.error} />
+          <Trouble
+            of={work.printAgain.error ?? work.copy.error ?? work.finish.error ?? work.reopen.error ?? work.remove.error}
+          />
         </Sheet>
       )}
     </>

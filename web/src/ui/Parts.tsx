@@ -84,4 +84,5 @@ export function Field({ label, children, hint }: { label: string; children: Reac
 }
 
 export const Entry = chakra("input", fieldRecipe);
+export const Area = chakra("textarea", fieldRecipe);
 export const Choice = chakra("select", fieldRecipe);

@@ -7,14 +7,19 @@ import { useJobs } from "../../api/use";
 import { day } from "../../ui/day";
 import { Garment } from "../../ui/Garment";
 import { useHabits } from "../../ui/habits";
-import { Trouble } from "../../ui/Parts";
+import { Entry, Field, Trouble } from "../../ui/Parts";
 import { Shelf } from "../Shelf";
+import { FinishedPile } from "./FinishedPile";
 import { NewJob } from "./NewJob";
 
 /** All jobs as they hang in the shop; a picture dropped here becomes a new one. */
 export function JobsShelf() {
   const { data: jobs, error } = useJobs();
   const { data: morning } = useMorning();
+  const [wanted, setWanted] = useState("");
+  const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = (jobs ?? []).filter((job) => words.every((word) => says(job).includes(word)));
+  const open = found.filter((job) => job.finishedOn === null);
   const [dropped, setDropped] = useState<File | null>(null);
   return (
     <Box
@@ -43,18 +48,29 @@ export function JobsShelf() {
             </Text>
           </Box>
         )}
-        <Box
-          as="ul"
-          listStyleType="none"
-          display="grid"
-          gridTemplateColumns="repeat(auto-fill, minmax(290px, 1fr))"
-          gap="28px"
-          mt="28px"
-        >
-          {jobs?.map((job) => (
-            <Hanging key={job.id} job={job} />
-          ))}
-        </Box>
+        {(jobs?.length ?? 0) > 3 && (
+          <Box mt="24px" maxW="420px">
+            <Field label="Find by customer, name, colour or ink">
+              <Entry fontFamily="body" type="search" value={wanted} onChange={(e) => setWanted(e.target.value)} />
+            </Field>
+          </Box>
+        )}
+        {open.length > 0 && (
+          <Box
+            as="ul"
+            listStyleType="none"
+            display="grid"
+            gridTemplateColumns="repeat(auto-fill, minmax(290px, 1fr))"
+            gap="28px"
+            mt="28px"
+          >
+            {open.map((job) => (
+              <Hanging key={job.id} job={job} />
+            ))}
+          </Box>
+        )}
+        {wanted !== "" && found.length === 0 && <Text mt="28px">No job of that customer, name, colour or ink.</Text>}
+        <FinishedPile jobs={found.filter((job) => job.finishedOn !== null)} opened={wanted !== ""} />
       </Shelf>
     </Box>
   );
@@ -63,6 +79,7 @@ export function JobsShelf() {
 function Hanging({ job }: { job: JobSummary }) {
   const { length } = useHabits();
   const plates = job.inkHexes.length;
+  const late = (job.daysLeft ?? 0) < 0;
   const picture =
     job.separated && plates > 0 ? `/api/jobs/${job.id}/pull/${plates}.png?k=${job.pullKey}` : `/api/jobs/${job.id}/art`;
   return (
@@ -95,14 +112,29 @@ function Hanging({ job }: { job: JobSummary }) {
             ))}
           </Box>
         </Box>
+        <Text fontWeight={late ? "700" : "400"} color={late ? "madder" : "ink"}>
+          {job.dueOn ? `${dueWords(job.daysLeft)}, ${day(job.dueOn)}` : "no day set"}
+          {job.waits && `: waits for ${job.waits}`}
+        </Text>
         <Text color="quiet">
-          {job.stands}
-          {job.quantity > 0 && `, ${job.quantity} ${job.garment}`}, {length(job.widthMm)} wide
-          {job.dueOn && `, due ${day(job.dueOn)}`}
+          {[job.customer, job.quantity > 0 && `${job.quantity} ${job.garment}`, `${length(job.widthMm)} wide`]
+            .filter(Boolean)
+            .join(", ")}
         </Text>
       </Link>
     </Box>
   );
+}
+
+/** All that a job is found by. */
+const says = (job: JobSummary) =>
+  [job.name, job.customer, job.garment, job.garmentName, job.stands, ...job.inkNames].join(" ").toLowerCase();
+
+/** How long there is still time, in words. */
+function dueWords(days: number | null): string {
+  if (days === null) return "";
+  if (days < 0) return days === -1 ? "a day late" : `${-days} days late`;
+  return days === 0 ? "due today" : days === 1 ? "due tomorrow" : `due in ${days} days`;
 }
 
 /** An empty shop is asked six questions first. */

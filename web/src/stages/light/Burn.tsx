@@ -6,6 +6,32 @@ import { useHabits } from "../../ui/habits";
 import { numberTyped } from "../../ui/number";
 import { Action, Entry, Field } from "../../ui/Parts";
 
+/** Counted before the light, s. */
+const LEAD_S = 3;
+
+/** From the shortest to the longest time, both as they are read. */
+const span = (low: number, high: number) =>
+  high >= 90
+    ? `${(low / 60).toFixed(1)}–${(high / 60).toFixed(1)}`
+    : `${low.toFixed(low < 10 ? 1 : 0)}–${high.toFixed(0)}`;
+
+/** A short tone, or the long one at the end. A device without sound counts in silence. */
+function tone(long: boolean) {
+  try {
+    const sound = new AudioContext();
+    const voice = sound.createOscillator();
+    const loud = sound.createGain();
+    voice.frequency.value = long ? 660 : 880;
+    loud.gain.value = 0.2;
+    voice.connect(loud).connect(sound.destination);
+    voice.start();
+    voice.stop(sound.currentTime + (long ? 1.2 : 0.18));
+    voice.onended = () => void sound.close();
+  } catch {
+    // The figures count all the same.
+  }
+}
+
 /** The time as a count-down: one figure, readable across the dark room. The lamp is switched by hand. */
 export function Burn({
   plate,
@@ -17,32 +43,54 @@ export function Burn({
   burned: (seconds: number) => void;
 }) {
   const seconds = plate.burnedSeconds ?? plate.light.value;
-  const aim = Math.round((plate.light.value ?? 0) * 2) / 2;
+  const aim = plate.light.value ?? 0;
+  const untested = plate.burnedSeconds === null && plate.light.text !== "";
   const [startedAt, setStartedAt] = useState<number | null>(null);
   const [left, setLeft] = useState(0);
   const [asked, setAsked] = useState<string | null>(null);
   const ended = useRef<HTMLButtonElement>(null);
   const { mesh } = useHabits();
+  const sounded = useRef(0);
   useEffect(() => {
     if (startedAt === null) return;
-    const tick = () => setLeft(Math.max(0, aim - (performance.now() - startedAt) / 1000));
+    sounded.current = 0;
+    // Three seconds of count, a tone at the end of each; the lamp is on from the third.
+    const tick = () => {
+      const gone = (performance.now() - startedAt) / 1000;
+      const due = gone >= LEAD_S + aim ? LEAD_S + 1 : Math.min(LEAD_S, Math.floor(gone));
+      if (due > sounded.current) {
+        sounded.current = due;
+        tone(due > LEAD_S);
+      }
+      setLeft(Math.max(0, LEAD_S + aim - gone));
+    };
     tick();
-    const timer = setInterval(tick, 100);
+    const timer = setInterval(tick, 50);
     return () => clearInterval(timer);
   }, [startedAt, aim]);
-  const running = startedAt !== null && left > 0;
-  const over = startedAt !== null && !running;
-  const big = startedAt === null ? figureText({ ...plate.light, value: seconds }) : over ? "0.0" : left.toFixed(1);
+  const counting = startedAt !== null && left > aim;
+  const running = startedAt !== null && left > 0 && !counting;
+  const over = startedAt !== null && left <= 0;
+  const big =
+    startedAt === null
+      ? figureText({ ...plate.light, text: "", value: seconds })
+      : counting
+        ? String(Math.ceil(left - aim))
+        : over
+          ? "0.0"
+          : left.toFixed(1);
   const sentence =
     plate.frameId === null
       ? `Choose a frame for ${plate.name} before it is burned.`
       : plate.burnedSeconds !== null
         ? `Frame ${plate.frameLabel} was burned for ${plate.burnedSeconds} s.`
-        : running
-          ? "The lamp is on. Step back."
-          : over
-            ? "Lamp off. Was it burned?"
-            : `Frame ${plate.frameLabel}, ${mesh(plate.meshGeometry.name, plate.meshGeometry.threadsPerCm)}, on ${lamp}`;
+        : counting
+          ? "Hand on the switch: the lamp goes on at the third tone."
+          : running
+            ? "The lamp should be on. Step back, and switch it off at the long tone."
+            : over
+              ? "Switch the lamp off. Was it burned?"
+              : `Frame ${plate.frameLabel}, ${mesh(plate.meshGeometry.name, plate.meshGeometry.threadsPerCm)}, on ${lamp}`;
   return (
     <Box display="flex" alignItems="center" gap={{ base: "20px", xl: "40px" }} flexWrap="wrap">
       <Text
@@ -51,12 +99,17 @@ export function Burn({
         lineHeight=".95"
         letterSpacing="-0.05em"
         minW="3.2ch"
-        aria-live={running ? "off" : "polite"}
+        aria-live={running || counting ? "off" : "polite"}
       >
         {big.replace(" s", "")}
         <Text as="span" fontSize="40px" letterSpacing="0" ml="10px">
-          {plate.light.value !== null && plate.light.value >= 90 && startedAt === null ? "min" : "s"}
+          {counting ? "" : plate.light.value !== null && plate.light.value >= 90 && startedAt === null ? "min" : "s"}
         </Text>
+        {untested && startedAt === null && plate.light.low !== null && plate.light.high !== null && (
+          <Text as="span" display="block" color="quiet">
+            {span(plate.light.low, plate.light.high)}
+          </Text>
+        )}
       </Text>
       <Box flex="1 1 260px">
         <Text fontWeight="700" fontSize="24px" lineHeight="1.2" mb="4px">
@@ -65,6 +118,12 @@ export function Burn({
         <Text fontSize="lead" lineHeight="1.25" mb="12px">
           {sentence}
         </Text>
+        {untested && startedAt === null && (
+          <Text mb="12px" maxW="44ch">
+            Nobody has tested this lamp with this emulsion here: it lies somewhere in that span, nine times in ten. A
+            step test comes before the screen.
+          </Text>
+        )}
         <Box display="flex" gap="10px" flexWrap="wrap">
           {plate.burnedSeconds !== null ? (
             <Action quiet onClick={() => burned(0)}>
@@ -98,19 +157,19 @@ export function Burn({
                 Burned
               </Action>
               <Action quiet onClick={() => setAsked(null)}>
-                Not yet
+                Leave as it was
               </Action>
             </Box>
           ) : startedAt === null ? (
             <>
               <Action onClick={() => setStartedAt(performance.now())} disabled={plate.frameId === null || aim <= 0}>
-                Count down {aim} s
+                Count {figureText({ ...plate.light, text: "" })}
               </Action>
               <Action quiet onClick={() => setAsked("")} disabled={plate.frameId === null}>
                 Burned already
               </Action>
             </>
-          ) : running ? (
+          ) : running || counting ? (
             <Action quiet onClick={() => setStartedAt(null)}>
               Stop
             </Action>
@@ -123,7 +182,7 @@ export function Burn({
                   burned(aim);
                 }}
               >
-                Yes, {aim} s
+                Yes, {figureText({ ...plate.light, text: "" })}
               </Action>
               <Action quiet onClick={() => setStartedAt(null)}>
                 No

@@ -24,7 +24,7 @@ export function TimeScale({ light, tests, burned }: { light: Figure; tests: Test
       viewBox={`0 0 ${width} ${base + 58}`}
       width="100%"
       role="img"
-      aria-label={`${value.toFixed(1)} seconds, between ${low.toFixed(1)} and ${high.toFixed(1)} nine times in ten, with ${tests.length} step tests of this lamp and emulsion`}
+      aria-label={`${value % 1 === 0 ? value : value.toFixed(1)} seconds, between ${low.toFixed(1)} and ${high.toFixed(1)} nine times in ten, with ${tests.length} step tests of this lamp and emulsion`}
     >
       <Words x="10" y="12" size={13} fill="var(--quiet)">
         {tests.length === 0

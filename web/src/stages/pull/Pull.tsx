@@ -1,15 +1,12 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
-import type { Job } from "../../api/client";
 import { useFirstPull } from "../../api/use";
 import { Garment } from "../../ui/Garment";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
 import { Push } from "../../ui/Parts";
+import { pullPicture } from "../../ui/pictures";
 import { PullBar } from "./PullBar";
-
-export const pullPicture = (job: Pick<Job, "id" | "pullKey">, stop: number) =>
-  `/api/jobs/${job.id}/pull/${stop}.png?k=${job.pullKey}`;
 
 /** The simulated print on its garment, and the bar that pulls it layer by layer. */
 export function Pull({ at }: { at: AtHand }) {

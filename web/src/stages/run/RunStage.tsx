@@ -1,103 +1,115 @@
 import { Box, Text } from "@chakra-ui/react";
-import { NotYet } from "../../ui/Bench";
+import { Heading, NotYet } from "../../ui/Bench";
 import { day } from "../../ui/day";
-import { figureText } from "../../ui/figures";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
 import { Action } from "../../ui/Parts";
+import { Sign } from "../../ui/Sign";
+import { Garments } from "./Garments";
+import { Heads } from "./Heads";
+import { MarkedPrint } from "./MarkedPrint";
 
 /** The work order: a page for the wall by the press. */
 export function RunStage() {
   const { job } = useAtHand<"run">();
-  const { length, mesh } = useHabits();
+  const { length } = useHabits();
   if (!job.separated) return <NotYet>The work order lists the plates. Separate the art first.</NotYet>;
+  const off = job.runs.filter((run) => !run.inRegister);
   return (
-    <Box p={{ base: "20px", lg: "28px" }} bg="paper">
-      <Box className="no-print" mb="20px">
+    <Box p={{ base: "20px", lg: "28px" }} bg="paper" className="paper-page">
+      <Box className="no-print" mb="20px" display="flex" gap="12px" flexWrap="wrap">
         <Action onClick={() => window.print()}>Print the work order</Action>
+        <a href={`/api/jobs/${job.id}/proof.pdf`} download className="reach lined">
+          Proof page for the customer, PDF
+        </a>
       </Box>
       <Box maxW="1000px" borderTopWidth="3px" borderColor="ink" pt="14px">
-        <Text className="wide" fontWeight="800" fontSize="title" lineHeight="1.1">
-          {job.name}
-        </Text>
-        <Text>
-          {job.customer && `${job.customer}. `}
-          {job.quantity > 0 && `${job.quantity} ${job.substrate} ${job.garment}, `}
-          {job.garmentName} ({job.garmentHex}), {job.place} {length(job.widthMm)} × {length(job.heightMm)}
-          {job.dueOn && `, due ${day(job.dueOn)}`}. Register within {length(job.toleranceMm, 2)}.
-        </Text>
-        {job.witnesses.length > 0 && (
-          <Text>
-            Look on every strike-off at the marks and at{" "}
-            {job.witnesses
-              .map((w) => `${length(w.xMm, 0)} from the left and ${length(w.yMm, 0)} from the top`)
-              .join("; ")}
-            : there most plates meet.
-          </Text>
-        )}
-        <Box overflowX="auto" tabIndex={0} role="region" aria-label="Work order">
-          <Box as="table" w="100%" mt="18px" borderCollapse="collapse">
-            <thead>
-              <tr>
-                {["", "Plate", "Ink", "Covers", "Frame", "Mesh", "Stencil", "Light", "Off-contact", "Then"].map(
-                  (head) => (
-                    <Box
-                      as="th"
-                      key={head}
-                      textAlign="left"
-                      fontSize="small"
-                      fontWeight="400"
-                      color="quiet"
-                      pb="6px"
-                      pr="14px"
-                      borderBottomWidth="1px"
-                      borderColor="ink"
-                    >
-                      {head}
-                    </Box>
-                  ),
-                )}
-              </tr>
-            </thead>
-            <tbody>
-              {job.plates.map((p, i) => (
-                <Box as="tr" key={p.id} borderBottomWidth="1px" borderColor="line" h="52px">
-                  <td className="readout">{i + 1}</td>
-                  <Box as="td" fontWeight="700" pr="14px">
-                    {p.name}
-                    {p.mind !== "" && (
-                      <Text role="status" color="madder" fontSize="small" maxW="30ch">
-                        {p.mind}
-                      </Text>
-                    )}
-                  </Box>
-                  <Box as="td" pr="14px">
-                    <span
-                      className="colours"
-                      style={{
-                        display: "inline-block",
-                        width: 14,
-                        height: 14,
-                        background: p.inkHex,
-                        border: "1px solid var(--line)",
-                        marginRight: 8,
-                      }}
-                    />
-                    {p.inkName}
-                  </Box>
-                  <td className="readout">{Math.round(p.coveragePct)} %</td>
-                  <td className="readout">{p.frameLabel || "–"}</td>
-                  <td className="readout">{mesh(p.mesh.text, p.mesh.value ?? 0)}</td>
-                  <td className="readout">{figureText(p.stencil)}</td>
-                  <td className="readout">{figureText(p.light)}</td>
-                  <td className="readout">{length(p.offContact.value ?? 0, 1)}</td>
-                  <td>{p.flashAfter ? "flash, cool" : i === job.plates.length - 1 ? "dryer" : "wet on wet"}</td>
-                </Box>
-              ))}
-            </tbody>
+        <Box
+          display="grid"
+          gridTemplateColumns={{ base: "1fr", md: "minmax(220px, 320px) 1fr" }}
+          gap="28px"
+          className="order-head"
+        >
+          <MarkedPrint job={job} />
+          <Box minW="0">
+            <Text as="h2" className="wide" fontWeight="800" fontSize="title" lineHeight="1.1">
+              {job.name}
+            </Text>
+            <Text fontSize="lead" mb="10px">
+              {[job.customer, job.dueOn && `due ${day(job.dueOn)}`].filter(Boolean).join(", ")}
+            </Text>
+            <Box as="dl" display="grid" gridTemplateColumns="auto 1fr" columnGap="16px" rowGap="4px">
+              <Line label="Print">
+                {length(job.widthMm)} × {length(job.heightMm)}, {job.place}
+                {(job.acrossMm !== 0 || job.dropMm !== 0) &&
+                  `, ${length(job.acrossMm)} right and ${length(job.dropMm)} down of its usual place`}
+              </Line>
+              <Line label="Press">{job.pressName || "none chosen"}</Line>
+              <Line label="Light">
+                {job.lampName || "no lamp chosen"}, {job.emulsionName || "no emulsion chosen"}
+              </Line>
+              <Line label="Register">within {length(job.toleranceMm, 2)}</Line>
+              {job.witnesses.length > 0 && (
+                <Line label="Look at">
+                  {job.witnesses
+                    .map((w) => `${length(w.xMm, 0)} from the left, ${length(w.yMm, 0)} from the top`)
+                    .join("; ")}
+                  : there most plates meet
+                </Line>
+              )}
+            </Box>
+            {job.notes !== "" && (
+              <Text mt="10px" borderLeftWidth="3px" borderColor="ink" pl="12px" whiteSpace="pre-line">
+                {job.notes}
+              </Text>
+            )}
+            {off.length > 0 && (
+              <Text role="status" mt="10px" borderLeftWidth="6px" borderColor="madder" pl="12px" fontWeight="700">
+                Not in register yet:{" "}
+                {off
+                  .map((run) => `${job.plates.find((p) => p.id === run.id)?.name ?? ""} (${run.register})`)
+                  .join(", ")}
+                . Do not start the run.
+              </Text>
+            )}
           </Box>
         </Box>
+        <Garments job={job} />
+        <Heads job={job} />
+        <Text fontSize="small" color="quiet" mt="8px" display="flex" gap="18px" flexWrap="wrap">
+          <span className="beside">
+            <Sign kind="reckoned" quiet /> reckoned
+          </span>
+          <span className="beside">
+            <Sign kind="measured" quiet /> measured, or done so
+          </span>
+          <span className="beside">
+            <Sign kind="out_of_bounds" quiet /> out of bounds
+          </span>
+        </Text>
+        {job.cautions.length > 0 && (
+          <Box mt="18px" className="whole-block">
+            <Heading>Mind</Heading>
+            <Box as="ul" pl="18px" listStyleType="disc" maxW="84ch">
+              {job.cautions.map((one) => (
+                <li key={one}>{one}</li>
+              ))}
+              <li>Follow the inks’ safety data sheets, the makers’ manuals and local rules.</li>
+            </Box>
+          </Box>
+        )}
       </Box>
     </Box>
+  );
+}
+
+function Line({ label, children }: { label: string; children: React.ReactNode }) {
+  return (
+    <>
+      <Box as="dt" color="quiet">
+        {label}
+      </Box>
+      <Box as="dd">{children}</Box>
+    </>
   );
 }

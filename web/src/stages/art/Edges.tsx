@@ -1,0 +1,60 @@
+import { Box } from "@chakra-ui/react";
+import { Heading } from "../../ui/Bench";
+import { useHabits } from "../../ui/habits";
+import type { AtHand } from "../../ui/JobFrame";
+import { leave, useKeep } from "../../ui/keep";
+import { useLengthText } from "../../ui/lengthText";
+import { Entry, Field } from "../../ui/Parts";
+import { SmallButton } from "../../ui/SmallButton";
+
+const differs = (a: number, b: number) => Number.isNaN(a) || Math.abs(a - b) > 0.0005;
+
+/** How plates meet: the choke of the base and the trap. */
+export function Edges({ at }: { at: AtHand<"art"> }) {
+  const { job, work } = at;
+  const { fromField, lengthUnit } = useHabits();
+  const { keep, trouble } = useKeep(work);
+  const [choke, setChoke] = useLengthText(job.chokeMm);
+  const [trap, setTrap] = useLengthText(job.trap.value ?? 0);
+  return (
+    <Box as="form" onSubmit={leave}>
+      <Heading
+        note={
+          job.trapFollowsPress
+            ? `Trap: ${job.trap.formula.toLowerCase()} (${job.trap.source}).`
+            : "The trap is set by hand."
+        }
+      >
+        Where plates meet
+      </Heading>
+      <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
+        <Field label={`Choke of the base, ${lengthUnit}`}>
+          <Entry
+            inputMode="decimal"
+            value={choke}
+            onChange={(e) => setChoke(e.target.value)}
+            onBlur={() =>
+              keep("chokeMm", differs(fromField(choke), job.chokeMm) ? { chokeMm: fromField(choke) } : null)
+            }
+          />
+        </Field>
+        <Field label={`Trap, ${lengthUnit}`}>
+          <Entry
+            inputMode="decimal"
+            value={trap}
+            onChange={(e) => setTrap(e.target.value)}
+            onBlur={() =>
+              keep("trapMm", differs(fromField(trap), job.trap.value ?? 0) ? { trapMm: fromField(trap) } : null)
+            }
+          />
+        </Field>
+      </Box>
+      {trouble("chokeMm", "trapMm")}
+      {!job.trapFollowsPress && (
+        <SmallButton ml="-10px" onClick={() => work.change.mutate({ trapFollowsPress: true })}>
+          Let the press set it
+        </SmallButton>
+      )}
+    </Box>
+  );
+}

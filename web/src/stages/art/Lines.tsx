@@ -1,0 +1,123 @@
+import { Box, Text } from "@chakra-ui/react";
+import type { Job, JobChange } from "../../api/client";
+import { useFollowing } from "../../ui/keep";
+import { numberTyped } from "../../ui/number";
+import { Entry, Label } from "../../ui/Parts";
+import { SmallButton } from "../../ui/SmallButton";
+
+type Line = Job["lines"][number];
+const USUAL = ["S", "M", "L", "XL"];
+
+/** Several garments and colours in one order, by sizes; the sum is the quantity of the job. */
+export function Lines({ job, keep }: { job: Job; keep: (field: string, change: JobChange | null) => void }) {
+  const sizes = [...new Set([...USUAL, ...job.lines.flatMap((l) => l.sizes.map((s) => s.size))])];
+  const set = (lines: Line[]) => keep("lines", { lines });
+  const put = (i: number, line: Line) => set(job.lines.map((l, j) => (i === j ? line : l)));
+  const begin: Line = {
+    garment: job.garment,
+    colour: job.garmentName,
+    hex: job.garmentHex,
+    sizes: USUAL.map((size) => ({ size, pieces: 0 })),
+  };
+  return (
+    <Box my="12px">
+      {job.lines.map((line, i) => (
+        <Box
+          key={i}
+          role="group"
+          aria-label={`Garment ${i + 1} of the order`}
+          borderTopWidth="1px"
+          borderColor="line"
+          py="10px"
+        >
+          <Box display="grid" gridTemplateColumns="44px 1fr 1fr" gap="8px" alignItems="end">
+            <Colour line={line} put={(hex) => put(i, { ...line, hex })} n={i + 1} />
+            <Word label="Name of the colour" value={line.colour} put={(colour) => put(i, { ...line, colour })} />
+            <Word label="Garment" value={line.garment} put={(garment) => put(i, { ...line, garment })} />
+          </Box>
+          <Box display="flex" gap="6px" mt="6px" alignItems="end" flexWrap="wrap">
+            {sizes.map((size) => (
+              <Pieces
+                key={size}
+                size={size}
+                pieces={line.sizes.find((s) => s.size === size)?.pieces ?? 0}
+                put={(pieces) =>
+                  put(i, {
+                    ...line,
+                    sizes: sizes.map((one) => ({
+                      size: one,
+                      pieces: one === size ? pieces : (line.sizes.find((s) => s.size === one)?.pieces ?? 0),
+                    })),
+                  })
+                }
+              />
+            ))}
+            <Text className="readout" pb="12px" ml="4px">
+              {line.sizes.reduce((sum, s) => sum + s.pieces, 0)}
+            </Text>
+            <SmallButton ml="auto" onClick={() => set(job.lines.filter((_, j) => j !== i))}>
+              Leave out<span className="heard"> garment {i + 1}</span>
+            </SmallButton>
+          </Box>
+        </Box>
+      ))}
+      <SmallButton ml="-10px" onClick={() => set([...job.lines, begin])}>
+        {job.lines.length === 0 ? "Count by sizes, or several garments" : "Another garment or colour"}
+      </SmallButton>
+    </Box>
+  );
+}
+
+function Pieces({ size, pieces, put }: { size: string; pieces: number; put: (pieces: number) => void }) {
+  const [text, setText] = useFollowing(pieces === 0 ? "" : String(pieces));
+  return (
+    <Box as="label" w="58px">
+      <Label as="span" display="block">
+        {size}
+      </Label>
+      <Entry
+        inputMode="numeric"
+        px="6px"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={() => {
+          const typed = numberTyped(text);
+          const told = typed === null ? 0 : Number.isNaN(typed) ? (text as unknown as number) : typed;
+          if (told !== pieces) put(told);
+        }}
+      />
+    </Box>
+  );
+}
+
+function Word({ label, value, put }: { label: string; value: string; put: (text: string) => void }) {
+  const [text, setText] = useFollowing(value);
+  return (
+    <Box as="label" minW="0">
+      <Label as="span" display="block">
+        {label}
+      </Label>
+      <Entry
+        fontFamily="body"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={() => text !== value && put(text)}
+      />
+    </Box>
+  );
+}
+
+function Colour({ line, put, n }: { line: Line; put: (hex: string) => void; n: number }) {
+  const [hex, setHex] = useFollowing(line.hex);
+  return (
+    <Entry
+      aria-label={`Colour of garment ${n}`}
+      className="colours"
+      type="color"
+      p="4px"
+      value={hex}
+      onChange={(e) => setHex(e.target.value)}
+      onBlur={() => hex !== line.hex && put(hex)}
+    />
+  );
+}

@@ -1,0 +1,43 @@
+import { useState } from "react";
+import type { JobChange } from "../api/client";
+import type { JobWork } from "../api/use";
+import { Trouble } from "./Parts";
+
+/** The text of a field that follows what is kept, as long as nobody types in it. */
+export function useFollowing(value: string): [string, (text: string) => void] {
+  const [kept, keep] = useState({ of: value, text: value });
+  if (kept.of !== value) keep({ of: value, text: value });
+  return [kept.text, (text) => keep({ of: value, text })];
+}
+
+/**
+ * The one way of saving: a field is kept when it is left, each by itself, and can be undone. What is refused stays as it was
+ * typed, with its sentence beside it, until it is put right.
+ */
+export function useKeep(work: JobWork) {
+  const [refused, setRefused] = useState<Record<string, unknown>>({});
+  const forget = (field: string) => setRefused(({ [field]: _, ...rest }) => rest);
+  return {
+    /** null where the field says what is kept already */
+    keep: (field: string, change: JobChange | null) => {
+      if (change === null) return forget(field);
+      work.change
+        .mutateAsync(change)
+        .then(() => forget(field))
+        .catch((error: unknown) => setRefused((was) => ({ ...was, [field]: error })));
+    },
+    trouble: (...fields: string[]) => (
+      <>
+        {fields.map((field) => (
+          <Trouble key={field} of={refused[field]} />
+        ))}
+      </>
+    ),
+  };
+}
+
+/** Enter leaves the field at hand, which keeps it. */
+export const leave = (e: React.FormEvent) => {
+  e.preventDefault();
+  if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+};
