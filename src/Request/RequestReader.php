@@ -152,7 +152,7 @@ final class RequestReader
             $field = $spelling->path($parameter->getName());
             $given = $values[$field] ?? null;
             if ($is instanceof \ReflectionNamedType && $is->getName() === 'int' && \is_float($given)) {
-                $faults[] = new Fault($field, \sprintf('“%s” is %s, no whole number. Only whole numbers count here.', $field, json_encode($given)));
+                $faults[] = new Fault($field, \sprintf('“%s” is %s, no whole number. Only whole numbers count here.', self::said($field, $spelling), json_encode($given)));
             }
         }
         if ($faults !== []) {
@@ -164,7 +164,13 @@ final class RequestReader
     {
         $field = $spelling->path($violation->getPropertyPath());
 
-        return new Fault($field, $field === '' ? (string) $violation->getMessage() : \sprintf('“%s” %s', $field, $violation->getMessage()));
+        return new Fault($field, $field === '' ? (string) $violation->getMessage() : \sprintf('“%s” %s', self::said($field, $spelling), $violation->getMessage()));
+    }
+
+    /** As the page names it; a file is written in its own names. */
+    private static function said(string $field, Spelling $spelling): string
+    {
+        return $spelling === Spelling::Camel ? FieldWords::of($field) : $field;
     }
 
     /** @param array<array-key, mixed> $values */
@@ -177,25 +183,26 @@ final class RequestReader
             $wanted === 'pair' => ['not a pair', 'Give two numbers, [x, y].'],
             str_contains($wanted, 'float') => [
                 \is_string($given) ? 'not a number' : 'no number',
-                'Give it as a plain number, without quotes.',
+                $spelling === Spelling::Camel ? 'Give it as a number.' : 'Give it as a plain number, without quotes.',
             ],
             str_contains($wanted, 'int') => ['no whole number', 'Only whole numbers count here.'],
-            str_contains($wanted, 'bool') => ['neither true nor false', 'Say true or false.'],
-            str_contains($wanted, 'array'), str_contains($wanted, '[]') => ['not a list', 'Give it as a list, [ … ].'],
+            str_contains($wanted, 'bool') => $spelling === Spelling::Camel ? ['neither yes nor no', 'Say yes or no.'] : ['neither true nor false', 'Say true or false.'],
+            str_contains($wanted, 'array'), str_contains($wanted, '[]') => ['not a list', $spelling === Spelling::Camel ? 'Give one after the other.' : 'Give it as a list, [ … ].'],
             str_contains($wanted, 'string') && !\is_string($given) => ['not text', 'Give it as text.'],
             \is_string($given) => ['not known here', 'Look up how it is called.'],
-            default => ['not an object', 'Give it as an object, { … }.'],
+            default => $spelling === Spelling::Camel ? ['not whole', 'Fill in all of it.'] : ['not an object', 'Give it as an object, { … }.'],
         };
         $known = self::known($not);
+        $said = self::said($field, $spelling);
         $shown = \is_scalar($given) ? \sprintf(
             '%s, ',
             \is_string($given) ? '“'.mb_strimwidth($given, 0, 40, '…').'”' : json_encode($given),
         ) : '';
 
         return new Fault($field, match (true) {
-            !$is || $given === null => \sprintf('“%s” is missing. %s', $field, $how[1]),
-            $known !== '' => \sprintf('“%s” is %swhich is not known here. Use one of: %s.', $field, $shown, $known),
-            default => \sprintf('“%s” is %s%s. %s', $field, $shown, $how[0], $how[1]),
+            !$is || $given === null => \sprintf('“%s” is missing. %s', $said, $how[1]),
+            $known !== '' => \sprintf('“%s” is %swhich is not known here. Use one of: %s.', $said, $shown, $known),
+            default => \sprintf('“%s” is %s%s. %s', $said, $shown, $how[0], $how[1]),
         });
     }
 

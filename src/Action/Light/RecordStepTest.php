@@ -15,8 +15,9 @@ use Ektype\Core\Exposure\TestReading;
 final readonly class RecordStepTest implements Change
 {
     /**
-     * @param float|null $lowS  longest strip that was still under
-     * @param float|null $highS shortest strip that was already over
+     * @param float|null  $lowS   longest strip that was still under
+     * @param float|null  $highS  shortest strip that was already over
+     * @param string|null $doneOn today where it is not told
      */
     public function __construct(
         private int $lampId,
@@ -27,6 +28,7 @@ final readonly class RecordStepTest implements Change
         private ?float $bestS = null,
         private ?float $highS = null,
         private string $remark = '',
+        private ?string $doneOn = null,
     ) {
     }
 
@@ -52,7 +54,7 @@ final readonly class RecordStepTest implements Change
             new StepTest(
                 $lamp,
                 $emulsion,
-                $shop->now()->format('Y-m-d'),
+                $this->doneOn ?? $shop->now()->format('Y-m-d'),
                 $this->thicknessUm,
                 $this->dyed,
                 $lamp->hours,

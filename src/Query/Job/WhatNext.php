@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Job;
 
 use Ektype\App\Shop\Job\Job;
-use Ektype\Core\Exposure\TimerSetting;
 use Ektype\App\Shop\Task\Task;
 use Ektype\App\Shop\Task\TaskKind;
+use Ektype\Core\Exposure\TimerSetting;
 
 /** Finds the first thing that holds a job up. */
 final class WhatNext

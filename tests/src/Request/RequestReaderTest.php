@@ -39,7 +39,7 @@ final class RequestReaderTest extends TestCase
         yield 'nothing for a name' => ['{"name": "  "}', JobPatch::class, $camel, 'name', 'is empty'];
         yield 'a name too long' => ['{"garment": "'.str_repeat('a', 61).'"}', JobPatch::class, $camel, 'garment', 'Shorten it to 60'];
         yield 'a cloth that is none' => ['{"substrate": "silk"}', JobPatch::class, $camel, 'substrate', 'Use one of: cotton, polyester'];
-        yield 'a word for yes' => ['{"stepWedge": "yes"}', JobPatch::class, $camel, 'stepWedge', 'Say true or false'];
+        yield 'a word for yes' => ['{"stepWedge": "yes"}', JobPatch::class, $camel, 'stepWedge', 'Say yes or no'];
         yield 'a colour that is none' => ['{"garmentHex": "navy"}', JobPatch::class, $camel, 'garmentHex', 'six hexadecimal digits'];
         yield 'a day that is none' => ['{"dueOn": "2026-02-30"}', JobPatch::class, $camel, 'dueOn', 'no date'];
         yield 'within' => ['{"lock": {"hex": "#aabbcc"}}', JobPatch::class, $camel, 'lock.inkId', 'is missing'];

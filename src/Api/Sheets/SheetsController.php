@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Sheets;
+
+use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Served;
+use Ektype\App\Api\Asking\Brought;
+use Ektype\App\Api\Asking\Form;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Shelves as tables, out and in. */
+final readonly class SheetsController
+{
+    private const MISSING = 'No table came. Bring a CSV file, as a spreadsheet saves it.';
+
+    public function __construct(private Sheets $sheets, private ShopDoor $door)
+    {
+    }
+
+    #[Route('/api/sheets/{kind}.csv', methods: ['GET'])]
+    public function csv(SheetKind $kind): Response
+    {
+        return Served::file($this->sheets->csv($kind), 'text/csv; charset=utf-8', $kind->value.'.csv');
+    }
+
+    /** What the table would do; nothing is done. */
+    #[Route('/api/sheets/{kind}/look', methods: ['POST'])]
+    public function look(SheetKind $kind, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
+    {
+        return $this->sheets->look($kind, Brought::file($request, 'file', self::MISSING)->getContent());
+    }
+
+    /** Takes the rows that can be taken, all of them or none. */
+    #[Route('/api/sheets/{kind}', methods: ['POST'])]
+    public function take(SheetKind $kind, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
+    {
+        $csv = Brought::file($request, 'file', self::MISSING)->getContent();
+        $look = $this->sheets->look($kind, $csv);
+        $changes = $this->sheets->changes($kind, $csv);
+        if ($changes !== []) {
+            $this->door->do(...$changes);
+        }
+
+        return $look;
+    }
+}
