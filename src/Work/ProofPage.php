@@ -13,9 +13,9 @@ final class ProofPage extends \FPDF
     private const PAGE_MM = 210.0;
     /** The print and its garment take so much of the page. */
     private const PICTURE_WIDTH_MM = self::PAGE_MM - 2 * self::MARGIN_MM;
-    private const PICTURE_HEIGHT_MM = 132.0;
+    private const PICTURE_HEIGHT_MM = 150.0;
     /** Of garment seen around the print. */
-    private const CLOTH_MM = 14.0;
+    private const CLOTH_MM = 9.0;
     private const LARGE = 22;
     private const TEXT = 10;
     private const SMALL = 8;

@@ -17,7 +17,7 @@ for (const [where, size, plate] of [["at the desk", { width: 1280, height: 800 }
     await page.reload();
     await expect(page.getByLabel("Glass clean on both sides")).toBeChecked();
 
-    const aim = /[\d.]+/.exec((await page.getByRole("button", { name: /^Count down/ }).textContent()) ?? "")?.[0] ?? "";
+    const aim = /[\d.]+/.exec((await page.getByRole("button", { name: /^Count / }).textContent()) ?? "")?.[0] ?? "";
     await page.getByRole("button", { name: "Burned already" }).click();
     await page.getByLabel("Burned for, seconds").fill(aim);
     await page.getByRole("button", { name: "Burned", exact: true }).click();
@@ -66,17 +66,17 @@ test("a frame is reclaimed, taken back, and gets new mesh", async ({ page }) => 
   await page.goto("/rack");
   await page.getByRole("button", { name: "To reclaim" }).click();
   await page.getByRole("link", { name: "27", exact: true }).click();
-  await page.getByRole("button", { name: "Clean", exact: true }).click();
+  await page.getByRole("button", { name: "It came off clean" }).click();
   await expect(page.getByText("Bare mesh.")).toBeVisible();
   await expect(page.getByLabel("State")).toHaveValue("bare");
   await page.keyboard.press("z");
   await expect(page.getByLabel("State")).toHaveValue("to reclaim");
   await page.getByRole("button", { name: "It gets new mesh" }).click();
-  await page.getByLabel("Thread, µm").fill("400");
-  await page.getByLabel("Tension, N/cm").fill("26");
+  await page.getByLabel("New mesh of the catalogue").selectOption({ label: "32 per cm, 100 µm, white" });
+  await page.getByLabel("Tension, N/cm").fill("900");
   await page.getByRole("button", { name: "Stretched today" }).click();
-  await expect(page.getByRole("alert")).toContainText("there would be no opening for ink");
-  await page.getByLabel("Thread, µm").fill("100");
+  await expect(page.getByRole("alert")).toContainText("“Tension, N/cm” must lie from");
+  await page.getByLabel("Tension, N/cm").fill("26");
   await page.getByRole("button", { name: "Stretched today" }).click();
   await expect(page.getByText(/^Stretched with 32–100 at 26\.0 N\/cm/).first()).toBeVisible();
 });

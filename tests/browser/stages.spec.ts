@@ -25,7 +25,7 @@ for (const [where, size] of [["at the desk", { width: 1280, height: 800 }], ["on
     await page.keyboard.press("a");
     await page.getByLabel("Print height, mm").fill("90");
     await expect(page.getByLabel("Print width, mm")).toHaveValue(/^120/);
-    await page.getByRole("button", { name: "Keep", exact: true }).click();
+    await page.getByLabel("Print height, mm").press("Enter");
     await expect(page.locator("header").getByText("120 mm × 90 mm")).toBeVisible();
     await page.getByRole("button", { name: "Take a part" }).click();
     await page.getByLabel("left, %").fill("60");
@@ -39,7 +39,7 @@ for (const [where, size] of [["at the desk", { width: 1280, height: 800 }], ["on
     // The rust is locked to an ink of the shelf; the trap is set.
     await page.getByLabel("What becomes of #b84a30").selectOption({ label: await page.getByLabel("What becomes of #b84a30").locator("option", { hasText: "Harbour rust" }).innerText() });
     await page.getByLabel("Trap, mm").fill("0.25");
-    await page.getByRole("button", { name: "Keep these" }).click();
+    await page.getByLabel("Trap, mm").press("Enter");
     await page.getByRole("button", { name: "Separate again" }).click();
     await separated(page);
     await expect(page.getByText("spot plates, one an ink, without halftone")).toBeVisible();

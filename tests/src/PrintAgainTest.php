@@ -105,7 +105,7 @@ final class PrintAgainTest extends ShopTestCase
         $id = $this->twoDotsSeparated();
         $job = $this->ask('PATCH', "/api/jobs/$id", ['lines' => [
             ['garment' => 'tees', 'colour' => 'navy', 'hex' => '#1b2436', 'sizes' => [['size' => 'S', 'pieces' => 5], ['size' => 'M', 'pieces' => 7]]],
-            ['garment' => 'tees', 'colour' => 'white', 'hex' => '#FFFFFF', 'sizes' => [['size' => 'M', 'pieces' => 30]]],
+            ['garment' => 'tees', 'colour' => '', 'hex' => '#FFFFFF', 'sizes' => [['size' => 'M', 'pieces' => 30]]],
         ]]);
         self::assertSame(42, $job['quantity']);
         [$navy, $white] = $job['garments'];

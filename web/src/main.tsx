@@ -8,6 +8,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./App";
+import { Door } from "./ui/Door";
 import { HabitsProvider } from "./ui/habits";
 import { system } from "./ui/theme";
 
@@ -22,7 +23,9 @@ if (root) {
         <QueryClientProvider client={queries}>
           <HabitsProvider>
             <BrowserRouter>
-              <App />
+              <Door>
+                <App />
+              </Door>
             </BrowserRouter>
           </HabitsProvider>
         </QueryClientProvider>

@@ -12,7 +12,7 @@ final readonly class RowLook
      * @param string       $what   the row in short
      * @param list<string> $faults plain sentences; none where it can be taken
      */
-    public function __construct(public int $row, public string $what, public Becomes $becomes, public array $faults)
+    public function __construct(public int $row, public string $what, public RowBecomes $becomes, public array $faults)
     {
     }
 }

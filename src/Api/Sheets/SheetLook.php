@@ -15,10 +15,10 @@ final readonly class SheetLook
     /** @param list<RowLook> $rows */
     public function __construct(public array $rows)
     {
-        $count = static fn (Becomes $as): int => \count(array_filter($rows, static fn (RowLook $r): bool => $r->becomes === $as));
-        $this->new = $count(Becomes::Fresh);
-        $this->changed = $count(Becomes::Changed);
-        $this->same = $count(Becomes::Same);
-        $this->bad = $count(Becomes::Bad);
+        $count = static fn (RowBecomes $as): int => \count(array_filter($rows, static fn (RowLook $r): bool => $r->becomes === $as));
+        $this->new = $count(RowBecomes::Fresh);
+        $this->changed = $count(RowBecomes::Changed);
+        $this->same = $count(RowBecomes::Same);
+        $this->bad = $count(RowBecomes::Bad);
     }
 }

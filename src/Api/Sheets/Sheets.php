@@ -103,10 +103,10 @@ final readonly class Sheets
             }
         }
         $what = mb_strimwidth(implode(', ', array_filter(array_map(trim(...), $cells), static fn (string $c): bool => $c !== '')), 0, 80, '…');
-        $not = static fn (string ...$faults): ReadRow => new ReadRow(new RowLook($number, $what, Becomes::Bad, array_values($faults)), null);
+        $not = static fn (string ...$faults): ReadRow => new ReadRow(new RowLook($number, $what, RowBecomes::Bad, array_values($faults)), null);
         $text = implode("\0", array_map(static fn (Column $c): string => $c->cell($values[$c->field] ?? null), $sheet->columns()));
         if (\in_array($text, $standing, true)) {
-            return new ReadRow(new RowLook($number, $what, Becomes::Same, []), null);
+            return new ReadRow(new RowLook($number, $what, RowBecomes::Same, []), null);
         }
         try {
             // An empty text is one that was not told.
@@ -124,7 +124,7 @@ final readonly class Sheets
         }
         $known = $key !== '' && \in_array(trim((string) preg_replace('/^(frame|ink) /', '', $key)), $keys, true);
 
-        return new ReadRow(new RowLook($number, $what, $known ? Becomes::Changed : Becomes::Fresh, []), new ChangeOfRow($number, $change));
+        return new ReadRow(new RowLook($number, $what, $known ? RowBecomes::Changed : RowBecomes::Fresh, []), new ChangeOfRow($number, $change));
     }
 
     /**

@@ -21,26 +21,26 @@ final readonly class SheetsController
     {
     }
 
-    #[Route('/api/sheets/{kind}.csv', methods: ['GET'])]
-    public function csv(SheetKind $kind): Response
+    #[Route('/api/sheets/{table}.csv', methods: ['GET'])]
+    public function csv(SheetKind $table): Response
     {
-        return Served::file($this->sheets->csv($kind), 'text/csv; charset=utf-8', $kind->value.'.csv');
+        return Served::file($this->sheets->csv($table), 'text/csv; charset=utf-8', $table->value.'.csv');
     }
 
     /** What the table would do; nothing is done. */
-    #[Route('/api/sheets/{kind}/look', methods: ['POST'])]
-    public function look(SheetKind $kind, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
+    #[Route('/api/sheets/{table}/look', methods: ['POST'])]
+    public function look(SheetKind $table, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
     {
-        return $this->sheets->look($kind, Brought::file($request, 'file', self::MISSING)->getContent());
+        return $this->sheets->look($table, Brought::file($request, 'file', self::MISSING)->getContent());
     }
 
     /** Takes the rows that can be taken, all of them or none. */
-    #[Route('/api/sheets/{kind}', methods: ['POST'])]
-    public function take(SheetKind $kind, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
+    #[Route('/api/sheets/{table}', methods: ['POST'])]
+    public function take(SheetKind $table, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
     {
         $csv = Brought::file($request, 'file', self::MISSING)->getContent();
-        $look = $this->sheets->look($kind, $csv);
-        $changes = $this->sheets->changes($kind, $csv);
+        $look = $this->sheets->look($table, $csv);
+        $changes = $this->sheets->changes($table, $csv);
         if ($changes !== []) {
             $this->door->do(...$changes);
         }

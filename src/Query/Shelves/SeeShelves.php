@@ -15,6 +15,7 @@ use Ektype\App\Shop\OwnMesh\OwnMesh;
 use Ektype\App\Shop\Press\Presses;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshCatalogue;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /** What stands on the shop’s shelves. */
 final readonly class SeeShelves
@@ -25,6 +26,8 @@ final readonly class SeeShelves
         private Emulsions $emulsions,
         private Presses $presses,
         private FilmPrinters $printers,
+        #[Autowire('%env(EKTYPE_ADDRESS)%')]
+        private string $address,
     ) {
     }
 
@@ -47,6 +50,7 @@ final readonly class SeeShelves
             array_map(StepTestOnShelf::of(...), $shop->shelves->stepTests->latestFirst()),
             array_map(PrinterOnShelf::of(...), $this->printers->all()),
             self::catalogue($shop->shelves->ownMeshes->all(), $shop->frames()),
+            $this->address,
         );
     }
 

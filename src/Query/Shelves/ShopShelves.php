@@ -16,6 +16,7 @@ final readonly class ShopShelves
      * @param list<StepTestOnShelf> $tests        latest first
      * @param list<PrinterOnShelf>  $filmPrinters
      * @param list<MeshInCatalogue> $meshes       coarse to fine
+     * @param string                $address      where other devices find the shop; empty where they do not
      */
     public function __construct(
         public array $inks,
@@ -26,6 +27,7 @@ final readonly class ShopShelves
         public array $tests,
         public array $filmPrinters,
         public array $meshes,
+        public string $address,
     ) {
     }
 }

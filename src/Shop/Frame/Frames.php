@@ -27,7 +27,11 @@ final readonly class Frames extends Shelf
     /** @return list<Frame> coarse to fine */
     public function byMesh(): array
     {
-        return $this->shelf()->findBy([], ['threadsPerCm' => 'ASC', 'label' => 'ASC']);
+        $frames = $this->shelf()->findBy([], ['threadsPerCm' => 'ASC']);
+        // Frame 10 comes after frame 9.
+        usort($frames, static fn (Frame $a, Frame $b): int => $a->threadsPerCm === $b->threadsPerCm ? strnatcmp($a->label, $b->label) : $a->threadsPerCm <=> $b->threadsPerCm);
+
+        return $frames;
     }
 
     /** @return list<Frame> */

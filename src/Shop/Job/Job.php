@@ -208,12 +208,14 @@ class Job
         return KeptLines::read($this->lines);
     }
 
-    /** @param list<GarmentLine> $lines their pieces are the quantity of the job */
+    /** @param list<GarmentLine> $lines their pieces are the quantity of the job, as soon as there are any */
     public function orders(array $lines): void
     {
         $this->lines = KeptLines::written($lines);
-        if ($lines !== []) {
-            $this->quantity = array_sum(array_map(static fn (GarmentLine $l): int => $l->pieces(), $lines));
+        $pieces = array_sum(array_map(static fn (GarmentLine $l): int => $l->pieces(), $lines));
+        // Lines that nobody has counted yet say nothing.
+        if ($pieces > 0) {
+            $this->quantity = $pieces;
         }
     }
 

@@ -19,8 +19,8 @@ final class KeptLines
     public static function read(array $stored): array
     {
         return array_map(static fn (Kept $line): GarmentLine => new GarmentLine(
-            $line->text('garment'),
-            $line->text('colour'),
+            $line->textOr('garment', ''),
+            $line->textOr('colour', ''),
             $line->text('hex'),
             array_map(
                 static fn (Kept $size): SizeCount => new SizeCount($size->text('size'), $size->whole('pieces', 0, 1_000_000)),

@@ -40,7 +40,8 @@ export function useJobWork(id: number) {
   const onMutate = () => queries.cancelQueries({ queryKey: ["job", id] });
   const onSuccess = async (job: Job) => {
     await queries.cancelQueries({ queryKey: ["job", id] });
-    queries.setQueryData(["job", id], job);
+    // Two changes at once may be answered the other way round: the later turn stands.
+    queries.setQueryData<Job>(["job", id], (was) => (was !== undefined && was.turn > job.turn ? was : job));
     for (const key of ["jobs", "shop", "darkroom", "frame", "frames", "hand"])
       void queries.invalidateQueries({ queryKey: [key] });
   };

@@ -4,9 +4,9 @@ import { useFrameWork } from "../api/use";
 import { Action, Trouble } from "./Parts";
 
 const answers: [CameOff, string][] = [
-  ["clean", "Clean"],
+  ["clean", "It came off clean"],
   ["stained", "It left a stain"],
-  ["locked", "Locked in"],
+  ["locked", "It is locked in"],
   ["torn", "The mesh tore"],
 ];
 

@@ -1,6 +1,8 @@
 import { Box, type BoxProps, chakra, type HTMLChakraProps, Text } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import { Problem } from "../api/client";
+import { useHabits } from "./habits";
+import { inUnits } from "./lengths";
 import { actionRecipe, fieldRecipe, plainRecipe } from "./recipes";
 
 const ActionButton = chakra("button", actionRecipe, { defaultProps: { type: "button" } });
@@ -15,11 +17,12 @@ export const Push = chakra("button", plainRecipe, { defaultProps: { type: "butto
 
 /** A sentence about what went wrong, at the place where it went wrong. */
 export function Trouble({ of, field }: { of: unknown; field?: string }) {
+  const { inches } = useHabits();
   if (!of) return null;
   if (field !== undefined && of instanceof Problem && of.field !== "" && !of.field.startsWith(field)) return null;
   return (
     <Text role="alert" color="madder" fontWeight="600" borderLeftWidth="3px" borderColor="madder" pl="12px" my="8px">
-      {of instanceof Error ? of.message : "That did not work. Nothing was changed."}
+      {of instanceof Error ? inUnits(of.message, inches) : "That did not work. Nothing was changed."}
     </Text>
   );
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { lengthTyped, lengthWritten, swapped } from "./lengths";
+import { inUnits, lengthTyped, lengthWritten, swapped } from "./lengths";
 
 describe("a length as it was typed", () => {
   it.each([
@@ -51,4 +51,15 @@ describe("when the unit is swapped", () => {
     const there = swapped(lengthWritten(mm, false), false, true);
     expect(lengthTyped(swapped(there, true, false), false)).toBeCloseTo(mm, 1);
   });
+});
+
+describe("a sentence about millimetres", () => {
+  it("is left to those who count in them", () =>
+    expect(inUnits("must lie from 5 to 2000 mm, and is 4", false)).toBe("must lie from 5 to 2000 mm, and is 4"));
+  it.each([
+    ["“Print width, mm” must lie from 5 to 2000 mm.", "“Print width, in” must lie from 0.20 to 78.7 in."],
+    ["Frame 3 is 360 × 460 mm inside.", "Frame 3 is 14.2 × 18.1 in inside."],
+    ["It is 0.31 mm out of register.", "It is 0.012 in out of register."],
+    ["Pinholes of 12 µm stay.", "Pinholes of 12 µm stay."],
+  ])("is said in inches: %s", (mm, said) => expect(inUnits(mm, true)).toBe(said));
 });

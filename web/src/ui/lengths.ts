@@ -44,3 +44,20 @@ export function swapped(text: string, was: boolean, inches: boolean): string {
   const same = lengthTyped(text, inches);
   return mm === null || Number.isNaN(mm) || mm === same ? text : lengthWritten(mm, inches);
 }
+
+const inch = (mm: string) => {
+  const value = Number(mm.replace("−", "-")) / 25.4;
+  return value.toFixed(Math.abs(value) < 0.1 ? 3 : Math.abs(value) < 10 ? 2 : 1);
+};
+
+/** A sentence about millimetres, in the units that its reader counts in. */
+export const inUnits = (sentence: string, inches: boolean) =>
+  inches
+    ? sentence
+        .replace(
+          /([-−]?\d+(?:\.\d+)?)((?: to | × | and )[-−]?\d+(?:\.\d+)?)? mm\b/g,
+          (_, first: string, second?: string) =>
+            `${inch(first)}${second ? second.replace(/[-−]?\d+(?:\.\d+)?/, inch) : ""} in`,
+        )
+        .replace(/, mm([”,.])/g, ", in$1")
+    : sentence;

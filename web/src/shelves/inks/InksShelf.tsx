@@ -4,6 +4,7 @@ import { Swatch } from "../../ui/Swatch";
 import { Adding, type Asked, Editing } from "../Adding";
 import { Assumed } from "../Assumed";
 import { Shelf } from "../Shelf";
+import { Tables } from "../Tables";
 import { Drawdown } from "./Drawdown";
 
 /** As printers say it; the figures are those of the drawdown that would show it. */
@@ -70,6 +71,7 @@ export function InksShelf() {
           </Box>
         ))}
       </Box>
+      <Tables of={[["inks", "Inks"]]} />
     </Shelf>
   );
 }

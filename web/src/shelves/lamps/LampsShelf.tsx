@@ -7,6 +7,7 @@ import { SmallButton } from "../../ui/SmallButton";
 import { Adding, type Asked, Editing } from "../Adding";
 import { Assumed } from "../Assumed";
 import { Rows, Shelf } from "../Shelf";
+import { Tables } from "../Tables";
 
 type Kinds = Trade["lampKinds"];
 
@@ -102,6 +103,7 @@ export function LampsShelf() {
           ],
         }))}
       />
+      <Tables of={[["step-tests", "Step tests"]]} />
       <div className="apart">
         <Caution>
           Lamps for stencils give ultraviolet light: never look into one, keep the lid shut, cover skin. Electrical work

@@ -3,16 +3,18 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Shop } from "../../api/client";
-import { useFrameWork, useTrade } from "../../api/use";
+import { useFrameWork, useShop, useTrade } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { day, moment } from "../../ui/day";
 import { Reclaiming } from "../../ui/FrameHands";
 import { useHabits } from "../../ui/habits";
+import { meshKey, meshOf } from "../../ui/meshes";
 import { numberTyped } from "../../ui/number";
 import { Action, Choice, Entry, Fact, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { SmallButton } from "../../ui/SmallButton";
 import { Editing } from "../Adding";
+import { MeshOptions } from "../MeshOptions";
 import { Shelf } from "../Shelf";
 import { frameAsked, frameValues } from "./asked";
 import { TensionLine } from "./TensionLine";
@@ -31,6 +33,7 @@ export function FramePage() {
   });
   const { change, read } = useFrameWork(id);
   const go = useNavigate();
+  const shop = useShop().data;
   const states = useTrade().data?.frameStates ?? [];
   if (error)
     return (
@@ -54,7 +57,12 @@ export function FramePage() {
     >
       <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 280px" }} gap="32px">
         <Box>
-          <Readout big label="Tension" figure={data.tension} shown={`${frame.tensionNPerCm.toFixed(1)} N/cm`} />
+          <Readout
+            big
+            label={frame.assumed ? "Tension, assumed until it is gauged" : "Tension"}
+            figure={data.tension}
+            shown={`${frame.assumed ? "about " : ""}${frame.tensionNPerCm.toFixed(frame.assumed ? 0 : 1)} N/cm`}
+          />
           <Text mb="12px">
             {monthly}
             {data.belowOn
@@ -151,7 +159,7 @@ export function FramePage() {
             <Text className="readout" mb="12px">
               {Math.round(frame.mesh.threadsPerCm * 2.54)} per inch{frame.rackPlace && `, place ${frame.rackPlace}`}
             </Text>
-            <QrCode.Root value={`${window.location.origin}/rack/${frame.id}`} size="lg">
+            <QrCode.Root value={`${shop?.address || window.location.origin}/rack/${frame.id}`} size="lg">
               <QrCode.Frame role="img" aria-label={`A code that opens frame ${frame.label}`}>
                 <QrCode.Pattern />
               </QrCode.Frame>
@@ -192,8 +200,7 @@ function Told({ label, start, send }: { label: string; start: string; send: (tex
 function Stretch({ frame, id }: { frame: FrameView; id: number }) {
   const { stretch } = useFrameWork(id);
   const [open, setOpen] = useState(frame.state === "to stretch");
-  const [perCm, setPerCm] = useState(String(frame.mesh.threadsPerCm));
-  const [thread, setThread] = useState(String(frame.mesh.threadUm));
+  const [mesh, setMesh] = useState(meshKey(frame.mesh));
   const [tension, setTension] = useState("");
   const number = (text: string) => numberTyped(text) ?? 0;
   if (!open)
@@ -208,18 +215,17 @@ function Stretch({ frame, id }: { frame: FrameView; id: number }) {
       mt="18px"
       onSubmit={(e: React.FormEvent) => {
         e.preventDefault();
-        stretch.mutate({ threadsPerCm: number(perCm), threadUm: number(thread), tensionNPerCm: number(tension) });
+        stretch.mutate({ ...meshOf(mesh), tensionNPerCm: number(tension) });
       }}
     >
       <Heading note="The readings so far stay in the record; its trend starts anew, and so does the count of stencils.">
         New mesh
       </Heading>
-      <Box display="grid" gridTemplateColumns="repeat(3, 1fr)" gap="12px">
-        <Field label="Threads per cm">
-          <Entry value={perCm} inputMode="decimal" onChange={(e) => setPerCm(e.target.value)} />
-        </Field>
-        <Field label="Thread, µm">
-          <Entry value={thread} inputMode="decimal" onChange={(e) => setThread(e.target.value)} />
+      <Box display="grid" gridTemplateColumns="2fr 1fr" gap="12px">
+        <Field label="New mesh of the catalogue">
+          <Choice fontFamily="body" value={mesh} onChange={(e) => setMesh(e.target.value)}>
+            <MeshOptions also={mesh} />
+          </Choice>
         </Field>
         <Field label="Tension, N/cm">
           <Entry value={tension} inputMode="decimal" onChange={(e) => setTension(e.target.value)} />

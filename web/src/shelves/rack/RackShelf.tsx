@@ -8,6 +8,7 @@ import { Sign } from "../../ui/Sign";
 import { Views } from "../../ui/SmallButton";
 import { Adding } from "../Adding";
 import { Rows, Shelf } from "../Shelf";
+import { Tables } from "../Tables";
 import { frameAsked } from "./asked";
 import { FramesAlike } from "./FramesAlike";
 
@@ -56,7 +57,7 @@ export function RackShelf() {
       </Box>
       <Rows
         heads={["Frame", "Place", "Mesh", "Colour", "Inside", "Tension", "Mesh since", "Stencils", "State"]}
-        columns="62px 54px 104px 62px 158px 120px 104px 70px 1fr"
+        columns="62px 54px 104px 62px 158px 150px 104px 70px 1fr"
         rows={shown.map((f) => ({
           key: f.id,
           cells: [
@@ -83,6 +84,12 @@ export function RackShelf() {
             `${f.state}${f.locked ? ", locked in" : f.stained ? ", stained" : ""}`,
           ],
         }))}
+      />
+      <Tables
+        of={[
+          ["rack", "Frames"],
+          ["tensions", "Tension readings"],
+        ]}
       />
     </Shelf>
   );

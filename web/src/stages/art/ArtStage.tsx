@@ -11,7 +11,7 @@ import { Edges } from "./Edges";
 import { ArtWords, Framing } from "./Framing";
 import { InkList, Inks, useInkSet } from "./Inks";
 import { MixSettings } from "./Mix";
-import { OrderAtHand } from "./Order";
+import { OrderAtHand, SizeAtHand } from "./Order";
 import { Palette } from "./Palette";
 import { Proof } from "./Proof";
 import { Tones } from "./Tones";
@@ -93,6 +93,7 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
           {mix && <MixSettings key={JSON.stringify(mix)} at={at} mix={mix} />}
           {job.method === "layers" && <Drawn job={job} />}
           <Tones at={at} tone={tone} curve={proof?.curve ?? kept.curve} set={set} />
+          <SizeAtHand at={at} />
           <OrderAtHand at={at} />
         </Box>
       }
@@ -124,11 +125,12 @@ function InFlatColours({ at }: { at: AtHand<"art"> }) {
       }
       beside={
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
-          <OrderAtHand at={at} />
+          <SizeAtHand at={at} />
           {job.palette.length > 0 && job.positives.length === 0 && (
             <Palette job={job} change={(body) => work.change.mutate(body)} />
           )}
           <Edges at={at} />
+          <OrderAtHand at={at} />
           <Drawn job={job} />
         </Box>
       }

@@ -1,4 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useRef } from "react";
 import type { Job, JobChange } from "../../api/client";
 import { useFollowing } from "../../ui/keep";
 import { numberTyped } from "../../ui/number";
@@ -9,10 +10,25 @@ type Line = Job["lines"][number];
 const USUAL = ["S", "M", "L", "XL"];
 
 /** Several garments and colours in one order, by sizes; the sum is the quantity of the job. */
-export function Lines({ job, keep }: { job: Job; keep: (field: string, change: JobChange | null) => void }) {
+export function Lines({
+  job,
+  busy,
+  keep,
+}: {
+  job: Job;
+  /** Whether a change is under way. */
+  busy: boolean;
+  keep: (field: string, change: JobChange | null) => void;
+}) {
   const sizes = [...new Set([...USUAL, ...job.lines.flatMap((l) => l.sizes.map((s) => s.size))])];
-  const set = (lines: Line[]) => keep("lines", { lines });
-  const put = (i: number, line: Line) => set(job.lines.map((l, j) => (i === j ? line : l)));
+  // A quick hand is in the next field before the last one is answered: what it told goes along.
+  const latest = useRef(job.lines);
+  if (!busy) latest.current = job.lines;
+  const set = (lines: Line[]) => {
+    latest.current = lines;
+    keep("lines", { lines });
+  };
+  const put = (i: number, change: (line: Line) => Line) => set(latest.current.map((l, j) => (i === j ? change(l) : l)));
   const begin: Line = {
     garment: job.garment,
     colour: job.garmentName,
@@ -31,9 +47,9 @@ export function Lines({ job, keep }: { job: Job; keep: (field: string, change: J
           py="10px"
         >
           <Box display="grid" gridTemplateColumns="44px 1fr 1fr" gap="8px" alignItems="end">
-            <Colour line={line} put={(hex) => put(i, { ...line, hex })} n={i + 1} />
-            <Word label="Name of the colour" value={line.colour} put={(colour) => put(i, { ...line, colour })} />
-            <Word label="Garment" value={line.garment} put={(garment) => put(i, { ...line, garment })} />
+            <Colour line={line} put={(hex) => put(i, (l) => ({ ...l, hex }))} n={i + 1} />
+            <Word label="Name of the colour" value={line.colour} put={(colour) => put(i, (l) => ({ ...l, colour }))} />
+            <Word label="Garment" value={line.garment} put={(garment) => put(i, (l) => ({ ...l, garment }))} />
           </Box>
           <Box display="flex" gap="6px" mt="6px" alignItems="end" flexWrap="wrap">
             {sizes.map((size) => (
@@ -42,26 +58,26 @@ export function Lines({ job, keep }: { job: Job; keep: (field: string, change: J
                 size={size}
                 pieces={line.sizes.find((s) => s.size === size)?.pieces ?? 0}
                 put={(pieces) =>
-                  put(i, {
-                    ...line,
+                  put(i, (l) => ({
+                    ...l,
                     sizes: sizes.map((one) => ({
                       size: one,
-                      pieces: one === size ? pieces : (line.sizes.find((s) => s.size === one)?.pieces ?? 0),
+                      pieces: one === size ? pieces : (l.sizes.find((s) => s.size === one)?.pieces ?? 0),
                     })),
-                  })
+                  }))
                 }
               />
             ))}
             <Text className="readout" pb="12px" ml="4px">
               {line.sizes.reduce((sum, s) => sum + s.pieces, 0)}
             </Text>
-            <SmallButton ml="auto" onClick={() => set(job.lines.filter((_, j) => j !== i))}>
+            <SmallButton ml="auto" onClick={() => set(latest.current.filter((_, j) => j !== i))}>
               Leave out<span className="heard"> garment {i + 1}</span>
             </SmallButton>
           </Box>
         </Box>
       ))}
-      <SmallButton ml="-10px" onClick={() => set([...job.lines, begin])}>
+      <SmallButton ml="-10px" onClick={() => set([...latest.current, begin])}>
         {job.lines.length === 0 ? "Count by sizes, or several garments" : "Another garment or colour"}
       </SmallButton>
     </Box>

@@ -11,7 +11,19 @@ import { Lines } from "./Lines";
 
 const differs = (a: number, b: number) => Number.isNaN(a) || Math.abs(a - b) > 0.005;
 
-/** Size, place and garment of the print, and what the order says. Each field is kept when it is left. */
+/** Size, place and garment of the print. Each field is kept when it is left. */
+export function SizeAtHand({ at }: { at: AtHand<"art"> }) {
+  const keeping = useKeep(at.work);
+  return (
+    <Box as="form" onSubmit={leave}>
+      <Heading>Size and garment</Heading>
+      <SizeFields at={at} keeping={keeping} />
+      <GarmentFields at={at} keeping={keeping} />
+    </Box>
+  );
+}
+
+/** What the order says: for whom, until when, how many of which. */
 export function OrderAtHand({ at }: { at: AtHand<"art"> }) {
   const { job, work } = at;
   const { keep, trouble } = useKeep(work);
@@ -21,12 +33,7 @@ export function OrderAtHand({ at }: { at: AtHand<"art"> }) {
   const [notes, setNotes] = useFollowing(job.notes);
   return (
     <Box as="form" onSubmit={leave}>
-      <Heading>Size and garment</Heading>
-      <SizeFields at={at} keeping={{ keep, trouble }} />
-      <GarmentFields at={at} keeping={{ keep, trouble }} />
-      <Box mt="22px">
-        <Heading>The order</Heading>
-      </Box>
+      <Heading>The order</Heading>
       <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
         <Field label="Customer">
           <Entry
@@ -60,7 +67,7 @@ export function OrderAtHand({ at }: { at: AtHand<"art"> }) {
         )}
       </Box>
       {trouble("customer", "dueOn", "quantity")}
-      <Lines job={job} keep={keep} />
+      <Lines job={job} busy={work.change.isPending} keep={keep} />
       {trouble("lines")}
       <Field label="Notes">
         <Area

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Sheets;
 
 /** What a row of a brought table becomes. */
-enum Becomes: string
+enum RowBecomes: string
 {
     case Fresh = 'new';
     case Changed = 'changed';

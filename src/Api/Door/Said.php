@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Api\Door;
+
+use Ektype\App\Request\Words;
+
+/** The pass-phrase as it was typed. */
+final readonly class Said
+{
+    public function __construct(#[Words(200)] public string $phrase)
+    {
+    }
+}
