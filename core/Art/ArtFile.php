@@ -71,7 +71,7 @@ final readonly class ArtFile
             return new self($path, 'svg', ...self::whole($width, $height));
         }
 
-        throw UnreadableArt::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP or SVG.');
+        throw UnreadableArt::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP, SVG or a PDF of one page.');
     }
 
     /** A PNG that the program drew itself. */

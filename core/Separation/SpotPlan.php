@@ -131,6 +131,12 @@ final class SpotPlan implements Plan
         return new self(...['onBase' => [...$this->onBase, $hex => $on]] + $this->values());
     }
 
+    /** @param list<string> $colours all that print */
+    public function withBase(BaseWish $wish, array $colours): self
+    {
+        return new self(...['onBase' => $wish === BaseWish::ByGarment ? [] : array_fill_keys($colours, $wish === BaseWish::All)] + $this->values());
+    }
+
     public function overprinting(string $hex, bool $on): self
     {
         return new self(...['overprints' => [...$this->overprints, $hex => $on]] + $this->values());

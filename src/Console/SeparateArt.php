@@ -98,7 +98,7 @@ final class SeparateArt extends OptionsCommand
 
     protected function configure(): void
     {
-        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP or SVG')
+        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP, SVG or PDF of one page')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
             ->addOption('method', null, InputOption::VALUE_REQUIRED, 'spot; tints for flat colours of which mixtures print as dots; one-ink or two-tone for a photograph in dots of one ink or of a dark and a light one; simulated for dots of many opaque inks over a base; process for transparent yellow, magenta, cyan and black; index for square dots side by side; layers for transparent tints over each other', 'spot')

@@ -23,6 +23,14 @@ final readonly class ArtOnGarment
      */
     public function of(string $path, float $widthMm, Srgb $garment, float $dpi, ?ArtFraming $framing = null, bool $asItIs = false): ArtRaster
     {
+        if (PdfDrawing::isOne($path)) {
+            $svg = PdfDrawing::svg($path);
+            try {
+                return $this->of($svg, $widthMm, $garment, $dpi, $framing, $asItIs);
+            } finally {
+                unlink($svg);
+            }
+        }
         $file = ArtFile::at($path);
         $framing ??= new ArtFraming();
 

@@ -25,7 +25,7 @@ final readonly class DoorController
     {
         $asks = $this->phrase->isAsked();
 
-        return new Door($asks, !$asks || $this->phrase->letsIn((string) $request->cookies->get(Doorkeeper::COOKIE, ''), $this->clock->now()->getTimestamp()));
+        return new Door($asks, !$asks || $this->phrase->letsIn($request->cookies->getString(Doorkeeper::COOKIE), $this->clock->now()->getTimestamp()));
     }
 
     /** Lets a device in that knows the words; it is not asked again. */

@@ -27,7 +27,7 @@ final readonly class Doorkeeper
         if (!$event->isMainRequest() || !$this->phrase->isAsked() || !str_starts_with($path, '/api') || $path === '/api/door') {
             return;
         }
-        if (!$this->phrase->letsIn((string) $request->cookies->get(self::COOKIE, ''), $this->clock->now()->getTimestamp())) {
+        if (!$this->phrase->letsIn($request->cookies->getString(self::COOKIE), $this->clock->now()->getTimestamp())) {
             throw NotOurs::because(401, 'This device was not let into the shop yet. Load the page again and give the pass-phrase.');
         }
     }

@@ -8,6 +8,7 @@ use Ektype\App\Action\Art\DecideColour;
 use Ektype\App\Action\Art\FollowMethod;
 use Ektype\App\Action\Art\PlanSpot;
 use Ektype\App\Action\Art\SizePrint;
+use Ektype\App\Action\Art\WishBase;
 use Ektype\App\Action\Art\WorkMix;
 use Ektype\App\Action\Art\WorkTones;
 use Ektype\App\Action\Change;
@@ -32,6 +33,7 @@ use Ektype\Core\Advice\Care;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmFormat;
 use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Separation\BaseWish;
 use Ektype\Core\Separation\Decision;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\SpotSeparation;
@@ -132,6 +134,7 @@ final readonly class JobPatch
         public ?string $notes = null,
         #[Assert\Valid]
         public ?array $lines = null,
+        public ?BaseWish $base = null,
     ) {
     }
 
@@ -196,6 +199,7 @@ final readonly class JobPatch
             ...$this->tone === null ? [] : [new WorkTones($job, self::wished($this->tone))],
             ...$this->care === null ? [] : [new GiveCare($job, $this->care)],
             ...$this->mix === null ? [] : [new WorkMix($job, $this->mix->wished())],
+            ...$this->base === null ? [] : [new WishBase($job, $this->base)],
             ...$this->notes === null ? [] : [new NoteOnJob($job, $this->notes)],
             ...$this->lines === null ? [] : [new OrderGarments($job, array_map(static fn (LineTold $l) => $l->line(), $this->lines))],
             ...self::where([$this->order], fn (): Change => new OrderPlates($job, $this->order ?? [])),

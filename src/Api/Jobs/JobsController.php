@@ -23,6 +23,7 @@ use Ektype\App\Query\Job\SeeJobs;
 use Ektype\App\Query\Job\StripFigures;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Task\TaskKind;
+use Ektype\App\Work\PdfDrawing;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -45,19 +46,24 @@ final readonly class JobsController
     #[Route('/api/jobs', methods: ['POST']), Status(201)]
     public function create(#[Form('art')] NewJob $new, Request $request): JobHead
     {
-        $art = Brought::file($request, 'art', 'No picture came with the job. Drop a PNG, JPEG, TIFF, WebP or SVG.');
-        $done = $this->door->do(
-            new BringArt(
-                $art->getPathname(),
-                $art->getClientOriginalName(),
-                $new->garment(),
-                $new->widthMm,
-                $new->name,
-                $new->garmentName,
-                $new->substrate,
-            ),
-            new AskForWork(null, TaskKind::Separate),
-        );
+        $art = Brought::file($request, 'art', 'No picture came with the job. Drop a PNG, JPEG, TIFF, WebP, SVG or PDF.');
+        $drawn = PdfDrawing::isOne($art->getPathname()) ? PdfDrawing::svg($art->getPathname()) : null;
+        try {
+            $done = $this->door->do(
+                new BringArt(
+                    $drawn ?? $art->getPathname(),
+                    $art->getClientOriginalName(),
+                    $new->garment(),
+                    $new->widthMm,
+                    $new->name,
+                    $new->garmentName,
+                    $new->substrate,
+                ),
+                new AskForWork(null, TaskKind::Separate),
+            );
+        } finally {
+            $drawn === null || unlink($drawn);
+        }
 
         return $this->job->of($done->made(Job::class)->idOrFail());
     }

@@ -17,6 +17,8 @@ final readonly class PaletteColour
      * @param list<Decision> $offers
      * @param list<Tint>     $tints       of other inks that come near it, the nearest first
      * @param Tint|null      $tint        that it prints as
+     * @param bool           $onBase      whether it stands on the base
+     * @param bool           $baseByHand  whether the printer said so; else the garment asks for it
      */
     public function __construct(
         public string $hex,
@@ -31,6 +33,8 @@ final readonly class PaletteColour
         public array $offers,
         public array $tints,
         public ?Tint $tint,
+        public bool $onBase,
+        public bool $baseByHand,
     ) {
     }
 }

@@ -13,6 +13,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\Garment;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\SpotMethod;
@@ -45,6 +46,13 @@ final readonly class SeeArt
         $tints = self::tints($job);
         $found = $job->findings();
         $art = $job->art;
+        $garment = Lab::of(Srgb::fromHex($job->garmentHex));
+        $printed = [];
+        foreach ($job->platesInOrder() as $plate) {
+            if ($plate->artHex !== null) {
+                $printed[$plate->artHex] = $plate->printedIn()->hex();
+            }
+        }
 
         return new ArtBench(
             $art->name,
@@ -61,7 +69,7 @@ final readonly class SeeArt
             $found->groundLeftOpen ?? false,
             $found->kind ?? '',
             $found->kindWhy ?? '',
-            array_map(static fn (FoundColour $c): PaletteColour => self::colour($c, $plan, $shelf, $tints), $found->palette ?? []),
+            array_map(static fn (FoundColour $c): PaletteColour => self::colour($c, $plan, $shelf, $tints, $printed[$c->hex] ?? null, $garment), $found->palette ?? []),
             $found->strays ?? [],
             $found->warnings ?? [],
             $plan->positives,
@@ -89,10 +97,11 @@ final readonly class SeeArt
     }
 
     /**
-     * @param list<Ink>  $shelf
-     * @param list<Tint> $tints
+     * @param list<Ink>   $shelf
+     * @param list<Tint>  $tints
+     * @param string|null $printed colour of the ink that it prints in
      */
-    private static function colour(FoundColour $c, SpotPlan $plan, array $shelf, array $tints): PaletteColour
+    private static function colour(FoundColour $c, SpotPlan $plan, array $shelf, array $tints, ?string $printed, Lab $garment): PaletteColour
     {
         return new PaletteColour(
             $c->hex,
@@ -107,6 +116,8 @@ final readonly class SeeArt
             (new SpotMethod())->offers($plan, $c),
             array_values(array_filter($tints, static fn (Tint $t): bool => $t->hex === $c->hex)),
             $plan->tints[$c->hex] ?? null,
+            $plan->onBase[$c->hex] ?? Garment::needsBase(Lab::of(Srgb::fromHex($printed ?? $c->hex)), $garment),
+            isset($plan->onBase[$c->hex]),
         );
     }
 

@@ -56,17 +56,23 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
       >
         <input
           type="file"
-          accept=".png,.jpg,.jpeg,.svg,image/png,image/jpeg,image/svg+xml"
+          accept=".png,.jpg,.jpeg,.tif,.tiff,.webp,.svg,.pdf,image/png,image/jpeg,image/tiff,image/webp,image/svg+xml,application/pdf"
           className="over unseen"
           onChange={(e) => {
             reset();
             setFile(e.target.files?.[0] ?? null);
           }}
-          aria-label="Picture for a new job: PNG, JPEG, TIFF, WebP or SVG"
+          aria-label="Picture for a new job: PNG, JPEG, TIFF, WebP, SVG or PDF"
         />
         {file && preview ? (
           <Box bg={hex} className="colours" p="10px">
-            <img src={preview} alt="" className="glance" />
+            {/pdf|tiff/.test(file.type) ? (
+              <Text bg="paper" px="14px" py="22px">
+                {file.name}
+              </Text>
+            ) : (
+              <img src={preview} alt="" className="glance" />
+            )}
           </Box>
         ) : (
           <>
@@ -109,8 +115,8 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
           <Trouble of={make.error} />
           {!file && (
             <Text fontSize="small" color="quiet">
-              A drawing of flat colours or a photograph: PNG, JPEG, TIFF, WebP or SVG. Flat colours are separated at
-              once; of a photograph you choose the way it is printed. You can change everything later.
+              A drawing of flat colours or a photograph: PNG, JPEG, TIFF, WebP, SVG or PDF. Flat colours are separated
+              at once; of a photograph you choose the way it is printed. You can change everything later.
             </Text>
           )}
         </Box>

@@ -2,6 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import type { JobChange, JobOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { Choice, Push } from "../../ui/Parts";
+import { SmallButton, Tick } from "../../ui/SmallButton";
 import { Swatch } from "../../ui/Swatch";
 
 /** The flat colours of the art: what prints, what the garment gives, and what is likely the same ink. */
@@ -109,14 +110,32 @@ export function Palette({ job, change }: { job: JobOn<"art">; change: (body: Job
                       ))}
                     </optgroup>
                   )}
-                  <option value="open">give it to the garment</option>
+                  <option value="open">not printed: the garment shows</option>
                   <option value="split">part it into two shades</option>
                 </Choice>
+              )}
+              {!colour.leftOpen && !merged && tint === null && (
+                <Tick checked={colour.onBase} set={(on) => change({ onBase: { hex: colour.hex, on } })}>
+                  on a base<span className="heard">, {colour.hex}</span>
+                  {colour.baseByHand && ", by hand"}
+                </Tick>
               )}
             </Box>
           );
         })}
       </Box>
+      {job.palette.length > 0 && (
+        <Box display="flex" flexWrap="wrap" alignItems="center" gap="4px" borderTopWidth="1px" borderColor="line">
+          <Text fontSize="small" color="quiet">
+            The base:
+          </Text>
+          {(["as the garment asks", "under all", "none"] as const).map((base) => (
+            <SmallButton key={base} onClick={() => change({ base })}>
+              {base}
+            </SmallButton>
+          ))}
+        </Box>
+      )}
       {(job.groundLeftOpen || job.printGround) && (
         <Box
           as="label"
