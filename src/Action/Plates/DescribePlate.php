@@ -32,10 +32,14 @@ final readonly class DescribePlate implements Change
         $plate->name = $this->name ?? $plate->name;
         if ($this->inkId !== null) {
             $had = $plate->ink?->id;
+            $follows = $this->name === null && $plate->isCalledByItsInk();
             $plate->ink = $shop->inks->find($this->inkId) ?? throw Refused::at(
                 'ink',
                 'That ink is not on the shelf any more. Choose another.',
             );
+            if ($follows && self::isFree($plate->ink->name, $plate)) {
+                $plate->name = $plate->ink->name;
+            }
             if ($plate->printsTones()) {
                 self::solveAnew($plate, $had, $this->inkId, $shop);
             }
@@ -48,6 +52,12 @@ final readonly class DescribePlate implements Change
                 static fn (string $s): bool => $s !== '',
             ),
         ).' of '.$called;
+    }
+
+    /** Two plates of a job are told apart by their names. */
+    private static function isFree(string $name, Plate $plate): bool
+    {
+        return array_filter($plate->job->platesInOrder(), static fn (Plate $p): bool => $p !== $plate && $p->name === $name) === [];
     }
 
     /** How much of a picture’s tones an ink prints depends on the ink. */

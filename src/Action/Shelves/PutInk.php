@@ -27,11 +27,26 @@ final readonly class PutInk implements Change
         if ($this->id !== null && ($ink->hex !== $this->hex || abs($ink->hiding - $this->hiding) > 1e-9)) {
             self::drawnAnew($ink, $shop);
         }
+        if ($this->id !== null && $ink->name !== $this->name) {
+            self::renamed($ink, $this->name, $shop);
+        }
         [$ink->name, $ink->hex, $ink->kind, $ink->hiding] = [$this->name, $this->hex, $this->kind, $this->hiding];
         $ink->assumed = false;
         $shop->inks->add($ink);
 
         return 'Ink '.$this->name;
+    }
+
+    /** Plates of open jobs that are called by their ink follow. */
+    private static function renamed(Ink $ink, string $name, ShopFloor $shop): void
+    {
+        foreach ($shop->jobs->open() as $job) {
+            foreach ($job->platesInOrder() as $plate) {
+                if ($plate->ink === $ink && $plate->name === $ink->name) {
+                    $plate->name = $name;
+                }
+            }
+        }
     }
 
     /** How much of a picture’s tones an ink prints hangs on its colour and its hiding. */

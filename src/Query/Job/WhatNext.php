@@ -21,7 +21,7 @@ final class WhatNext
             $job,
             \count($plates),
         ) ?? self::frames($plates) ?? self::light($job, $plates) ?? self::sink($plates) ?? self::press($plates)
-            ?? new NextStep('press', 'All plates are in register: print.', 'See the press');
+            ?? new NextStep('press', \count($plates) === 1 ? 'The screen is made: set up and print.' : 'All plates are in register: print.', 'See the press');
     }
 
     private static function working(?Task $task): ?NextStep

@@ -12,6 +12,7 @@ use Ektype\App\Shop\Job\KeptPlaces;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
+use Ektype\Core\Ink\ColourName;
 use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\Laying;
@@ -153,6 +154,14 @@ class Plate
     public function idOrFail(): int
     {
         return $this->id ?? throw new \LogicException('The plate is not stored yet.');
+    }
+
+    /** Whether its name is that of its ink or its colour, and nobody gave it one of its own. */
+    public function isCalledByItsInk(): bool
+    {
+        $name = (string) preg_replace('/ \d+$/', '', $this->name);
+
+        return $this->name === $this->ink?->name || ($this->role !== PlateRole::Base && $name === ColourName::of(Srgb::fromHex($this->hex)));
     }
 
     /** A white base that is no colour of the art. */

@@ -1,7 +1,7 @@
 import { Box } from "@chakra-ui/react";
 import type { CameOff } from "../api/client";
 import { useFrameWork } from "../api/use";
-import { Action, Trouble } from "./Parts";
+import { Action, Caution, Trouble } from "./Parts";
 
 const answers: [CameOff, string][] = [
   ["clean", "It came off clean"],
@@ -23,6 +23,12 @@ export function Reclaiming({ frameId, again = false }: { frameId: number; again?
         ))}
       </Box>
       <Trouble of={reclaim.error} />
+      <Box mt="10px">
+        <Caution>
+          Removers eat skin and eyes, haze removers most of all: gloves, goggles, moving air. A pressure washer cuts and
+          deafens, and water and electricity do not mix. What runs off is not for every drain.
+        </Caution>
+      </Box>
     </Box>
   );
 }

@@ -9,6 +9,7 @@ import { useHabits } from "./habits";
 import type { AtHand } from "./JobFrame";
 import { Push } from "./Parts";
 import { Opened } from "./Readout";
+import { Signs } from "./Signs";
 import { Swatch } from "./Swatch";
 
 type Props<S extends Stage> = {
@@ -70,6 +71,9 @@ export function Stack<S extends Stage = "run">({ at, figures, reorder = false, f
               )}
             </OneStrip>
           ))}
+        </Box>
+        <Box borderLeftWidth={{ base: 0, lg: "1px" }} borderTopWidth="1px" borderColor="line" px="20px" py="8px">
+          <Signs />
         </Box>
       </SortableContext>
     </DndContext>

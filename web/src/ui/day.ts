@@ -2,6 +2,10 @@
 export const day = (date: string) =>
   new Date(`${date}T12:00:00`).toLocaleDateString("en-GB", { weekday: "short", day: "numeric", month: "short" });
 
+/** A day long past, with its year. */
+export const date = (iso: string) =>
+  new Date(`${iso}T12:00:00`).toLocaleDateString("en-GB", { day: "numeric", month: "short", year: "numeric" });
+
 /** A local moment as a printer says it: today by the clock, else with its day. */
 export function moment(local: string): string {
   const at = new Date(local);

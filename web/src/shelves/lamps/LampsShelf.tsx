@@ -2,6 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type Trade } from "../../api/client";
 import { useShop, useTrade } from "../../api/use";
+import { date } from "../../ui/day";
 import { Caution, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 import { Adding, type Asked, Editing } from "../Adding";
@@ -69,7 +70,7 @@ export function LampsShelf() {
               <span key="t" className="readout">
                 {tests.length}
               </span>,
-              tests[0]?.doneOn ?? "none yet",
+              tests[0] ? date(tests[0].doneOn) : "none yet",
               <Editing key="x" kind="lamps" id={lamp.id} name={lamp.name} asked={lampForm} values={lamp} />,
             ],
           };

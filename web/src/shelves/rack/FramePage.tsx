@@ -5,7 +5,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import { answer, api, type Shop } from "../../api/client";
 import { useFrameWork, useShop, useTrade } from "../../api/use";
 import { Heading } from "../../ui/Bench";
-import { day, moment } from "../../ui/day";
+import { date, day, moment } from "../../ui/day";
 import { Reclaiming } from "../../ui/FrameHands";
 import { useHabits } from "../../ui/habits";
 import { meshKey, meshOf } from "../../ui/meshes";
@@ -139,7 +139,7 @@ export function FramePage() {
               start={frame.rackPlace}
               send={(rackPlace) => change.mutate({ rackPlace })}
             />
-            <Fact label="Mesh stretched" value={frame.stretchedOn ?? "not known"} />
+            <Fact label="Mesh stretched" value={frame.stretchedOn ? date(frame.stretchedOn) : "not known"} />
             <Fact label="Stencils so far" value={String(frame.uses)} />
             <Told
               key={`angle ${frame.meshAngleDeg}`}

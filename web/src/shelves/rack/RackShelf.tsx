@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Shop } from "../../api/client";
 import { useShop } from "../../api/use";
+import { date } from "../../ui/day";
 import { useHabits } from "../../ui/habits";
 import { Sign } from "../../ui/Sign";
 import { Views } from "../../ui/SmallButton";
@@ -77,7 +78,7 @@ export function RackShelf() {
               {f.assumed ? "about " : ""}
               {f.tensionNPerCm.toFixed(f.assumed ? 0 : 1)} N/cm
             </span>,
-            f.stretchedOn ?? "–",
+            f.stretchedOn ? date(f.stretchedOn) : "–",
             <span key="u" className="readout">
               {f.uses}
             </span>,

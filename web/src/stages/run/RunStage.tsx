@@ -4,7 +4,7 @@ import { day } from "../../ui/day";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
 import { Action } from "../../ui/Parts";
-import { Sign } from "../../ui/Sign";
+import { Signs } from "../../ui/Signs";
 import { Garments } from "./Garments";
 import { Heads } from "./Heads";
 import { MarkedPrint } from "./MarkedPrint";
@@ -76,17 +76,9 @@ export function RunStage() {
         </Box>
         <Garments job={job} />
         <Heads job={job} />
-        <Text fontSize="small" color="quiet" mt="8px" display="flex" gap="18px" flexWrap="wrap">
-          <span className="beside">
-            <Sign kind="reckoned" quiet /> reckoned
-          </span>
-          <span className="beside">
-            <Sign kind="measured" quiet /> measured, or done so
-          </span>
-          <span className="beside">
-            <Sign kind="out_of_bounds" quiet /> out of bounds
-          </span>
-        </Text>
+        <Box mt="8px">
+          <Signs />
+        </Box>
         {job.cautions.length > 0 && (
           <Box mt="18px" className="whole-block">
             <Heading>Mind</Heading>
