@@ -210,3 +210,47 @@ test("a knob is put where it sits by touch and by arrow keys, and a full turn te
   await page.keyboard.press("Escape");
   await expect(page.getByRole("dialog")).toBeHidden();
 });
+
+test("a keyboard alone goes from a job to its work order, tells the order, and takes a step back", async ({ browser }) => {
+  const page = await letIn(browser);
+  await page.goto(url("/jobs"));
+  /** Tabs on until the element at hand is called so. */
+  const to = async (name: RegExp, most = 90) => {
+    for (let i = 0; i < most; i++) {
+      await page.keyboard.press("Tab");
+      const called = await page.evaluate(() => {
+        const at = document.activeElement as HTMLElement | null;
+        return at?.getAttribute("aria-label") ?? (at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement || at instanceof HTMLSelectElement ? (at.labels?.[0]?.textContent ?? "") : (at?.textContent ?? ""));
+      });
+      if (name.test(called)) return;
+    }
+    throw new Error(`No Tab came to ${name}.`);
+  };
+  // The first Tab offers the way past the rail.
+  await expect(page.getByRole("heading", { name: "Jobs" })).toBeVisible();
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Enter");
+  expect(await page.evaluate(() => document.activeElement?.id)).toBe("page");
+  await to(/^Low Lamp/);
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "Low Lamp" })).toBeVisible();
+  await page.keyboard.press("a");
+  await expect(page.getByRole("heading", { name: "The order" })).toBeVisible();
+  await to(/^Notes/);
+  await page.keyboard.type("Bags of ten, odd ones marked.");
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("w");
+  await expect(page.getByText("Bags of ten, odd ones marked.")).toBeVisible();
+  await page.keyboard.press("z");
+  await expect(page.getByText("Bags of ten, odd ones marked.")).toBeHidden();
+  await page.keyboard.press("Shift+Z");
+  await expect(page.getByText("Bags of ten, odd ones marked.")).toBeVisible();
+  // A form is closed by Escape.
+  await page.keyboard.press("k");
+  await expect(page.getByRole("heading", { name: "Rack" })).toBeVisible();
+  await to(/^Add several alike/);
+  await page.keyboard.press("Enter");
+  await to(/^How many frames/);
+  await page.keyboard.press("Escape");
+  await expect(page.getByLabel("How many frames")).toBeHidden();
+});

@@ -167,7 +167,15 @@ export function Adding({ what, ...form }: FormProps & { what: string }) {
       </Action>
     );
   return (
-    <Box flexBasis="100%" borderTopWidth="1px" borderBottomWidth="1px" borderColor="ink" py="18px" mb="22px">
+    <Box
+      flexBasis="100%"
+      borderTopWidth="1px"
+      borderBottomWidth="1px"
+      borderColor="ink"
+      py="18px"
+      mb="22px"
+      onKeyDown={(e) => e.key === "Escape" && setOpen(false)}
+    >
       <ShelfForm {...form} id={null} word="Put it on the shelf" done={() => setOpen(false)} />
     </Box>
   );

@@ -1,16 +1,25 @@
 import { Box, Text } from "@chakra-ui/react";
 import type { ReactNode } from "react";
+import { Undo, UndoRefused } from "../ui/Undo";
 
 /** A shelf of the shop: a heading and what stands on it. */
 export function Shelf({ name, says, children }: { name: string; says: string; children: ReactNode }) {
   return (
     <Box px={{ base: "20px", lg: "32px" }} py="22px" maxW="1120px">
-      <Text as="h1" className="wide" fontWeight="800" fontSize="title" lineHeight="1.1">
-        {name}
-      </Text>
-      <Text color="quiet" mb="20px" maxW="76ch">
-        {says}
-      </Text>
+      <Box display="flex" justifyContent="space-between" gap="20px">
+        <Box minW="0">
+          <Text as="h1" className="wide" fontWeight="800" fontSize="title" lineHeight="1.1">
+            {name}
+          </Text>
+          <Text color="quiet" mb="20px" maxW="76ch">
+            {says}
+          </Text>
+        </Box>
+        <Box flex="none" className="no-print">
+          <Undo />
+        </Box>
+      </Box>
+      <UndoRefused />
       {children}
     </Box>
   );

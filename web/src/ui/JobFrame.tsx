@@ -12,7 +12,7 @@ import { Action, Trouble } from "./Parts";
 import { stageIn } from "./places";
 import { SmallButton } from "./SmallButton";
 import { TaskLine } from "./TaskLine";
-import { Undo } from "./Undo";
+import { Undo, UndoRefused } from "./Undo";
 
 export type AtHand<S extends Stage = "run"> = {
   job: JobOn<S>;
@@ -192,6 +192,7 @@ export function JobFrame() {
         </Text>
       )}
       <Box px="28px">
+        <UndoRefused />
         <Trouble
           of={
             elsewhere(work.change.error) ??

@@ -5,7 +5,7 @@ import { Push, Trouble } from "./Parts";
 /** Takes back the last thing that was done from this page, wherever it lies, and says what; or does it again. */
 export function Undo() {
   const hand = useHand();
-  if (!hand.undoes && !hand.redoes && !hand.refused) return null;
+  if (!hand.undoes && !hand.redoes) return null;
   return (
     <Box maxW="190px">
       <Box display="flex" gap="14px">
@@ -39,7 +39,11 @@ export function Undo() {
           </Push>
         )}
       </Box>
-      <Trouble of={hand.refused} />
     </Box>
   );
+}
+
+/** Why the last step back was refused, with room to say it. */
+export function UndoRefused() {
+  return <Trouble of={useHand().refused} />;
 }

@@ -48,7 +48,14 @@ export function Drawdown() {
       </SmallButton>
     );
   return (
-    <Box maxW="620px" mb="24px" borderTopWidth="1px" borderColor="line" pt="12px">
+    <Box
+      maxW="620px"
+      mb="24px"
+      borderTopWidth="1px"
+      borderColor="line"
+      pt="12px"
+      onKeyDown={(e) => e.key === "Escape" && setOpen(false)}
+    >
       <Text fontWeight="700" mb="8px">
         Drawn down over a black and white card
       </Text>

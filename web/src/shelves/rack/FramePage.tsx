@@ -213,6 +213,7 @@ function Stretch({ frame, id }: { frame: FrameView; id: number }) {
     <Box
       as="form"
       mt="18px"
+      onKeyDown={(e: React.KeyboardEvent) => e.key === "Escape" && setOpen(false)}
       onSubmit={(e: React.FormEvent) => {
         e.preventDefault();
         stretch.mutate({ ...meshOf(mesh), tensionNPerCm: number(tension) });

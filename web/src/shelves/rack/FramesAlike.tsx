@@ -46,6 +46,7 @@ export function FramesAlike() {
     <Box
       as="form"
       flexBasis="100%"
+      onKeyDown={(e: React.KeyboardEvent) => e.key === "Escape" && setOpen(false)}
       onSubmit={(e: React.FormEvent) => {
         e.preventDefault();
         put.mutate();

@@ -72,6 +72,7 @@ function Head({ job, plate, n, last }: { job: JobOn<"run">; plate: Plate; n: num
         )}
       </Box>
       <Box
+        className="figures-of"
         gridColumn={{ base: "1 / -1", md: "auto" }}
         display="grid"
         gridTemplateColumns="repeat(auto-fit, minmax(88px, 1fr))"
