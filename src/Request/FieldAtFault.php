@@ -92,7 +92,7 @@ final class FieldAtFault
      *
      * @return class-string|null of the one, or of what the list holds
      */
-    private static function typeOf(string $type, string $field): ?string
+    public static function typeOf(string $type, string $field): ?string
     {
         $of = (new \Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor())->getTypes(
             $type,

@@ -139,25 +139,51 @@ final class RequestReader
     }
 
     /**
-     * A fraction where only whole numbers count is refused, not cut short.
+     * A fraction where only whole numbers count is refused, not cut short, however deep it lies.
      *
      * @param array<array-key, mixed> $values
      * @param class-string            $type
      */
     private static function mustBeWhole(array $values, string $type, Spelling $spelling): void
     {
-        $faults = [];
-        foreach ((new \ReflectionClass($type))->getConstructor()?->getParameters() ?? [] as $parameter) {
-            $is = $parameter->getType();
-            $field = $spelling->path($parameter->getName());
-            $given = $values[$field] ?? null;
-            if ($is instanceof \ReflectionNamedType && $is->getName() === 'int' && \is_float($given)) {
-                $faults[] = new Fault($field, \sprintf('“%s” is %s, no whole number. Only whole numbers count here.', self::said($field, $spelling), json_encode($given)));
-            }
-        }
+        $faults = self::fractions($values, $type, $spelling, '');
         if ($faults !== []) {
             throw new UnreadableRequest($faults);
         }
+    }
+
+    /**
+     * @param array<array-key, mixed> $values
+     * @param class-string            $type
+     *
+     * @return list<Fault>
+     */
+    private static function fractions(array $values, string $type, Spelling $spelling, string $within): array
+    {
+        $faults = [];
+        foreach ((new \ReflectionClass($type))->getConstructor()?->getParameters() ?? [] as $parameter) {
+            $is = $parameter->getType();
+            $named = $spelling->path($parameter->getName());
+            $given = $values[$named] ?? null;
+            $field = $within.$named;
+            if (!$is instanceof \ReflectionNamedType) {
+                continue;
+            }
+            if ($is->getName() === 'int' && \is_float($given)) {
+                $faults[] = new Fault($field, \sprintf('“%s” is %s, no whole number. Only whole numbers count here.', self::said($field, $spelling), json_encode($given)));
+            }
+            $of = \is_array($given) && ($is->getName() === 'array' || !$is->isBuiltin()) ? FieldAtFault::typeOf($type, $parameter->getName()) : null;
+            if ($of === null || !\is_array($given) || enum_exists($of)) {
+                continue;
+            }
+            foreach ($is->getName() === 'array' ? $given : [$given] as $i => $one) {
+                if (\is_array($one)) {
+                    $faults = [...$faults, ...self::fractions($one, $of, $spelling, $is->getName() === 'array' ? \sprintf('%s[%s].', $field, $i) : $field.'.')];
+                }
+            }
+        }
+
+        return $faults;
     }
 
     private static function fault(ConstraintViolationInterface $violation, Spelling $spelling): Fault

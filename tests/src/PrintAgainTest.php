@@ -115,6 +115,8 @@ final class PrintAgainTest extends ShopTestCase
         self::assertSame([], $this->undo($id)['lines']);
         $refused = $this->ask('PATCH', "/api/jobs/$id", ['lines' => [['garment' => 'tees', 'colour' => '', 'hex' => '#ffffff', 'sizes' => [['size' => 'M', 'pieces' => -3]]]]], 422);
         self::assertStringContainsString('Pieces, line 1, size 1', $refused['detail']);
+        $half = $this->ask('PATCH', "/api/jobs/$id", ['lines' => [['garment' => 'tees', 'colour' => '', 'hex' => '#ffffff', 'sizes' => [['size' => 'M', 'pieces' => 1.5]]]]], 422);
+        self::assertStringContainsString('“Pieces, line 1, size 1” is 1.5, no whole number', $half['detail']);
     }
 
     /** @return int a job whose screens are burned */

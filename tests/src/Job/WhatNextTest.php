@@ -151,7 +151,8 @@ final class WhatNextTest extends TestCase
     }
 
     #[TestWith([42.4, 'Bench', '42 s on the Bench'])]
-    #[TestWith([89.9, 'Bench', '90 s on the Bench'])]
+    #[TestWith([89.4, 'Bench', '89 s on the Bench'])]
+    #[TestWith([89.9, 'Bench', '1 min 30 s on the Bench'])]
     #[TestWith([90.0, 'Bench', '1 min 30 s on the Bench'])]
     #[TestWith([119.6, 'Bench', '2 min 00 s on the Bench'])]
     #[TestWith([null, 'Bench', 'Light on the Bench'])]

@@ -2,7 +2,8 @@ import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { useForm } from "react-hook-form";
-import { answer, api } from "../api/client";
+import { answer, api, type Shop } from "../api/client";
+import { useShop } from "../api/use";
 import { meshOf } from "../ui/meshes";
 import { numberTyped } from "../ui/number";
 import { Action, Choice, Entry, Field, Trouble } from "../ui/Parts";
@@ -74,13 +75,17 @@ function told(asked: Asked[], fields: Record<string, string>) {
 }
 
 /** A thing like another, under the next free-sounding name: a frame’s number goes one up, anything else is “second”. */
-function oneMore(values: Values, kind: Kind): Values {
-  if (kind === "frames") return { ...values, label: "" };
+function oneMore(values: Values, kind: Kind, next: string): Values {
+  if (kind === "frames") return { ...values, label: next };
   if (kind === "meshes") return values;
   const name = String(values.name ?? "");
   const counted = /^(.*\D)(\d+)$/.exec(name);
   return { ...values, name: counted ? `${counted[1]}${Number(counted[2]) + 1}` : `${name} 2` };
 }
+
+/** One more than the highest number in the rack. */
+const nextNumber = (frames: Shop["frames"]) =>
+  Math.max(0, ...frames.map((f) => (/^\d+$/.test(f.label) ? Number(f.label) : 0))) + 1;
 
 type FormProps = {
   kind: Kind;
@@ -192,6 +197,7 @@ export function Editing({
   const [open, setOpen] = useState(false);
   const [again, setAgain] = useState(false);
   const { takeOff } = useShelf(form.kind);
+  const frames = useShop().data?.frames ?? [];
   const close = () => setOpen(false);
   return (
     <Box display="flex" flexWrap="wrap">
@@ -203,7 +209,7 @@ export function Editing({
           <ShelfForm
             {...form}
             id={null}
-            values={oneMore(values, form.kind)}
+            values={oneMore(values, form.kind, String(nextNumber(frames)))}
             word="Put it on the shelf"
             done={() => setAgain(false)}
           />

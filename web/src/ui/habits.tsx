@@ -48,7 +48,7 @@ export function HabitsProvider({ children }: { children: ReactNode }) {
       swapUnits: () => setInches((was) => !was),
       swapLight: () => setSafe((was) => !was),
       length: (mm, digits) =>
-        inches ? `${(mm / 25.4).toFixed((digits ?? 0) + 2)} in` : `${mm.toFixed(digits ?? 0)} mm`,
+        (inches ? `${(mm / 25.4).toFixed((digits ?? 0) + 2)} in` : `${mm.toFixed(digits ?? 0)} mm`).replace("-", "−"),
       lengthUnit: inches ? "in" : "mm",
       toField: (mm) => lengthWritten(mm, inches),
       fromField: (text) => lengthTyped(text, inches) ?? Number.NaN,

@@ -1,11 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { answer, api, type Trade } from "../../api/client";
+import { answer, api, type Shop, type Trade } from "../../api/client";
 import { useShop, useTrade } from "../../api/use";
 import { date } from "../../ui/day";
 import { Caution, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
-import { Adding, type Asked, Editing } from "../Adding";
+import { Adding, type Asked, Editing, useShelf } from "../Adding";
 import { Assumed } from "../Assumed";
 import { Rows, Shelf } from "../Shelf";
 import { Tables } from "../Tables";
@@ -51,7 +51,7 @@ export function LampsShelf() {
       <Adding kind="lamps" what="a lamp" asked={lampForm} />
       <Rows
         heads={["Lamp", "Kind", "Hours", "Step tests", "Last test", ""]}
-        columns="1.4fr 1fr 90px 90px 1fr 190px"
+        columns="1.4fr 1fr 120px 90px 1fr 190px"
         rows={lamps.map((lamp) => {
           const tests = shop?.tests.filter((t) => t.lamp === lamp.name) ?? [];
           return {
@@ -64,9 +64,7 @@ export function LampsShelf() {
                 <Assumed of={lamp} says="no step test yet" />
               </div>,
               said(trade?.lampKinds, lamp.kind),
-              <span key="h" className="readout">
-                {lamp.hours.toFixed(0)} h
-              </span>,
+              <Hours key="h" lamp={lamp} />,
               <span key="t" className="readout">
                 {tests.length}
               </span>,
@@ -112,6 +110,35 @@ export function LampsShelf() {
         </Caution>
       </div>
     </Shelf>
+  );
+}
+
+/** The hours of a lamp; new tubes or a new bulb begin at none, and what was learned stays. */
+function Hours({ lamp }: { lamp: Shop["lamps"][number] }) {
+  const { put } = useShelf("lamps");
+  return (
+    <Box>
+      <span className="readout">{lamp.hours.toFixed(0)} h</span>
+      {lamp.hours > 0 && (
+        <SmallButton
+          ml="-10px"
+          onClick={() =>
+            put.mutate({
+              id: lamp.id,
+              body: {
+                name: lamp.name,
+                kind: lamp.kind,
+                hours: 0,
+                ...(lamp.distanceMm ? { distanceMm: lamp.distanceMm } : {}),
+              },
+            })
+          }
+        >
+          New light in it<span className="heard">, {lamp.name}</span>
+        </SmallButton>
+      )}
+      <Trouble of={put.error} />
+    </Box>
   );
 }
 

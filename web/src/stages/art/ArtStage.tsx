@@ -90,7 +90,7 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
       beside={
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
           {view === "inks" && mix && choosesInks && <InkList at={at} mix={mix} set={inks} />}
-          {mix && <MixSettings key={JSON.stringify(mix)} at={at} mix={mix} />}
+          {mix && <MixSettings at={at} mix={mix} />}
           {job.method === "layers" && <Drawn job={job} />}
           <Tones at={at} tone={tone} curve={proof?.curve ?? kept.curve} set={set} />
           <SizeAtHand at={at} />

@@ -61,7 +61,7 @@ export function Drawn({ job }: { job: JobOn<"art"> }) {
               {one.name}, {one.marks} marks found
             </Text>
             <SmallButton onClick={() => takeOff.mutate(n)}>
-              Take off<span className="heard"> the plate drawn in {one.name}</span>
+              Take this plate off again<span className="heard">, drawn in {one.name}</span>
             </SmallButton>
           </Box>
           {one.weak.length === 0 ? (

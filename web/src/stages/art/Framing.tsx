@@ -3,6 +3,7 @@ import { useRef, useState } from "react";
 import { type JobOn, Problem } from "../../api/client";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
+import { useFollowing } from "../../ui/keep";
 import { numberTyped } from "../../ui/number";
 import { Action, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton, Tick } from "../../ui/SmallButton";
@@ -83,7 +84,7 @@ export function Framing({ at }: { at: AtHand<"art"> }) {
 }
 
 function Turn({ degrees, set }: { degrees: number; set: (degrees: number) => void }) {
-  const [text, setText] = useState(String(Math.round(degrees * 100) / 100));
+  const [text, setText] = useFollowing(String(Math.round(degrees * 100) / 100));
   const take = () => {
     const value = numberTyped(text) ?? Number.NaN;
     if (!Number.isNaN(value) && Math.abs(value - degrees) > 0.004) set(value);

@@ -4,6 +4,7 @@ import type { MixChange, Mix as Mixed } from "../../api/client";
 import { useOrders } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
+import { useFollowing } from "../../ui/keep";
 import { numberTyped } from "../../ui/number";
 import { Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Slide } from "../../ui/Slide";
@@ -161,7 +162,7 @@ const NOTES = {
 };
 
 function Typed({ label, value, keep }: { label: string; value: number; keep: (value: number) => void }) {
-  const [text, setText] = useState(String(value));
+  const [text, setText] = useFollowing(String(value));
   const done = () => {
     const typed = numberTyped(text);
     if (typed !== null && Math.abs(typed - value) < 1e-6) return;

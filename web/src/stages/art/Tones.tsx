@@ -1,10 +1,10 @@
 import { Box } from "@chakra-ui/react";
-import { useState } from "react";
 import { type JobOn, Problem, type Tone, type ToneChange } from "../../api/client";
 import { useMethods, useShop } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
+import { useFollowing } from "../../ui/keep";
 import { useLengthText } from "../../ui/lengthText";
 import { numberTyped } from "../../ui/number";
 import { Choice, Entry, Field, Trouble } from "../../ui/Parts";
@@ -78,13 +78,7 @@ export function Tones({
           <At key={f} of={work.change.error} field={f} />
         ))}
       </Box>
-      {hasDots && (
-        <Dots
-          key={`${job.tone?.lpi} ${job.tone?.angleDeg} ${job.tone?.holdsFrom} ${job.tone?.holdsTo}`}
-          at={at}
-          tone={tone}
-        />
-      )}
+      {hasDots && <Dots at={at} tone={tone} />}
       {hasDots && <Gain job={job} tone={tone} />}
       {!job.mix && (
         <Inks job={job} tone={tone} set={(tone) => work.change.mutate({ tone })} error={work.change.error} />
@@ -100,10 +94,10 @@ function At({ of, field }: { of: unknown; field: string }) {
 /** Ruling, angle and shape of the dots, and the tones that the mesh holds of them. */
 function Dots({ at, tone }: { at: AtHand<"art">; tone: Tone }) {
   const { job, work } = at;
-  const [lpi, setLpi] = useState(String(tone.lpi));
-  const [angle, setAngle] = useState(String(tone.angleDeg));
-  const [from, setFrom] = useState(String(tone.holdsFrom));
-  const [to, setTo] = useState(String(tone.holdsTo));
+  const [lpi, setLpi] = useFollowing(String(tone.lpi));
+  const [angle, setAngle] = useFollowing(String(tone.angleDeg));
+  const [from, setFrom] = useFollowing(String(tone.holdsFrom));
+  const [to, setTo] = useFollowing(String(tone.holdsTo));
   const keep = (field: "lpi" | "angleDeg" | "holdsFrom" | "holdsTo", text: string, was: number) => {
     const value = numberTyped(text);
     if (value !== null && Math.abs(value - was) < 1e-6) return;
