@@ -172,8 +172,11 @@ final class RequestReader
             if ($is->getName() === 'int' && \is_float($given)) {
                 $faults[] = new Fault($field, \sprintf('“%s” is %s, no whole number. Only whole numbers count here.', self::said($field, $spelling), json_encode($given)));
             }
-            $of = \is_array($given) && ($is->getName() === 'array' || !$is->isBuiltin()) ? FieldAtFault::typeOf($type, $parameter->getName()) : null;
-            if ($of === null || !\is_array($given) || enum_exists($of)) {
+            if (!\is_array($given) || ($is->getName() !== 'array' && $is->isBuiltin())) {
+                continue;
+            }
+            $of = FieldAtFault::typeOf($type, $parameter->getName());
+            if ($of === null || enum_exists($of)) {
                 continue;
             }
             foreach ($is->getName() === 'array' ? $given : [$given] as $i => $one) {
