@@ -41,7 +41,7 @@ final class LightFigure
             $outside ? 'The screen was burned outside the interval: look at its finest lines and for slime before it goes to the press.' : \sprintf('A step test on this lamp and emulsion near %.0f s narrows it.', $time->seconds),
             $time->lowS,
             $time->highS,
-            $burnedS === null && $time->restsOn === [] ? 'about '.TimerSetting::words($time->seconds) : '',
+            $burnedS === null && $time->restsOn === [] ? '≈ '.TimerSetting::words($time->seconds) : '',
         );
     }
 

@@ -46,7 +46,7 @@ final class TimerSettingTest extends TestCase
     {
         $setting = new Setting('LED', null, 'Dual-cure', null, 100.0, false, '', null, 0);
         $guess = LightFigure::of(new PredictedTime(21.6, 10.2, 45.7, [], []), $setting, 'trade default', null);
-        self::assertSame('about 22 s', $guess->text);
+        self::assertSame('≈ 22 s', $guess->text);
         $tested = LightFigure::of(new PredictedTime(21.6, 19.0, 24.5, [0], []), $setting, '1 step test of this shop', null);
         self::assertSame('', $tested->text);
         self::assertSame(22.0, $tested->value);

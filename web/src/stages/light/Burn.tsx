@@ -9,9 +9,9 @@ import { Action, Entry, Field } from "../../ui/Parts";
 /** Counted before the light, s. */
 const LEAD_S = 3;
 
-/** From the shortest to the longest time, both as they are read. */
-const span = (low: number, high: number) =>
-  high >= 90
+/** From the shortest to the longest time, counted as the time itself is. */
+const span = (low: number, high: number, minutes: boolean) =>
+  minutes
     ? `${(low / 60).toFixed(1)}–${(high / 60).toFixed(1)}`
     : `${low.toFixed(low < 10 ? 1 : 0)}–${high.toFixed(0)}`;
 
@@ -107,7 +107,7 @@ export function Burn({
         </Text>
         {untested && startedAt === null && plate.light.low !== null && plate.light.high !== null && (
           <Text as="span" display="block" color="quiet">
-            {span(plate.light.low, plate.light.high)}
+            {span(plate.light.low, plate.light.high, (plate.light.value ?? 0) >= 90)}
           </Text>
         )}
       </Text>

@@ -96,7 +96,7 @@ export function LightStage() {
         <Stack
           at={at}
           figures={(p) => (
-            <Box display="grid" gridTemplateColumns="1fr 1fr 1fr" gap="8px" mt="4px">
+            <Box display="grid" gridTemplateColumns="1.2fr 1.1fr .7fr" gap="8px" mt="4px">
               <Readout label="Light" figure={p.light} />
               <Box>
                 <Text fontSize="small" color="quiet">
