@@ -34,7 +34,15 @@ test.beforeAll(async () => {
 
 test.afterAll(async () => {
   if (shop?.pid) process.kill(-shop.pid, "SIGTERM");
-  await new Promise((done) => setTimeout(done, 1500));
+  /** What the launcher had started and is still there: all carry the shop’s folder in their command. */
+  const left = () => {
+    try {
+      return execFileSync("pgrep", ["-f", join(home, "network")], { encoding: "utf8" }).trim();
+    } catch {
+      return "";
+    }
+  };
+  await expect.poll(left, { message: "closed, it leaves no server behind", timeout: 15_000 }).toBe("");
   rmSync(home, { recursive: true, force: true });
 });
 

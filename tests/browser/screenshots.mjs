@@ -1,4 +1,9 @@
-// Takes the pictures of docs/screenshots from a freshly opened demo: node tests/browser/screenshots.mjs http://127.0.0.1:8080
+// Takes the pictures of docs/screenshots from a freshly opened demo and a bare shop:
+// node tests/browser/screenshots.mjs http://127.0.0.1:8080 http://127.0.0.1:8081
+import { execFileSync } from "node:child_process";
+import { writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import { chromium } from "@playwright/test";
 
 const base = process.argv[2] ?? "http://127.0.0.1:8080";
@@ -10,19 +15,17 @@ const views = [
   ["art", "/jobs/2/art", desk],
   ["tones", "/jobs/4/art", desk],
   ["inks", "/jobs/5/art?look=inks", desk],
-  ["dots", "/jobs/4/plates?look=holds", desk],
+  ["rack", "/rack", desk],
   ["plates", "/jobs/2/plates?plate=2", desk],
   ["holds", "/jobs/2/plates?look=holds&plate=4", desk],
   ["shifts", "/jobs/2/plates?look=shifts&plate=3", desk],
   ["buys", "/jobs/2/plates?look=buys", desk],
   ["films", "/jobs/2/films", desk],
   ["screens", "/jobs/3/screens?plate=7&look=stencil", desk],
-  ["pattern", "/jobs/2/screens?plate=2&look=pattern", desk],
   ["light", "/jobs/3/light?plate=7", desk],
   ["light-tablet", "/jobs/2/light?plate=2", tablet, "safe"],
   ["press", "/jobs/2/press?plate=3", desk],
   ["press-tablet", "/jobs/2/press?plate=3", tablet],
-  ["run", "/jobs/2/run", desk],
   ["darkroom", "/darkroom", desk],
 ];
 const browser = await chromium.launch({
@@ -38,5 +41,25 @@ for (const [name, path, viewport, light] of views) {
   await page.waitForTimeout(name === "tones" || name === "inks" ? 8000 : 900);
   await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname });
   await context.close();
+}
+const picture = (name) => new URL(`../../docs/screenshots/${name}`, import.meta.url).pathname;
+/** The first page of a PDF as it comes out of the printer. */
+const paper = (pdf, name) => execFileSync("pdftoppm", ["-png", "-r", "96", "-f", "1", "-singlefile", pdf, picture(name)]);
+const page = await (await browser.newContext({ viewport: desk })).newPage();
+await page.emulateMedia({ media: "print" });
+await page.goto(`${base}/jobs/2/run`, { waitUntil: "networkidle" });
+await page.waitForTimeout(900);
+const order = join(tmpdir(), "work-order.pdf");
+await page.pdf({ path: order, preferCSSPageSize: true });
+paper(order, "run");
+const proof = join(tmpdir(), "proof.pdf");
+writeFileSync(proof, await (await page.request.get(`${base}/api/jobs/2/proof.pdf`)).body());
+paper(proof, "proof");
+if (process.argv[3]) {
+  const first = await (await browser.newContext({ viewport: desk })).newPage();
+  await first.goto(`${process.argv[3]}/morning`, { waitUntil: "networkidle" });
+  await first.getByRole("heading", { name: "First morning" }).waitFor();
+  await first.waitForTimeout(600);
+  await first.screenshot({ path: picture("morning.png") });
 }
 await browser.close();
