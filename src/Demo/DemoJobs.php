@@ -8,6 +8,8 @@ use Ektype\App\Action\Art\BringArt;
 use Ektype\App\Action\Art\FollowMethod;
 use Ektype\App\Action\Films\WishFilms;
 use Ektype\App\Action\Jobs\DescribeJob;
+use Ektype\App\Action\Jobs\NoteOnJob;
+use Ektype\App\Action\Jobs\OrderGarments;
 use Ektype\App\Action\Light\BurnScreen;
 use Ektype\App\Action\Light\LookAtScreen;
 use Ektype\App\Action\Light\TickCard;
@@ -35,6 +37,9 @@ use Ektype\App\Shop\Task\TaskState;
 use Ektype\App\Work\LongWorkHandler;
 use Ektype\Core\Exposure\SinkCheck;
 use Ektype\Core\Film\RegistrationMark;
+use Ektype\Core\Order\GarmentLine;
+use Ektype\Core\Order\SizeCount;
+use Ektype\Core\Order\Sizes;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\RigidMove;
@@ -93,6 +98,7 @@ final readonly class DemoJobs
         $this->takeFrames($moth);
         $this->work($moth, TaskKind::Films);
         $this->carryToStrikeOff($moth);
+        $this->ordered($moth);
         $dial = $this->job(
             'weather-dial.svg',
             DemoArt::weatherDial(),
@@ -113,6 +119,23 @@ final readonly class DemoJobs
         $this->work($plum, TaskKind::Separate);
         $this->slackWater();
         $this->inManyInks();
+    }
+
+    /** Two garments of one order; on the light one the base stays up. */
+    private function ordered(int $job): void
+    {
+        $sizes = static fn (int ...$pieces): array => array_map(
+            static fn (string $size, int $many): SizeCount => new SizeCount($size, $many),
+            Sizes::USUAL,
+            array_values($pieces),
+        );
+        $this->door->do(
+            new OrderGarments($job, [
+                new GarmentLine('tees', 'dark navy', DemoArt::NAVY, $sizes(8, 26, 26, 12)),
+                new GarmentLine('tees', 'white', '#f7f6f2', $sizes(0, 12, 12, 0)),
+            ]),
+            new NoteOnJob($job, 'Folded in tens, a spare of each size. The club fetches them itself.'),
+        );
     }
 
     /** Pictures in many colours, each by a method of its own, carried to its films. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Sheets;
 
 use Ektype\App\Action\Shelves\PutInk;
+use Ektype\App\Api\Shelves\InkEntry;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Ink\Inks;
-use Ektype\Core\Colour\Srgb;
 
 /** The inks as a table. */
 final readonly class InksSheet implements Sheet
@@ -38,24 +38,18 @@ final readonly class InksSheet implements Sheet
 
     public function row(): string
     {
-        return InkRow::class;
+        return InkEntry::class;
     }
 
-    public function key(Row $row): string
+    public function key(object $row): string
     {
-        return $row instanceof InkRow ? 'ink '.trim($row->name) : '';
+        return $row instanceof InkEntry ? 'ink '.trim($row->name) : '';
     }
 
-    public function change(Row $row): PutInk
+    public function change(object $row): PutInk
     {
-        $row instanceof InkRow || throw new \LogicException('A row of another sheet.');
+        $row instanceof InkEntry || throw new \LogicException('A row of another sheet.');
 
-        return new PutInk(
-            $this->inks->named(trim($row->name))?->id,
-            trim($row->name),
-            Srgb::fromHex($row->hex)->hex(),
-            $row->kind,
-            $row->hidingPct / 100,
-        );
+        return $row->change($this->inks->named(trim($row->name))?->id);
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Sheets;
 
 use Ektype\App\Action\Shelves\PutFrame;
+use Ektype\App\Api\Shelves\FrameEntry;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Frame\Frames;
-use Ektype\Core\Mesh\Mesh;
 
 /** The rack as a table. */
 final readonly class RackSheet implements Sheet
@@ -52,29 +52,18 @@ final readonly class RackSheet implements Sheet
 
     public function row(): string
     {
-        return FrameRow::class;
+        return FrameEntry::class;
     }
 
-    public function key(Row $row): string
+    public function key(object $row): string
     {
-        return $row instanceof FrameRow ? 'frame '.trim($row->label) : '';
+        return $row instanceof FrameEntry ? 'frame '.trim($row->label) : '';
     }
 
-    public function change(Row $row): PutFrame
+    public function change(object $row): PutFrame
     {
-        $row instanceof FrameRow || throw new \LogicException('A row of another sheet.');
+        $row instanceof FrameEntry || throw new \LogicException('A row of another sheet.');
 
-        return new PutFrame(
-            $this->frames->labelled(trim($row->label))?->id,
-            trim($row->label),
-            new Mesh($row->threadsPerCm, $row->threadUm, $row->dyed),
-            $row->insideWidthMm,
-            $row->insideHeightMm,
-            $row->tensionNPerCm,
-            $row->stretchedOn === '' ? null : $row->stretchedOn,
-            $row->rackPlace,
-            $row->outsideWidthMm,
-            $row->outsideHeightMm,
-        );
+        return $row->change($this->frames->labelled(trim($row->label))?->id);
     }
 }

@@ -15,12 +15,12 @@ interface Sheet
     /** @return list<array<string, string|float|bool|null>> what stands on the shelf, by field */
     public function standing(): array;
 
-    /** @return class-string<Row> */
+    /** @return class-string */
     public function row(): string;
 
     /** What tells a row from others: the label of a frame, the name of an ink. */
-    public function key(Row $row): string;
+    public function key(object $row): string;
 
     /** @throws \Ektype\Core\Unit\Refusal where the shop cannot take it */
-    public function change(Row $row): Change;
+    public function change(object $row): Change;
 }

@@ -10,7 +10,7 @@ use Ektype\App\Request\Words;
 use Ektype\Core\Screen\Tension;
 
 /** The tension of a frame on one day, at its corners and in the middle, both ways. */
-final readonly class TensionRow implements Row
+final readonly class TensionRow
 {
     public function __construct(
         #[Words(20)]

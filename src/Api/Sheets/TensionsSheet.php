@@ -52,12 +52,12 @@ final readonly class TensionsSheet implements Sheet
         return TensionRow::class;
     }
 
-    public function key(Row $row): string
+    public function key(object $row): string
     {
         return '';
     }
 
-    public function change(Row $row): ReadTension
+    public function change(object $row): ReadTension
     {
         $row instanceof TensionRow || throw new \LogicException('A row of another sheet.');
         $frame = $this->frames->labelled(trim($row->frame)) ?? throw Refused::at('frame', \sprintf('There is no frame “%s” in the rack. Put it there first, or write its label as it stands there.', $row->frame));

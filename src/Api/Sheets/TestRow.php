@@ -9,7 +9,7 @@ use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 
 /** A step test with its reading. */
-final readonly class TestRow implements Row
+final readonly class TestRow
 {
     private const LONGEST_S = 7200.0;
 

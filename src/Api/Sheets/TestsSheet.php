@@ -54,12 +54,12 @@ final readonly class TestsSheet implements Sheet
     }
 
     /** Two tests of one day are told apart by all that was read. */
-    public function key(Row $row): string
+    public function key(object $row): string
     {
         return '';
     }
 
-    public function change(Row $row): RecordStepTest
+    public function change(object $row): RecordStepTest
     {
         $row instanceof TestRow || throw new \LogicException('A row of another sheet.');
         $lamp = $this->lamps->named(trim($row->lamp)) ?? throw Refused::at('lamp', \sprintf('There is no lamp “%s” in the shop. Put it on its shelf first, or write its name as it stands there.', $row->lamp));

@@ -11,6 +11,7 @@ use Ektype\Core\Exposure\LampKind;
 use Ektype\Core\Exposure\SinkSign;
 use Ektype\Core\Film\FilmFormat;
 use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Order\Sizes;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Plate\UsualGarments;
 use Ektype\Core\Registration\KnobLayout;
@@ -36,6 +37,7 @@ final class SeeTrade
             RulingSchool::all(),
             CoatSchool::EDGE_FROM,
             SinkSign::all(),
+            Sizes::USUAL,
         );
     }
 }

@@ -24,6 +24,7 @@ final readonly class TradeLists
      * @param list<RulingSchool> $rulingSchools
      * @param list<float>        $edgeFrom      threads per inch from which the schools take the sharp edge
      * @param list<SinkSign>     $sinkSigns
+     * @param list<string>       $sizes         of garments, as they are usually ordered
      */
     public function __construct(
         public array $substrates,
@@ -39,6 +40,7 @@ final readonly class TradeLists
         public array $rulingSchools,
         public array $edgeFrom,
         public array $sinkSigns,
+        public array $sizes,
     ) {
     }
 }

@@ -1,13 +1,13 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useRef } from "react";
 import type { Job, JobChange } from "../../api/client";
+import { useTrade } from "../../api/use";
 import { useFollowing } from "../../ui/keep";
 import { numberTyped } from "../../ui/number";
 import { Entry, Label } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 
 type Line = Job["lines"][number];
-const USUAL = ["S", "M", "L", "XL"];
 
 /** Several garments and colours in one order, by sizes; the sum is the quantity of the job. */
 export function Lines({
@@ -20,7 +20,8 @@ export function Lines({
   busy: boolean;
   keep: (field: string, change: JobChange | null) => void;
 }) {
-  const sizes = [...new Set([...USUAL, ...job.lines.flatMap((l) => l.sizes.map((s) => s.size))])];
+  const usual = useTrade().data?.sizes ?? [];
+  const sizes = [...new Set([...usual, ...job.lines.flatMap((l) => l.sizes.map((s) => s.size))])];
   // A quick hand is in the next field before the last one is answered: what it told goes along.
   const latest = useRef(job.lines);
   if (!busy) latest.current = job.lines;
@@ -33,7 +34,7 @@ export function Lines({
     garment: job.garment,
     colour: job.garmentName,
     hex: job.garmentHex,
-    sizes: USUAL.map((size) => ({ size, pieces: 0 })),
+    sizes: usual.map((size) => ({ size, pieces: 0 })),
   };
   return (
     <Box my="12px">
