@@ -59,6 +59,17 @@ final class PrintsTest extends TestCase
         self::assertLessThan($coarsest(Prints::Flat), $coarsest(Prints::Totes));
     }
 
+    public function testFineMeshIsUsuallyYellow(): void
+    {
+        // From 200 threads per inch: 78.7 per cm.
+        foreach ([43 => false, 77 => false, 79 => true, 120 => true] as $perCm => $yellow) {
+            self::assertSame($yellow, MeshCatalogue::isUsuallyDyed($perCm), "$perCm");
+        }
+        foreach (Prints::Paper->frames() as $frames) {
+            self::assertSame($frames->threadsPerCm > 78.7, $frames->dyed);
+        }
+    }
+
     public function testNobodyHasMeasuredTheBlackOfAFilmPrinterOnTheFirstMorning(): void
     {
         foreach (FilmSource::cases() as $source) {
