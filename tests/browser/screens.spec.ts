@@ -75,7 +75,7 @@ test("a frame is reclaimed, taken back, and gets new mesh", async ({ page }) => 
   await page.getByLabel("New mesh of the catalogue").selectOption({ label: "32 per cm, 100 µm, white" });
   await page.getByLabel("Tension, N/cm").fill("900");
   await page.getByRole("button", { name: "Stretched today" }).click();
-  await expect(page.getByRole("alert")).toContainText("“Tension, N/cm” must lie from");
+  await expect(page.getByRole("alert")).toContainText("“Tension, N/cm” is 900 N/cm; it must lie from");
   await page.getByLabel("Tension, N/cm").fill("26");
   await page.getByRole("button", { name: "Stretched today" }).click();
   await expect(page.getByText(/^Stretched with 32–100 at 26\.0 N\/cm/).first()).toBeVisible();

@@ -107,10 +107,10 @@ test("a shelf refuses what is not woven, takes a frame, and gives it back", asyn
   await page.goto("/rack");
   await page.getByRole("button", { name: "Add a frame" }).click();
   await page.getByLabel("Label").fill("T9");
-  await page.getByLabel("Mesh", { exact: true }).selectOption({ label: "77 per cm, 55 µm, white" });
+  await page.getByRole("combobox", { name: "Mesh" }).selectOption({ label: "77 per cm, 55 µm, white" });
   await page.getByLabel("Tension, N/cm").fill("900");
   await page.getByRole("button", { name: "Put it on the shelf" }).click();
-  await expect(page.getByRole("alert")).toContainText("“Tension, N/cm” must lie from");
+  await expect(page.getByRole("alert")).toContainText("“Tension, N/cm” is 900 N/cm; it must lie from");
   await page.getByLabel("Tension, N/cm").fill("22");
   await page.getByRole("button", { name: "Put it on the shelf" }).click();
   await expect(page.getByRole("cell", { name: "T9", exact: true })).toBeVisible();

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import type { Job } from "../api/client";
 import type { useJobWork } from "../api/use";
-import { leave, useFollowing, useKeep } from "./keep";
+import { leaving, useFollowing, useKeep } from "./keep";
 import { Action, Entry, Field, Push, Trouble } from "./Parts";
 import { Sheet } from "./Sheet";
 
@@ -32,7 +32,7 @@ export function JobMenu({ job, work }: { job: Job; work: ReturnType<typeof useJo
           <Text as="h2" className="wide" fontWeight="800" fontSize="24px" mb="12px">
             This job
           </Text>
-          <form onSubmit={leave}>
+          <form {...leaving}>
             <Field label="Name">
               <Entry
                 fontFamily="body"

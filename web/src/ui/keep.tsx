@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { JobChange } from "../api/client";
+import { type JobChange, Problem } from "../api/client";
 import type { JobWork } from "../api/use";
 import { Trouble } from "./Parts";
 
@@ -24,7 +24,10 @@ export function useKeep(work: JobWork) {
       work.change
         .mutateAsync(change)
         .then(() => forget(field))
-        .catch((error: unknown) => setRefused((was) => ({ ...was, [field]: error })));
+        .catch((error: unknown) => {
+          // What names no field stands at the top of the page already.
+          if (error instanceof Problem && error.field !== "") setRefused((was) => ({ ...was, [field]: error }));
+        });
     },
     trouble: (...fields: string[]) => (
       <>
@@ -36,8 +39,12 @@ export function useKeep(work: JobWork) {
   };
 }
 
-/** Enter leaves the field at hand, which keeps it. */
-export const leave = (e: React.FormEvent) => {
-  e.preventDefault();
-  if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+/** Enter leaves the field at hand, which keeps it; browsers send no form of several fields that has no button. */
+export const leaving = {
+  onSubmit: (e: React.FormEvent) => e.preventDefault(),
+  onKeyDown: (e: React.KeyboardEvent) => {
+    if (e.key !== "Enter" || !(e.target instanceof HTMLInputElement)) return;
+    e.preventDefault();
+    e.target.blur();
+  },
 };

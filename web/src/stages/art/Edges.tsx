@@ -2,7 +2,7 @@ import { Box } from "@chakra-ui/react";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
-import { leave, useKeep } from "../../ui/keep";
+import { leaving, useKeep } from "../../ui/keep";
 import { useLengthText } from "../../ui/lengthText";
 import { Entry, Field } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
@@ -17,7 +17,7 @@ export function Edges({ at }: { at: AtHand<"art"> }) {
   const [choke, setChoke] = useLengthText(job.chokeMm);
   const [trap, setTrap] = useLengthText(job.trap.value ?? 0);
   return (
-    <Box as="form" onSubmit={leave}>
+    <Box as="form" {...leaving}>
       <Heading
         note={
           job.trapFollowsPress

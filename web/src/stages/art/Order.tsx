@@ -3,7 +3,7 @@ import { useTrade } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
-import { leave, useFollowing, useKeep } from "../../ui/keep";
+import { leaving, useFollowing, useKeep } from "../../ui/keep";
 import { useLengthText } from "../../ui/lengthText";
 import { numberTyped } from "../../ui/number";
 import { Area, Choice, Entry, Field } from "../../ui/Parts";
@@ -15,7 +15,7 @@ const differs = (a: number, b: number) => Number.isNaN(a) || Math.abs(a - b) > 0
 export function SizeAtHand({ at }: { at: AtHand<"art"> }) {
   const keeping = useKeep(at.work);
   return (
-    <Box as="form" onSubmit={leave}>
+    <Box as="form" {...leaving}>
       <Heading>Size and garment</Heading>
       <SizeFields at={at} keeping={keeping} />
       <GarmentFields at={at} keeping={keeping} />
@@ -32,7 +32,7 @@ export function OrderAtHand({ at }: { at: AtHand<"art"> }) {
   const [quantity, setQuantity] = useFollowing(String(job.quantity));
   const [notes, setNotes] = useFollowing(job.notes);
   return (
-    <Box as="form" onSubmit={leave}>
+    <Box as="form" {...leaving}>
       <Heading>The order</Heading>
       <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
         <Field label="Customer">
