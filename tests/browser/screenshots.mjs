@@ -19,7 +19,6 @@ const views = [
   ["plates", "/jobs/2/plates?plate=2", desk],
   ["holds", "/jobs/2/plates?look=holds&plate=4", desk],
   ["shifts", "/jobs/2/plates?look=shifts&plate=3", desk],
-  ["buys", "/jobs/2/plates?look=buys", desk],
   ["films", "/jobs/2/films", desk],
   ["screens", "/jobs/3/screens?plate=7&look=stencil", desk],
   ["light", "/jobs/3/light?plate=7", desk],

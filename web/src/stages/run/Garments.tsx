@@ -44,11 +44,11 @@ export function Garments({ job }: { job: JobOn<"run"> }) {
                 borderColor="line"
                 h="44px"
               >
-                <td>
+                <Box as="td" pr="10px">
                   <svg width="26" height="26" className="colours block" aria-hidden="true">
                     <rect width="26" height="26" fill={g.line.hex} stroke="var(--line)" />
                   </svg>
-                </td>
+                </Box>
                 <Box as="td" pr="14px">
                   {g.line.garment}
                   {(g.line.colour || g.line.hex) && `, ${g.line.colour || g.line.hex}`}
