@@ -195,6 +195,26 @@ test("the rack goes out as a table and comes back unchanged; a bad row is named 
   expect(await after.text()).toBe(table);
 });
 
+test("a shop that counts in inches reads, types and keeps lengths in inches, and none drifts", async ({ browser }) => {
+  const page = await letIn(browser);
+  await page.goto(url("/rack"));
+  await expect(page.getByRole("heading", { name: "Rack" })).toBeVisible();
+  await page.keyboard.press("u");
+  await page.getByRole("link", { name: "1", exact: true }).click();
+  await page.getByRole("button", { name: "Change frame 1" }).click();
+  const sheet = page.getByRole("dialog", { name: "Change frame 1" });
+  await expect(sheet.getByLabel("Inside across, in")).toHaveValue("18.110");
+  await sheet.getByLabel("Inside along, in").fill("0.5");
+  await sheet.getByRole("button", { name: "Keep it so" }).click();
+  await expect(sheet.getByRole("alert")).toContainText("“Inside along, in” is 0.50 in; it must lie from 1.97 to 118.1 in");
+  await sheet.getByLabel("Inside along, in").fill("22 1/4");
+  await sheet.getByRole("button", { name: "Keep it so" }).click();
+  await expect(sheet).toBeHidden();
+  const frame = (await (await page.request.get(url("/api/shop"))).json()).frames.find((f: { label: string }) => f.label === "1");
+  expect(frame.insideWidthMm).toBe(460);
+  expect(frame.insideHeightMm).toBeCloseTo(565.15, 6);
+});
+
 test("a knob is put where it sits by touch and by arrow keys, and a full turn tells which way it pushes", async ({ browser }) => {
   const page = await letIn(browser);
   await page.goto(url("/presses"));

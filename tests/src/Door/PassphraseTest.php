@@ -6,6 +6,7 @@ namespace Ektype\Tests\App\Door;
 
 use Ektype\App\Api\Door\Passphrase;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Filesystem\Filesystem;
 
 /** Who knows the words gets in, nobody else, and not for ever. */
 final class PassphraseTest extends TestCase
@@ -22,8 +23,7 @@ final class PassphraseTest extends TestCase
 
     protected function tearDown(): void
     {
-        array_map(unlink(...), (array) glob($this->folder.'/*'));
-        rmdir($this->folder);
+        (new Filesystem())->remove($this->folder);
     }
 
     public function testTheWordsAreKnownHoweverTheyAreTyped(): void

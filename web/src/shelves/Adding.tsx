@@ -1,9 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 import { useForm } from "react-hook-form";
 import { answer, api, type Shop } from "../api/client";
 import { useShop } from "../api/use";
+import { useHabits } from "../ui/habits";
+import { lengthTyped, lengthWritten, swapped } from "../ui/lengths";
 import { meshOf } from "../ui/meshes";
 import { numberTyped } from "../ui/number";
 import { Action, Choice, Entry, Field, Trouble } from "../ui/Parts";
@@ -18,7 +20,8 @@ export type Asked = {
   name: string;
   label: string;
   start: string;
-  kind?: "number" | "text" | "colour" | "yes" | "date" | "mesh";
+  /** A length is kept in mm, and shown and typed as this page counts. */
+  kind?: "number" | "text" | "colour" | "yes" | "date" | "mesh" | "length";
   /** Says more of it, in words, as it is filled in. */
   hint?: (text: string) => string;
   choices?: (readonly [string, string])[];
@@ -60,13 +63,18 @@ const asText = (value: Values[string] | undefined, start: string) =>
       : String(value);
 
 /** What was filled in, as the API takes it: an empty number is not told, a wrong one is sent as it was typed and refused there. */
-function told(asked: Asked[], fields: Record<string, string>) {
+function told(asked: Asked[], fields: Record<string, string>, inches: boolean, values: Values | undefined) {
   const body: Record<string, unknown> = {};
   for (const one of asked) {
     const text = (fields[one.name] ?? "").trim();
     if (one.kind === "mesh") Object.assign(body, meshOf(text));
     else if (one.kind === "yes") body[one.name] = text === "yes";
-    else if (one.kind === "number") {
+    else if (one.kind === "length") {
+      const was = values?.[one.name];
+      // What nobody touched stays to the last digit, however it is shown.
+      const mm = typeof was === "number" && text === lengthWritten(was, inches) ? was : lengthTyped(text, inches);
+      if (mm !== null) body[one.name] = Number.isNaN(mm) ? text : mm;
+    } else if (one.kind === "number") {
       const number = numberTyped(text);
       if (number !== null) body[one.name] = Number.isNaN(number) ? text : number;
     } else if (text !== "" || one.name === "name" || one.name === "label") body[one.name] = text;
@@ -106,18 +114,36 @@ function ShelfForm({
   done,
 }: FormProps & { id: number | null; values?: Values; word: string; done: () => void }) {
   const { put } = useShelf(kind);
-  const { register, handleSubmit, watch } = useForm<Record<string, string>>({
-    defaultValues: Object.fromEntries(asked.map((a) => [a.name, asText(values?.[a.name], a.start)])),
+  const { inches, lengthUnit } = useHabits();
+  const { register, handleSubmit, watch, getValues, setValue } = useForm<Record<string, string>>({
+    defaultValues: Object.fromEntries(
+      asked.map((a) => {
+        const text = asText(values?.[a.name], a.start);
+        return [a.name, a.kind === "length" && text !== "" ? lengthWritten(Number(text), inches) : text];
+      }),
+    ),
   });
+  // Lengths that stand in the form are converted when the unit is swapped, never taken for the other.
+  const counted = useRef(inches);
+  useEffect(() => {
+    if (counted.current === inches) return;
+    for (const one of asked)
+      if (one.kind === "length") setValue(one.name, swapped(getValues(one.name) ?? "", counted.current, inches));
+    counted.current = inches;
+  }, [inches, asked, getValues, setValue]);
   return (
     <form
       onSubmit={handleSubmit((fields) =>
-        put.mutate({ id, body: { ...told(asked, fields), ...also?.() } }, { onSuccess: done }),
+        put.mutate({ id, body: { ...told(asked, fields, inches, values), ...also?.() } }, { onSuccess: done }),
       )}
     >
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(160px, 1fr))" gap="16px" alignItems="end">
         {asked.map((one) => (
-          <Field key={one.name} label={one.label} hint={one.hint?.(watch(one.name) ?? "")}>
+          <Field
+            key={one.name}
+            label={one.kind === "length" ? `${one.label}, ${lengthUnit}` : one.label}
+            hint={one.hint?.(watch(one.name) ?? "")}
+          >
             {one.kind === "mesh" ? (
               <Choice fontFamily="body" {...register(one.name)}>
                 <MeshOptions also={watch(one.name)} />
@@ -138,7 +164,7 @@ function ShelfForm({
             ) : (
               <Entry
                 type={one.kind === "colour" ? "color" : one.kind === "date" ? "date" : "text"}
-                inputMode={one.kind === "number" ? "decimal" : "text"}
+                inputMode={one.kind === "number" || one.kind === "length" ? "decimal" : "text"}
                 className={one.kind === "colour" ? "colours" : undefined}
                 fontFamily={one.kind === "text" ? "body" : "readout"}
                 p={one.kind === "colour" ? "4px" : undefined}

@@ -18,7 +18,7 @@ const lampAsked = (kinds: Kinds): Asked[] => [
   { name: "name", label: "Name", start: "", kind: "text" },
   { name: "kind", label: "Kind", start: "led", choices: kinds.map((k) => [k.kind, k.says] as const) },
   { name: "hours", label: "Hours so far", start: "0", kind: "number" },
-  { name: "distanceMm", label: "Lamp to glass, mm", start: "", kind: "number" },
+  { name: "distanceMm", label: "Lamp to glass", start: "", kind: "length" },
 ];
 
 const emulsionAsked = (kinds: Kinds): Asked[] => [

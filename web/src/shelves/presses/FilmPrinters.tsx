@@ -8,9 +8,9 @@ import { Assumed } from "../Assumed";
 const asked: Asked[] = [
   { name: "name", label: "Name", start: "", kind: "text" },
   { name: "dpi", label: "Dots an inch", start: "600", kind: "number" },
-  { name: "mediaWidthMm", label: "Film width, mm", start: "610", kind: "number" },
-  { name: "sheetLengthMm", label: "Sheet length, mm (none: roll)", start: "", kind: "number" },
-  { name: "feedMarginMm", label: "Keep off feed edges, mm", start: "12", kind: "number" },
+  { name: "mediaWidthMm", label: "Film width", start: "610", kind: "length" },
+  { name: "sheetLengthMm", label: "Sheet length (none for a roll)", start: "", kind: "length" },
+  { name: "feedMarginMm", label: "Keep off feed edges", start: "12", kind: "length" },
   { name: "density", label: "Density of its black", start: "", kind: "number" },
   { name: "scaleErrorXPct", label: "Too wide by, %", start: "0", kind: "number" },
   { name: "scaleErrorYPct", label: "Too long by, %", start: "0", kind: "number" },

@@ -19,8 +19,8 @@ const asked = (kinds: Kinds): Asked[] => [
   { name: "heads", label: "Heads", start: "6", kind: "number" },
   { name: "platens", label: "Platens", start: "4", kind: "number" },
   { name: "collarAtOperator", label: "Collar at your end", start: "yes", kind: "yes" },
-  { name: "registerSigmaMm", label: "Register scatter, mm (if measured)", start: "", kind: "number" },
-  { name: "centreFromEndMm", label: "Print centre from clamp, mm", start: "270", kind: "number" },
+  { name: "registerSigmaMm", label: "Register scatter, if measured", start: "", kind: "length" },
+  { name: "centreFromEndMm", label: "Print centre from clamp", start: "270", kind: "length" },
 ];
 
 /** A press in use is changed too; its knobs stand in the same sheet. */
