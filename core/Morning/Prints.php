@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Morning;
 
 use Ektype\Core\Ink\InkKind;
-use Ektype\Core\Plate\Substrate;
 
 /** What a shop mostly prints: it says which inks and frames usually stand there. */
 enum Prints: string
@@ -15,17 +14,7 @@ enum Prints: string
     case Paper = 'paper';
     case Flat = 'flat goods';
 
-    public function substrate(): Substrate
-    {
-        return match ($this) {
-            self::Shirts => Substrate::Cotton,
-            self::Totes => Substrate::Canvas,
-            self::Paper => Substrate::Paper,
-            self::Flat => Substrate::Rigid,
-        };
-    }
-
-    /** Garments on which the first job of such a shop is likely printed, in its own words. */
+    /** As a printer says it. */
     public function says(): string
     {
         return match ($this) {

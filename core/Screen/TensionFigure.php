@@ -15,21 +15,22 @@ final class TensionFigure
     /**
      * @param int        $readings how many there are of this mesh
      * @param float|null $spread   of the last one, tightest less slackest place, N/cm
+     * @param bool       $assumed  whether it is only taken to be so, because nobody has gauged it
      */
-    public static function of(float $nPerCm, int $readings, ?string $lastOn, ?float $spread, ?TensionTrend $trend): Figure
+    public static function of(float $nPerCm, int $readings, ?string $lastOn, ?float $spread, ?TensionTrend $trend, bool $assumed = false): Figure
     {
         $uneven = $spread !== null && $spread > Tension::EVEN;
 
         return new Figure(
             $nPerCm,
             'N/cm',
-            $nPerCm < Tension::RE_MESH_UNDER || $uneven ? Sign::OutOfBounds : Sign::Measured,
-            $readings === 0 ? 'as it was put on the shelf' : \sprintf(
+            $nPerCm < Tension::RE_MESH_UNDER || $uneven ? Sign::OutOfBounds : ($assumed ? Sign::Reckoned : Sign::Measured),
+            $assumed ? 'trade default, until it is gauged' : ($readings === 0 ? 'as it was put on the shelf' : \sprintf(
                 '%d %s of this shop, the last of %s',
                 $readings,
                 $readings === 1 ? 'reading' : 'readings',
                 $lastOn ?? '',
-            ),
+            )),
             'Mean of five places, along and across',
             array_values(array_filter([
                 \sprintf('under %.0f N/cm re-mesh, 18 to 25 workable, 25 to 35 tight', Tension::RE_MESH_UNDER),

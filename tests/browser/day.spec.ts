@@ -281,4 +281,5 @@ test("a keyboard alone goes from a job to its work order, tells the order, and t
   await to(/^How many frames/);
   await page.keyboard.press("Escape");
   await expect(page.getByLabel("How many frames")).toBeHidden();
+  await expect(page.getByRole("button", { name: "Add several alike" })).toBeFocused();
 });

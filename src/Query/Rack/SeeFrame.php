@@ -52,7 +52,7 @@ final readonly class SeeFrame
                 $held === null ? '' : $held->name.' of '.$held->job->name,
                 $held?->job->id,
                 array_map(TensionOfDay::of(...), $readings),
-                TensionFigure::of($frame->tensionNPerCm, \count($ofThisMesh), $last?->doneOn, $last?->spread(), $trend),
+                TensionFigure::of($frame->tensionNPerCm, \count($ofThisMesh), $last?->doneOn, $last?->spread(), $trend, $frame->assumed),
                 $below === null ? null : (new \DateTimeImmutable('@'.(int) ($below * 86400)))->format('Y-m-d'),
                 $trend === null ? null : round(TensionFigure::aMonth($trend->perDay), 3),
                 $on === null ? null : $shop->stencilBook()->now($on),

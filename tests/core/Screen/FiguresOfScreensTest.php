@@ -187,6 +187,9 @@ final class FiguresOfScreensTest extends TestCase
         self::assertGreaterThan((float) $found[1], (float) $found[3]);
         self::assertEqualsWithDelta(-1.522, TensionFigure::aMonth(-0.05), 1e-9);
         self::assertSame('as it was put on the shelf', TensionFigure::of(22, 0, null, null, null)->source);
+        $assumed = TensionFigure::of(22, 0, null, null, null, true);
+        self::assertSame([Sign::Reckoned, 'trade default, until it is gauged'], [$assumed->sign, $assumed->source]);
+        self::assertSame(Sign::OutOfBounds, TensionFigure::of(12, 0, null, null, null, true)->sign, 'slack is slack');
         self::assertSame('1 reading of this shop, the last of 2026-05-01', TensionFigure::of(22, 1, '2026-05-01', null, null)->source);
     }
 

@@ -191,9 +191,19 @@ function ShelfForm({
 /** A folded form that puts one more thing on its shelf. */
 export function Adding({ what, ...form }: FormProps & { what: string }) {
   const [open, setOpen] = useState(false);
+  // Closed, the form gives the focus back to where it was opened.
+  const [was, setWas] = useState(false);
   if (!open)
     return (
-      <Action quiet mb="22px" onClick={() => setOpen(true)}>
+      <Action
+        quiet
+        mb="22px"
+        autoFocus={was}
+        onClick={() => {
+          setWas(true);
+          setOpen(true);
+        }}
+      >
         Add {what}
       </Action>
     );

@@ -8,5 +8,6 @@ test("a page is called after its place, and its job", () => {
   expect(title("/darkroom", null)).toBe("Dark room · Ektype");
   expect(title("/rack/12", null)).toBe("Rack · Ektype");
   expect(title("/meshes", null)).toBe("Meshes · Ektype");
+  expect(title("/morning", null)).toBe("First morning · Ektype");
   expect(title("/", null)).toBe("Jobs · Ektype");
 });

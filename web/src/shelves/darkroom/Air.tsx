@@ -34,11 +34,13 @@ export function Air({ room }: { room: Room }) {
         </Text>
       )}
       {open && (
-        <Form
-          room={room}
-          send={(told) => change.mutate(told, { onSuccess: () => setOpen(false) })}
-          error={change.error}
-        />
+        <Box onKeyDown={(e) => e.key === "Escape" && setOpen(false)}>
+          <Form
+            room={room}
+            send={(told) => change.mutate(told, { onSuccess: () => setOpen(false) })}
+            error={change.error}
+          />
+        </Box>
       )}
     </Box>
   );

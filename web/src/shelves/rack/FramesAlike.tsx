@@ -14,6 +14,7 @@ export function FramesAlike() {
   const queries = useQueryClient();
   const { lengthUnit, fromField } = useHabits();
   const [open, setOpen] = useState(false);
+  const [was, setWas] = useState(false);
   const [count, setCount] = useState("4");
   const [mesh, setMesh] = useState("77|55|white");
   const [width, setWidth] = useLengthText(460);
@@ -38,7 +39,15 @@ export function FramesAlike() {
   });
   if (!open)
     return (
-      <Action quiet mb="22px" onClick={() => setOpen(true)}>
+      <Action
+        quiet
+        mb="22px"
+        autoFocus={was}
+        onClick={() => {
+          setWas(true);
+          setOpen(true);
+        }}
+      >
         Add several alike
       </Action>
     );
