@@ -61,6 +61,29 @@ final readonly class Findings
         return new self([], [], $warnings, false, ArtKind::TONAL, $why, $budget, [], [], 0.0);
     }
 
+    /**
+     * A plate is called otherwise since.
+     *
+     * @param array<string, string> $names by the name before
+     */
+    public function renamed(array $names): self
+    {
+        $now = static fn (string $name): string => $names[$name] ?? $name;
+
+        return new self(
+            $this->palette,
+            $this->strays,
+            $this->warnings,
+            $this->groundLeftOpen,
+            $this->kind,
+            $this->kindWhy,
+            array_map(static fn (NeighbourBudget $b): NeighbourBudget => new NeighbourBudget($now($b->one), $now($b->two), $b->mm), $this->budget),
+            $this->thinBase,
+            $this->witnesses,
+            $this->trapMm,
+        );
+    }
+
     /** What the press must keep to, mm: the register budget of the plates; butting plates have the trade's tolerance. */
     public function toleranceMm(): float
     {

@@ -23,7 +23,7 @@ test("a dropped picture goes to films, screens, times and turns that bring it in
   await page.keyboard.press("Home");
   await expect(bar).toHaveAttribute("aria-valuetext", "Cloth");
   const seen = new Set<string>();
-  for (const name of ["Base white", "Straw", "Sage", "Rust"]) {
+  for (const name of ["Base white", "Straw", "Sage", "Harbour rust"]) {
     await page.keyboard.press("ArrowRight");
     await expect(bar).toHaveAttribute("aria-valuetext", name);
     seen.add((await page.locator("svg image").first().getAttribute("href")) ?? "");
@@ -70,7 +70,7 @@ test("a dropped picture goes to films, screens, times and turns that bring it in
 
   // Screens: the best frame for each plate.
   await page.keyboard.press("s");
-  for (const name of ["Base white", "Straw", "Sage", "Rust"]) {
+  for (const name of ["Base white", "Straw", "Sage", "Harbour rust"]) {
     await page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name, exact: true }).click();
     await expect(page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name, exact: true })).toHaveAttribute("aria-pressed", "true");
     await page.getByRole("button", { name: /^Take it/ }).first().click();
@@ -79,7 +79,7 @@ test("a dropped picture goes to films, screens, times and turns that bring it in
 
   // Light: every screen gets a time with its interval, and is burned.
   await page.keyboard.press("t");
-  for (const name of ["Base white", "Straw", "Sage", "Rust"]) {
+  for (const name of ["Base white", "Straw", "Sage", "Harbour rust"]) {
     await page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name, exact: true }).click();
     // The bench has turned to it once its strip is pressed.
     await expect(page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name, exact: true })).toHaveAttribute("aria-pressed", "true");
@@ -148,16 +148,16 @@ test("a change is undone, and the strip that moves takes its place in the pull",
   await expect(strips.nth(2)).toContainText("Sage");
 
   // By dragging, too.
-  const [from, to] = await Promise.all([page.getByRole("button", { name: "Rust", exact: true }).boundingBox(), page.getByRole("button", { name: "Straw", exact: true }).boundingBox()]);
+  const [from, to] = await Promise.all([page.getByRole("button", { name: "Harbour rust", exact: true }).boundingBox(), page.getByRole("button", { name: "Straw", exact: true }).boundingBox()]);
   if (!from || !to) throw new Error("there are no strips");
   await page.mouse.move(from.x + 20, from.y + 20);
   await page.mouse.down();
   await page.mouse.move(from.x + 20, from.y, { steps: 4 });
   await page.mouse.move(to.x + 20, to.y + 12, { steps: 12 });
   await page.mouse.up();
-  await expect(strips.nth(1)).toContainText("Rust");
+  await expect(strips.nth(1)).toContainText("Harbour rust");
   await page.getByRole("button", { name: /^Undo/ }).click();
-  await expect(strips.nth(4)).toContainText("Rust");
+  await expect(strips.nth(4)).toContainText("Harbour rust");
 });
 
 test("why opens on every figure and says where it comes from", async ({ page }) => {

@@ -45,14 +45,14 @@ test("a ruling is looked at on its mesh, given to the plate and taken back", asy
   await page.mouse.click(box.x + box.width * 0.55, box.y + box.height * 0.45);
   await expect(map).not.toHaveAttribute("aria-label", /45 lpi at 5°/);
   await page.getByRole("button", { name: /lpi, .*° .* %$/ }).first().click();
-  await page.getByRole("button", { name: "Give Amber this halftone" }).click();
+  await page.getByRole("button", { name: "Give Lantern amber this halftone" }).click();
   await expect(page.getByRole("button", { name: "This is its halftone" })).toBeDisabled();
   await page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name: "Straw", exact: true }).click();
   await expect(page.getByRole("heading", { name: "With the other plates" })).toBeVisible();
-  await expect(page.getByText(/^Amber, /)).toBeVisible();
-  await page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name: "Amber", exact: true }).click();
+  await expect(page.getByText(/^Lantern amber, /)).toBeVisible();
+  await page.getByRole("list", { name: "Plates in print order" }).getByRole("button", { name: "Lantern amber", exact: true }).click();
   await page.getByRole("button", { name: "Solid, without halftone" }).click();
-  await expect(page.getByRole("button", { name: "Give Amber this halftone" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Give Lantern amber this halftone" })).toBeVisible();
 
   // What another mesh would change, with its reasons.
   await page.getByRole("button", { name: "Its mesh" }).click();

@@ -27,7 +27,7 @@ final class DecisionsTest extends ShopTestCase
         self::assertTrue($job['trapFollowsPress']);
         self::assertEqualsWithDelta(2 * ($press['registerSigmaMm'] ?? 0.1), $job['trap']['value'], 1e-9);
         self::assertEqualsWithDelta($job['trap']['value'], $job['budgetFigure']['value'], 25.4 / 600);
-        self::assertSame(['Straw', 'Rust'], [$job['budget'][0]['one'], $job['budget'][0]['two']], 'the sage bar touches nothing');
+        self::assertSame(['Straw', 'Harbour rust'], [$job['budget'][0]['one'], $job['budget'][0]['two']], 'the sage bar touches nothing');
         self::assertCount(1, $job['budget']);
         self::assertEqualsWithDelta(max(0.15, $job['budgetFigure']['value']), $job['toleranceMm'], 1e-9);
 
@@ -62,7 +62,7 @@ final class DecisionsTest extends ShopTestCase
             $job = $this->undo($id);
         }
         self::assertSame(
-            ['Base white', 'Straw', 'Sage', 'Rust'],
+            ['Base white', 'Straw', 'Sage', 'Harbour rust'],
             array_column($job['plates'], 'name'),
             'undo gives plates and decisions back',
         );
@@ -115,12 +115,12 @@ final class DecisionsTest extends ShopTestCase
             $this->ask('GET', "/api/jobs/$id/at?x=$x&y=$y")['plates'],
         );
         self::assertSame(['Straw', 'Base white'], $at(10, 20));
-        self::assertSame(['Rust', 'Base white'], $at(50, 20));
+        self::assertSame(['Harbour rust', 'Base white'], $at(50, 20));
         self::assertSame([], $at(67, 20));
-        self::assertSame(['Rust', 'Straw', 'Base white'], $at(34.1, 20), 'in the trap both print');
+        self::assertSame(['Harbour rust', 'Straw', 'Base white'], $at(34.1, 20), 'in the trap both print');
 
         // The loupe, pixel by pixel: straw left of the seam, rust right of it; shifted right by a millimetre the seam moves.
-        $rust = array_search('Rust', $named, true);
+        $rust = array_search('Harbour rust', $named, true);
         $straight = $this->picture("/api/jobs/$id/loupe.png?x=34&y=20&mm=4");
         $shifted = $this->picture("/api/jobs/$id/loupe.png?x=34&y=20&mm=4&plate=$rust&dx=1&dy=0&turn=0");
         $size = imagesx($straight);

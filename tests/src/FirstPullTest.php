@@ -19,7 +19,7 @@ final class FirstPullTest extends ShopTestCase
     {
         $id = $this->bring(self::twoDots())['id'];
         $first = $this->ask('GET', "/api/jobs/$id/first-pull");
-        self::assertSame(['Base white', 'Straw', 'Rust'], array_column($first['plates'], 'name'));
+        self::assertSame(['Base white', 'Straw', 'Harbour rust'], array_column($first['plates'], 'name'));
         self::assertEqualsWithDelta(self::CIRCLE_PCT, $first['plates'][1]['coveragePct'], 0.3);
         self::assertEqualsWithDelta(self::BAR_PCT, $first['plates'][2]['coveragePct'], 0.3);
         $picture = $this->picture($id);

@@ -17,7 +17,7 @@ final class JobTest extends ShopTestCase
         $job = $this->ask('GET', "/api/jobs/$id");
         self::assertNull($job['task']);
         self::assertSame(['base', 'colour', 'colour'], array_column($job['plates'], 'role'));
-        self::assertSame(['Base white', 'Straw', 'Rust'], array_column($job['plates'], 'name'));
+        self::assertSame(['Base white', 'Straw', 'Harbour rust'], array_column($job['plates'], 'name'));
         self::assertEqualsWithDelta(\M_PI * 1.96, $job['plates'][1]['areaCm2'], 0.02, 'a disc of 14 mm radius');
         self::assertEqualsWithDelta(4.48, $job['plates'][2]['areaCm2'], 0.02);
         self::assertSame('films', $job['next']['stage']);
@@ -87,7 +87,7 @@ final class JobTest extends ShopTestCase
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $job = $this->ask('GET', "/api/jobs/$id");
-        self::assertSame(['Straw', 'Rust'], array_column($job['plates'], 'name'), 'white cloth takes no base');
+        self::assertSame(['Straw', 'Harbour rust'], array_column($job['plates'], 'name'), 'white cloth takes no base');
         self::assertSame($this->framesFor($straw['id'])[0]['label'], $job['plates'][0]['frameLabel']);
         self::assertTrue($job['separationCurrent']);
     }
@@ -131,8 +131,8 @@ final class JobTest extends ShopTestCase
             $this->ask('POST', '/api/redo');
         }
         self::assertSame(
-            ['Straw', 'Rust'],
-            array_values(array_intersect(['Straw', 'Rust'], array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'name'))),
+            ['Straw', 'Harbour rust'],
+            array_values(array_intersect(['Straw', 'Harbour rust'], array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'name'))),
         );
         self::assertCount(2, $this->ask('GET', "/api/jobs/$id")['plates']);
         self::assertStringContainsString('nothing to do again', $this->ask('POST', '/api/redo', null, 422)['detail']);
@@ -155,7 +155,7 @@ final class JobTest extends ShopTestCase
         $before = $this->ask('GET', "/api/jobs/$id");
         $plates = array_column($before['plates'], 'id');
         $job = $this->ask('PATCH', "/api/jobs/$id", ['order' => [$plates[0], $plates[2], $plates[1]]]);
-        self::assertSame(['Base white', 'Rust', 'Straw'], array_column($job['plates'], 'name'));
+        self::assertSame(['Base white', 'Harbour rust', 'Straw'], array_column($job['plates'], 'name'));
         self::assertStringContainsString('Out of the light-to-dark order', $job['plates'][2]['orderReason']);
         self::assertNotSame($before['pullKey'], $job['pullKey']);
         self::assertStringContainsString(

@@ -10,9 +10,13 @@ final class PlateNamesTest extends ShopTestCase
     public function testAPlateIsCalledByTheInkThatIsChosenForIt(): void
     {
         [$id, $plate] = $this->rust();
-        self::assertSame('Rust', $plate['name']);
+        self::assertSame('Harbour rust', $plate['name']);
         $ink = $this->ink('Signal red');
         self::assertSame('Signal red', $this->chosen($id, $plate['id'], $ink)['name']);
+        $budget = $this->ask('GET', "/api/jobs/$id")['budget'];
+        foreach ($budget as $pair) {
+            self::assertNotContains('Harbour rust', [$pair['one'], $pair['two']], 'neighbours are told by the names that plates have now');
+        }
         // The shelf calls it otherwise: the plate follows, and so does its film.
         $this->ask('PUT', '/api/shop/inks/'.$ink['id'], ['name' => 'Lighthouse red', 'hex' => $ink['hex'], 'kind' => $ink['kind'], 'hidingPct' => $ink['hidingPct']]);
         self::assertSame('Lighthouse red', array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'name', 'id')[$plate['id']]);

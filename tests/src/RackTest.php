@@ -114,7 +114,7 @@ final class RackTest extends ShopTestCase
         ))[0]['id'];
         $this->ask('PATCH', "/api/plates/$plate", ['frameId' => $bad]);
         $next = $this->ask('GET', "/api/jobs/$id")['next'];
-        self::assertStringContainsString('suits Rust badly: its mesh does not hold the finest of it', $next['sentence']);
+        self::assertStringContainsString('suits Harbour rust badly: its mesh does not hold the finest of it', $next['sentence']);
         self::assertStringContainsString('or go on with it', $next['sentence']);
         self::assertSame('out', $this->ask('GET', "/api/jobs/$id")['plates'][0]['stages']['screens']);
         $this->ask('POST', "/api/frames/$bad/coat", []);

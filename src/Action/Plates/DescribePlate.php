@@ -29,7 +29,7 @@ final readonly class DescribePlate implements Change
     {
         $plate = $shop->plates->get($this->plateId);
         $called = $plate->name;
-        $plate->name = $this->name ?? $plate->name;
+        $plate->job->call($plate, $this->name ?? $plate->name);
         if ($this->inkId !== null) {
             $had = $plate->ink?->id;
             $follows = $this->name === null && $plate->isCalledByItsInk();
@@ -38,7 +38,7 @@ final readonly class DescribePlate implements Change
                 'That ink is not on the shelf any more. Choose another.',
             );
             if ($follows && self::isFree($plate->ink->name, $plate)) {
-                $plate->name = $plate->ink->name;
+                $plate->job->call($plate, $plate->ink->name);
             }
             if ($plate->printsTones()) {
                 self::solveAnew($plate, $had, $this->inkId, $shop);

@@ -43,7 +43,7 @@ final readonly class PutInk implements Change
         foreach ($shop->jobs->open() as $job) {
             foreach ($job->platesInOrder() as $plate) {
                 if ($plate->ink === $ink && $plate->name === $ink->name) {
-                    $plate->name = $name;
+                    $job->call($plate, $name);
                 }
             }
         }

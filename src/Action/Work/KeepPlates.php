@@ -10,6 +10,7 @@ use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Ink\FittingInk;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Plate\PlateName;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\DotsOfPlate;
 use Ektype\Core\Separation\Findings;
@@ -67,17 +68,22 @@ final readonly class KeepPlates implements Change
             $before[($plate->artHex ?? 'base').$plate->role->value] = $plate;
         }
         $shelf = $shop->inks->all();
+        $named = $called = [];
         foreach ($this->plates as $i => $made) {
             $key = ($made->artColour?->hex() ?? 'base').$made->role->value;
             $plate = $before[$key] ?? new Plate($job, $i, $i, $made->name, $made->role, $made->colour->hex());
             unset($before[$key]);
             self::describe($plate, $i, $made);
             $plate->ink = $made->mixed ? null : FittingInk::called($made->ink, $shelf) ?? $plate->ink ?? FittingInk::nearest($made->colour, $shelf);
+            $plate->name = PlateName::of($plate->name, $made->colour, $made->role, $plate->ink?->name, $named);
+            $named[] = $plate->name;
+            $called[$made->name] = $plate->name;
             if (!$job->plates->contains($plate)) {
                 $job->plates->add($plate);
             }
             $shop->plates->add($plate);
         }
+        $job->found($this->findings->renamed($called));
         foreach ($before as $gone) {
             GivenBack::by($gone, $shop);
             $job->plates->removeElement($gone);

@@ -276,6 +276,15 @@ class Job
         $this->separation = $findings === null ? null : KeptFindings::written($findings);
     }
 
+    /** Calls a plate otherwise, wherever the job names it. */
+    public function call(Plate $plate, string $name): void
+    {
+        if ($plate->name !== $name) {
+            $this->found($this->findings()?->renamed([$plate->name => $name]));
+            $plate->name = $name;
+        }
+    }
+
     /** null until films were written */
     public function filmSet(): ?FilmSet
     {

@@ -12,7 +12,6 @@ use Ektype\App\Shop\Job\KeptPlaces;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
-use Ektype\Core\Ink\ColourName;
 use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\Laying;
@@ -159,9 +158,7 @@ class Plate
     /** Whether its name is that of its ink or its colour, and nobody gave it one of its own. */
     public function isCalledByItsInk(): bool
     {
-        $name = (string) preg_replace('/ \d+$/', '', $this->name);
-
-        return $this->name === $this->ink?->name || ($this->role !== PlateRole::Base && $name === ColourName::of(Srgb::fromHex($this->hex)));
+        return PlateName::isPlain($this->name, Srgb::fromHex($this->hex), $this->role, $this->ink?->name);
     }
 
     /** A white base that is no colour of the art. */

@@ -9,6 +9,7 @@ use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\NotHere;
+use Ektype\App\Shop\Plate\PlateName;
 use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\ArtOnce;
 use Ektype\App\Work\ArtOnGarment;
@@ -118,14 +119,15 @@ final readonly class FirstPulls
     private function keep(Job $job, string $key, array $first, PlatesLaid $laid): void
     {
         $shelf = $this->inks->all();
-        $plates = $layers = [];
+        $plates = $layers = $named = [];
         $maps = SideBySide::all(array_map(static fn (FirstPlate $plate): \Closure => static fn (): CoverageMap => $plate->seen instanceof CoverageMap ? $plate->seen : CoverageMap::fine($plate->seen), $first));
         $tones = false;
         foreach ($first as $i => $plate) {
             $ink = self::ink($plate, $job, $shelf);
             $colour = $ink === null ? $plate->colour : Srgb::fromHex($ink->hex);
+            $named[] = $name = PlateName::of($plate->name, $plate->colour, $plate->role, $ink?->name, $named);
             $plates[] = new PlateOfFirst(
-                $plate->name,
+                $name,
                 $plate->role,
                 $colour->hex(),
                 self::coveragePct($plate->seen),
