@@ -82,7 +82,7 @@ test("a device of the network is refused without the pass-phrase, let in with it
       const [program, ...before] = [...outside, "curl", "-sk", "-o", "/dev/null", "-w", "%{http_code}"];
       return execFileSync(program ?? "", [...before, ...more], { encoding: "utf8" });
     };
-    for (const path of ["/api/shop", "/api/jobs", "/api/sheets/rack.csv", "/api/jobs/1/art"]) expect(ask(url(path)), path).toBe("401");
+    for (const path of ["/api/shop", "/%61pi/shop", "/api/jobs", "/api/sheets/rack.csv", "/api/jobs/1/art"]) expect(ask(url(path)), path).toBe("401");
     expect(ask("-X", "POST", "-H", "Content-Type: application/json", "-d", "{}", url("/api/morning"))).toBe("401");
     expect(ask("-b", `ektype_device=${Math.floor(Date.now() / 1000) + 9999}.${"0".repeat(64)}`, url("/api/shop"))).toBe("401");
     expect(ask("-H", "Host: elsewhere.example", url("/api/shop"))).toBe("421");

@@ -28,12 +28,13 @@ final readonly class InksSheet implements Sheet
 
     public function standing(): array
     {
-        return array_map(static fn (Ink $i): array => [
-            'name' => $i->name,
-            'hex' => $i->hex,
-            'kind' => $i->kind->value,
-            'hidingPct' => round(100 * $i->hiding, 2),
-        ], $this->inks->all());
+        return array_map(self::told(...), $this->inks->all());
+    }
+
+    /** @return array<string, string|float|bool|null> */
+    private static function told(Ink $of): array
+    {
+        return ['name' => $of->name, 'hex' => $of->hex, 'kind' => $of->kind->value, 'hidingPct' => round(100 * $of->hiding, 2)];
     }
 
     public function row(): string

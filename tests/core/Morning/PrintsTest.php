@@ -43,7 +43,10 @@ final class PrintsTest extends TestCase
         $inks = $kind->inks();
         self::assertCount(6, $inks);
         self::assertCount(6, array_unique(array_column($inks, 'name')));
-        $light = array_map(static fn ($ink): float => Lab::of(Srgb::fromHex($ink->hex))->l, $inks);
+        $light = [];
+        foreach (array_column($inks, 'hex') as $hex) {
+            $light[] = Lab::of(Srgb::fromHex($hex))->l;
+        }
         self::assertGreaterThan(90.0, max($light));
         self::assertLessThan(15.0, min($light));
         foreach ($inks as $ink) {
