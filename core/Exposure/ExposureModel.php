@@ -4,48 +4,33 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Exposure;
 
-use Ektype\Core\Learn\LinearBelief;
 use Ektype\Core\Learn\NormalCurve;
+use Ektype\Core\Learn\Seen;
+use Ektype\Core\Learn\SlipBelief;
+use Ektype\Core\Learn\SparseBelief;
 
 /**
- * The time of light as a product of causes, learned from step tests:
- * ln T = lamp + emulsion + lamp-by-emulsion + b ln(thickness / 100 µm) + dye + film + ageing × lamp hours / 1000
- * and, for point-like lamps, + 2 ln(distance / the lamp's usual distance). Priors are trade defaults (heuristic).
+ * The time of light as a product of causes ({@see ExposureTerms}), learned from step tests ({@see Evidence}) of which some
+ * are slips ({@see SlipBelief}). A test that the others contradict counts little, and widens what it contradicts.
  */
 final class ExposureModel
 {
-    private const LAMP_SD = 0.9;
-    private const EMULSION_SD = 0.5;
-    /** Of a factor that the data sheet gives (heuristic): other lamps, other light. */
-    private const SHEET_FACTOR_SD = 0.35;
-    private const UNKNOWN_LAMP = [60.0, 1.2];
-    private const UNKNOWN_EMULSION = [0.5, 0.6];
-    private const LAMP_BY_EMULSION = [0.0, 0.2];
-    private const THICKNESS = [1.0, 0.3];
-    private const DYE_FACTOR = 1.3;
-    private const DYE_SD = 0.25;
-    private const FILM = [0.0, 0.35];
-    private const AGEING = [0.3, 0.2];
     /** Noise of reading a test, ln. */
-    public const READING_SD = 0.05;
-    /** A best strip without its neighbours: about what strips a fifth apart leave open, ln (heuristic). */
-    private const BEST_ALONE_SD = 0.15;
+    public const READING_SD = Evidence::READING_SD;
     /** A test counts as one that a prediction rests on from this share of the strongest test's pull. */
     private const COUNTS_FROM = 0.05;
 
-    private LinearBelief $belief;
-    /** @var array<string, float> */
-    private array $usualDistance = [];
-    /** @var array<string, LampKind> */
-    private array $lampKinds = [];
-    /** @var array<string, EmulsionKind> */
-    private array $emulsionKinds = [];
-    /** @var array<string, float> */
-    private array $emulsionFactors = [];
-    /** @var array<string, string> names of lamps, emulsions and films as they were spelled first */
-    private array $names = [];
-    /** @var list<int> which test each observation came from */
-    private array $testOf = [];
+    private readonly ExposureTerms $made;
+    /** @var array<string, int> */
+    private readonly array $index;
+    /** @var list<Evidence> */
+    private readonly array $evidence;
+    private readonly SlipBelief $belief;
+    private readonly SparseBelief $settled;
+    /** @var list<Seen> */
+    private readonly array $seen;
+    /** @var list<Surprise>|null by test */
+    private ?array $surprises = null;
 
     /**
      * @param list<TestReading> $tests
@@ -53,179 +38,187 @@ final class ExposureModel
      */
     public function __construct(array $tests, array $asked)
     {
-        $settings = array_map($this->spelled(...), [...array_map(static fn (TestReading $t): Setting => $t->setting, $tests), ...$asked]);
-        foreach ($settings as $setting) {
-            if ($setting->lampKind !== null) {
-                $this->lampKinds[$setting->lamp] ??= $setting->lampKind;
-            }
-            if ($setting->emulsionKind !== null) {
-                $this->emulsionKinds[$setting->emulsion] ??= $setting->emulsionKind;
-            }
-            if ($setting->emulsionFactor !== null && $setting->emulsionFactor > 0) {
-                $this->emulsionFactors[$setting->emulsion] ??= $setting->emulsionFactor;
-            }
-            if ($setting->distanceMm !== null) {
-                $this->usualDistance[$setting->lamp] ??= $setting->distanceMm;
-            }
-        }
-        $priors = [];
-        foreach ($settings as $setting) {
-            foreach (array_keys($this->terms($setting)) as $name) {
-                $priors[$name] ??= $this->prior($name);
-            }
-        }
-        $this->belief = new LinearBelief($priors);
-        // What was read on both sides first: a bound then truncates what is already known.
-        foreach ([false, true] as $oneSided) {
-            foreach ($tests as $i => $test) {
-                if ($oneSided === self::isOneSided($test)) {
-                    $this->learn($test);
-                    $this->testOf[] = $i;
+        $this->made = new ExposureTerms([...array_map(static fn (TestReading $t): Setting => $t->setting, $tests), ...$asked]);
+        $this->evidence = Evidence::of($tests, $this->made);
+        $index = $mean = $variance = [];
+        $questions = array_map($this->made->of(...), $asked);
+        foreach ([...array_map(static fn (Evidence $e): array => $e->terms, $this->evidence), ...$questions] as $terms) {
+            foreach (array_keys($terms) as $name) {
+                if (!isset($index[$name])) {
+                    $index[$name] = \count($index);
+                    [$usual, $sd] = $this->made->prior($name);
+                    $mean[] = $usual;
+                    $variance[] = $sd ** 2;
                 }
             }
         }
+        $this->index = $index;
+        $this->seen = array_map(fn (Evidence $e): Seen => new Seen($this->row($e->terms), $e->value, $e->sd, $e->isAbove), $this->evidence);
+        $this->belief = new SlipBelief($mean, $variance, $this->seen, array_values(array_unique(array_map($this->row(...), $questions), \SORT_REGULAR)));
+        $this->settled = $this->belief->settled();
     }
 
     public function predict(Setting $setting): PredictedTime
     {
-        $terms = $this->terms($setting);
-        $known = $this->belief->predict($terms);
-        $ln = $known['mean'] + $this->distanceTerm($setting);
-        $strongest = $known['weights'] === [] ? 0.0 : max(array_map(abs(...), $known['weights']));
-        $restsOn = [];
-        foreach ($known['weights'] as $k => $weight) {
-            if ($strongest > 1e-3 && abs($weight) >= self::COUNTS_FROM * $strongest) {
-                $restsOn[] = $this->testOf[$k];
-            }
-        }
-        sort($restsOn);
-        $parts = [];
-        foreach ($terms as $name => $factor) {
-            [$mean, $sd] = $this->belief->of($name);
-            $parts[] = new TimePart(
-                $name,
-                exp($factor * $mean),
-                100 * (exp(abs($factor) * $sd) - 1),
-                str_starts_with($name, 'lamp ') && !str_contains($name, ' with '),
-            );
-        }
-        if (abs($this->distanceTerm($setting)) > 1e-9) {
-            $parts[] = new TimePart('distance', exp($this->distanceTerm($setting)), 0.0, false);
-        }
+        $terms = $this->made->of($setting);
+        $row = $this->row($terms);
+        $distance = $this->made->distance($setting);
+        $time = $this->belief->of($row);
+        $spread = $this->settled->spread($row);
+        $restsOn = $this->restsOn($spread);
 
         return new PredictedTime(
-            exp($ln),
-            exp($ln - NormalCurve::NINETY * $known['sd']),
-            exp($ln + NormalCurve::NINETY * $known['sd']),
+            exp($time->typical() + $distance),
+            exp($time->quantile(0.05) + $distance),
+            exp($time->quantile(0.95) + $distance),
             $restsOn,
-            $parts,
+            $this->parts($terms, $distance),
+            $this->shares($terms, $spread),
+            array_values(array_filter(array_map(fn (int $test): Surprise => $this->surprises()[$test], $restsOn), static fn (Surprise $one): bool => $one->disagrees)),
         );
     }
 
-    /** A name is one whatever its case and the spaces round it: it is called as it was spelled first. */
-    private function spelled(Setting $s): Setting
+    /** @return list<Surprise> of each test, in their order */
+    public function surprises(): array
     {
-        $name = fn (string $kind, string $name): string => $this->names[$kind.mb_strtolower(trim($name))] ??= trim($name);
-        [$lamp, $emulsion, $film] = [$name('lamp ', $s->lamp), $name('emulsion ', $s->emulsion), $name('film ', $s->film)];
-
-        return $lamp === $s->lamp && $emulsion === $s->emulsion && $film === $s->film ? $s : new Setting(
-            $lamp,
-            $s->lampKind,
-            $emulsion,
-            $s->emulsionKind,
-            $s->thicknessUm,
-            $s->dyed,
-            $film,
-            $s->distanceMm,
-            $s->lampHours,
-            $s->emulsionFactor,
-        );
+        return $this->surprises ??= $this->judged();
     }
 
-    private static function isOneSided(TestReading $test): bool
+    /** What is left unsure of ln T, as a variance. */
+    public function variance(Setting $setting): float
     {
-        return $test->bestS === null && ($test->lowS === null || $test->highS === null);
+        return $this->belief->of($this->row($this->made->of($setting)))->variance();
     }
 
-    private function learn(TestReading $test): void
+    /** @return list<Surprise> */
+    private function judged(): array
     {
-        $terms = $this->terms($test->setting);
-        $distance = $this->distanceTerm($test->setting);
-        if ($test->lowS !== null && $test->highS !== null) {
-            $sd = hypot(log($test->highS / $test->lowS) / sqrt(12), self::READING_SD);
-            $this->belief->observe($terms, log(sqrt($test->lowS * $test->highS)) - $distance, $sd);
-        } elseif ($test->bestS !== null) {
-            $this->belief->observe($terms, log($test->bestS) - $distance, self::BEST_ALONE_SD);
-        } elseif ($test->lowS !== null) {
-            $this->belief->observeBound($terms, log($test->lowS) - $distance, true, self::READING_SD);
-        } elseif ($test->highS !== null) {
-            $this->belief->observeBound($terms, log($test->highS) - $distance, false, self::READING_SD);
-        }
-    }
-
-    /** @return array<string, float> coefficient => factor */
-    private function terms(Setting $s): array
-    {
-        $s = $this->spelled($s);
-        $terms = [
-            'lamp '.$s->lamp => 1.0,
-            'emulsion '.$s->emulsion => 1.0,
-            'lamp '.$s->lamp.' with emulsion '.$s->emulsion => 1.0,
-            'thickness' => log($s->thicknessUm / 100),
-        ];
-        if ($s->dyed) {
-            $terms['yellow mesh'] = 1.0;
-        }
-        if ($s->film !== '' && $s->film !== 'reference') {
-            $terms['film '.$s->film] = 1.0;
-        }
-        if ($s->lampHours > 0) {
-            $terms['ageing '.$s->lamp] = $s->lampHours / 1000;
-        }
-
-        return $terms;
-    }
-
-    private function distanceTerm(Setting $s): float
-    {
-        $s = $this->spelled($s);
-        $kind = $this->lampKinds[$s->lamp] ?? null;
-        if ($s->distanceMm === null || $kind?->isPointLike() === false) {
-            return 0.0;
-        }
-
-        return 2 * log($s->distanceMm / ($this->usualDistance[$s->lamp] ?? $s->distanceMm));
-    }
-
-    /** @return array{float, float} mean and standard deviation of ln */
-    private function prior(string $name): array
-    {
-        if ($name === 'thickness') {
-            return self::THICKNESS;
-        }
-        if ($name === 'yellow mesh') {
-            return [log(self::DYE_FACTOR), self::DYE_SD];
-        }
-        if (str_starts_with($name, 'film ')) {
-            return self::FILM;
-        }
-        if (str_starts_with($name, 'ageing ')) {
-            return self::AGEING;
-        }
-        if (str_starts_with($name, 'emulsion ')) {
-            $kind = $this->emulsionKinds[substr($name, 9)] ?? null;
-            $factor = $this->emulsionFactors[substr($name, 9)] ?? null;
-            if ($factor !== null) {
-                return [log($factor), self::SHEET_FACTOR_SD];
+        $surprises = [];
+        foreach ($this->evidence as $e => $evidence) {
+            $sure = $this->belief->sure($e);
+            [$mean, $variance] = $this->settled->moments($this->seen[$e]->row);
+            $left = max(1e-9, 1 / $variance - $sure);
+            $value = $evidence->isAbove === null ? $evidence->value : $mean;
+            // The same without this reading.
+            $expected = ($mean / $variance - $sure * $value) / $left;
+            $reach = NormalCurve::NINETY * sqrt(1 / $left + $evidence->sd ** 2);
+            foreach ($evidence->tests as $test) {
+                $surprises[$test] = new Surprise(
+                    $test,
+                    exp($evidence->value + $evidence->distance),
+                    exp($expected + $evidence->distance),
+                    exp($expected - $reach + $evidence->distance),
+                    exp($expected + $reach + $evidence->distance),
+                    $this->belief->slip($e),
+                    $evidence->isAbove,
+                );
             }
-
-            return $kind === null ? self::UNKNOWN_EMULSION : [$kind->usualLn(), self::EMULSION_SD];
         }
-        if (str_contains($name, ' with emulsion ')) {
-            return self::LAMP_BY_EMULSION;
-        }
-        $kind = $this->lampKinds[substr($name, 5)] ?? null;
+        ksort($surprises);
 
-        return $kind === null ? [log(self::UNKNOWN_LAMP[0]), self::UNKNOWN_LAMP[1]] : [log($kind->usualSeconds()), self::LAMP_SD];
+        return array_values($surprises);
+    }
+
+    /**
+     * @param array<string, float> $terms
+     *
+     * @return array<int, float>
+     */
+    private function row(array $terms): array
+    {
+        $row = [];
+        foreach ($terms as $name => $factor) {
+            $row[$this->index[$name]] = $factor;
+        }
+
+        return $row;
+    }
+
+    /**
+     * @param list<float> $spread covariance of the question with every coefficient
+     *
+     * @return list<int>
+     */
+    private function restsOn(array $spread): array
+    {
+        $pulls = [];
+        foreach ($this->seen as $e => $seen) {
+            $pull = 0.0;
+            foreach ($seen->row as $i => $factor) {
+                $pull += $factor * $spread[$i];
+            }
+            $pulls[$e] = abs($pull * $this->belief->sure($e));
+        }
+        $strongest = $pulls === [] ? 0.0 : max($pulls);
+        $restsOn = [];
+        foreach ($pulls as $e => $pull) {
+            if ($strongest > 1e-3 && $pull >= self::COUNTS_FROM * $strongest) {
+                array_push($restsOn, ...$this->evidence[$e]->tests);
+            }
+        }
+        // A test that the others contradict is told of where it would have counted.
+        foreach ($this->evidence as $e => $evidence) {
+            if ($this->surprises()[$evidence->tests[0]]->disagrees) {
+                $pull = 0.0;
+                foreach ($this->seen[$e]->row as $i => $factor) {
+                    $pull += $factor * $spread[$i];
+                }
+                if (abs($pull / $this->seen[$e]->sd ** 2) >= self::COUNTS_FROM * max(1e-3, $strongest)) {
+                    array_push($restsOn, ...$evidence->tests);
+                }
+            }
+        }
+        $restsOn = array_values(array_unique($restsOn));
+        sort($restsOn);
+
+        return $restsOn;
+    }
+
+    /**
+     * @param array<string, float> $terms
+     *
+     * @return list<TimePart>
+     */
+    private function parts(array $terms, float $distance): array
+    {
+        $parts = [];
+        foreach ($terms as $name => $factor) {
+            $kind = $this->made->kind($name);
+            if ($kind === TermKind::Bend) {
+                continue;
+            }
+            $row = [$this->index[$name] => $factor];
+            if ($kind === TermKind::Thickness) {
+                $row[$this->index[ExposureTerms::BEND_NAME]] = $terms[ExposureTerms::BEND_NAME];
+            }
+            [$mean, $variance] = $this->settled->moments($row);
+            $parts[] = new TimePart($name, exp($mean), 100 * (exp(sqrt($variance)) - 1), $kind === TermKind::Lamp);
+        }
+        if (abs($distance) > 1e-9) {
+            $parts[] = new TimePart('distance', exp($distance), 0.0, false);
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param array<string, float> $terms
+     * @param list<float>          $spread
+     *
+     * @return array<string, float>
+     */
+    private function shares(array $terms, array $spread): array
+    {
+        $shares = [];
+        foreach ($terms as $name => $factor) {
+            $cause = $this->made->kind($name)->share();
+            $shares[$cause] = ($shares[$cause] ?? 0.0) + $factor * $spread[$this->index[$name]];
+        }
+        // Causes that are known only together pull against each other: what one takes off counts as none of it.
+        $shares = array_map(static fn (float $share): float => max(0.0, $share), $shares);
+        $sum = array_sum($shares);
+        arsort($shares);
+
+        return $sum <= 0 ? [] : array_map(static fn (float $share): float => $share / $sum, $shares);
     }
 }

@@ -9,6 +9,7 @@ enum LampKind: string
 {
     case Led = 'led';
     case MetalHalide = 'metal_halide';
+    case Mercury = 'mercury';
     case Halogen = 'halogen';
     case Tubes = 'tubes';
     case Sun = 'sun';
@@ -18,6 +19,7 @@ enum LampKind: string
         return match ($this) {
             self::Led => 'LED unit',
             self::MetalHalide => 'metal halide lamp',
+            self::Mercury => 'mercury lamp',
             self::Halogen => 'halogen work light',
             self::Tubes => 'fluorescent tubes',
             self::Sun => 'the sun',
@@ -29,7 +31,7 @@ enum LampKind: string
     {
         return match ($this) {
             self::Led => 15.0,
-            self::MetalHalide => 60.0,
+            self::MetalHalide, self::Mercury => 60.0,
             self::Halogen => 300.0,
             self::Tubes => 240.0,
             self::Sun => 120.0,
@@ -39,6 +41,21 @@ enum LampKind: string
     /** Whether its light falls off with the square of the distance. */
     public function isPointLike(): bool
     {
-        return $this === self::MetalHalide || $this === self::Halogen;
+        return $this === self::MetalHalide || $this === self::Mercury || $this === self::Halogen;
+    }
+
+    /**
+     * How its light fades in a thousand hours, as ln of the time that makes it good (trade default).
+     *
+     * @return array{float, float}|null mean and standard deviation; null where nothing ages
+     */
+    public function usualAgeing(): ?array
+    {
+        return match ($this) {
+            self::Led => [0.02, 0.02],
+            self::Tubes, self::MetalHalide, self::Mercury => [0.3, 0.2],
+            self::Halogen => [0.15, 0.15],
+            self::Sun => null,
+        };
     }
 }

@@ -103,4 +103,42 @@ final class Matrix
 
         return $sum;
     }
+
+    /**
+     * Of a symmetric positive definite matrix, by elimination without pivots.
+     *
+     * @param list<list<float>> $a
+     *
+     * @return array{list<list<float>>, float} its inverse and its determinant
+     */
+    public static function inverse(array $a): array
+    {
+        $n = \count($a);
+        $inverse = [];
+        for ($i = 0; $i < $n; ++$i) {
+            $inverse[] = array_fill(0, $n, 0.0);
+            $inverse[$i][$i] = 1.0;
+        }
+        $determinant = 1.0;
+        for ($column = 0; $column < $n; ++$column) {
+            $pivot = $a[$column][$column];
+            $determinant *= $pivot;
+            for ($j = 0; $j < $n; ++$j) {
+                $a[$column][$j] /= $pivot;
+                $inverse[$column][$j] /= $pivot;
+            }
+            for ($i = 0; $i < $n; ++$i) {
+                $factor = $a[$i][$column];
+                if ($i === $column || $factor === 0.0) {
+                    continue;
+                }
+                for ($j = 0; $j < $n; ++$j) {
+                    $a[$i][$j] -= $factor * $a[$column][$j];
+                    $inverse[$i][$j] -= $factor * $inverse[$column][$j];
+                }
+            }
+        }
+
+        return [array_map(array_values(...), $inverse), $determinant];
+    }
 }

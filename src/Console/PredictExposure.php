@@ -8,6 +8,7 @@ use Ektype\App\Console\Asked\ExposureAsked;
 use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\PredictedTime;
 use Ektype\Core\Exposure\Setting;
+use Ektype\Core\Exposure\Surprise;
 use Ektype\Core\Exposure\TimePart;
 use Ektype\Core\Exposure\UnusableTest;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -41,7 +42,23 @@ final class PredictExposure extends JsonCommand
         }
         $model = new ExposureModel($tests, $settings);
 
-        return ['answers' => array_map(static fn (Setting $setting): array => self::told($model->predict($setting)), $settings)];
+        return [
+            'answers' => array_map(static fn (Setting $setting): array => self::told($model->predict($setting)), $settings),
+            'surprise' => array_map(
+                static fn (Surprise $of): array => [
+                    'test' => $of->test,
+                    'read_s' => $of->readS === null ? null : round($of->readS, 4),
+                    'expected_s' => round($of->expectedS, 4),
+                    'low_s' => round($of->lowS, 4),
+                    'high_s' => round($of->highS, 4),
+                    'deviations' => round($of->deviations(), 2),
+                    'probability_of_slip' => round($of->slip, 4),
+                    'disagrees' => $of->disagrees,
+                    'says' => $of->says(),
+                ],
+                $model->surprises(),
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -52,6 +69,8 @@ final class PredictExposure extends JsonCommand
             'low_s' => round($time->lowS, 4),
             'high_s' => round($time->highS, 4),
             'rests_on' => $time->restsOn,
+            'says' => $time->says(),
+            'shares' => array_map(static fn (float $share): float => round($share, 4), $time->shares),
             'parts' => array_map(
                 static fn (TimePart $part): array => [
                     'name' => $part->name,

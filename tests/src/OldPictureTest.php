@@ -84,7 +84,7 @@ final class OldPictureTest extends ShopTestCase
         // Dry, the same look moves the times.
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 0]);
         $this->allDry();
-        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 60]);
+        $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 29]);
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['scum' => true, 'pinholes' => false, 'lostDots' => false, 'closedLines' => false, 'blur' => false]]);
         self::assertGreaterThan($before, $this->aim($id, $other));
     }
@@ -115,7 +115,7 @@ final class OldPictureTest extends ShopTestCase
 
     private function aim(int $job, int $plate): float
     {
-        return (float) array_column($this->ask('GET', "/api/jobs/$job/light")['plates'], null, 'id')[$plate]['light']['value'];
+        return (float) array_column($this->ask('GET', "/api/jobs/$job/light")['plates'], null, 'id')[$plate]['light']['low'];
     }
 
     /** @return array<mixed> */

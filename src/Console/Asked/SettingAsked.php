@@ -29,6 +29,8 @@ final readonly class SettingAsked
         public ?float $distanceMm = null,
         #[Within(0, 200_000, 'h')]
         public float $lampHours = 0.0,
+        #[Within(0, 120, 's')]
+        public float $startLossS = 0.0,
     ) {
     }
 
@@ -45,6 +47,8 @@ final readonly class SettingAsked
             $this->film,
             $this->distanceMm,
             $this->lampHours,
+            null,
+            $this->startLossS,
         );
     }
 

@@ -7,8 +7,12 @@ namespace Ektype\App\Console\Asked;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\Exposure\TestReading;
+use Ektype\Core\Exposure\UnusableTest;
 
-/** A step test with the setting in which it was made and what was read from it. */
+/**
+ * A step test with the setting in which it was made and what was read from it: strips of so many seconds, or fields of a filter film by
+ * the share of the light that each lets through.
+ */
 final readonly class TestAsked
 {
     private const LONGEST_S = 86_400.0;
@@ -34,6 +38,18 @@ final readonly class TestAsked
         public ?float $bestS = null,
         #[Within(0.01, self::LONGEST_S, 's')]
         public ?float $highS = null,
+        #[Within(0.01, self::LONGEST_S, 's')]
+        public ?float $incrementS = null,
+        #[Within(0, 120, 's')]
+        public float $startLossS = 0.0,
+        #[Within(0.01, self::LONGEST_S, 's')]
+        public ?float $burnedS = null,
+        #[Within(0.001, 1)]
+        public ?float $lowFilter = null,
+        #[Within(0.001, 1)]
+        public ?float $bestFilter = null,
+        #[Within(0.001, 1)]
+        public ?float $highFilter = null,
     ) {
     }
 
@@ -49,8 +65,16 @@ final readonly class TestAsked
             $this->film,
             $this->distanceMm,
             $this->lampHours,
+            $this->startLossS,
         );
+        if ($this->burnedS !== null) {
+            if ($this->lowS !== null || $this->bestS !== null || $this->highS !== null) {
+                throw UnusableTest::at('burned', 'A test is either strips of their own times or one burn through a filter film. Give the times of strips, or the one burn with the share of light of its fields, not both.');
+            }
 
-        return new TestReading($setting->setting(), $this->lowS, $this->bestS, $this->highS);
+            return TestReading::throughFilters($setting->setting(), $this->burnedS, $this->lowFilter, $this->bestFilter, $this->highFilter);
+        }
+
+        return new TestReading($setting->setting(), $this->lowS, $this->bestS, $this->highS, $this->incrementS);
     }
 }
