@@ -90,6 +90,32 @@ final class ExposureModel
         return $this->belief->of($this->row($this->made->of($setting)))->variance();
     }
 
+    /** How what is believed of two settings hangs together, of ln T. */
+    public function covariance(Setting $one, Setting $two): float
+    {
+        $spread = $this->settled->spread($this->row($this->made->of($one)));
+        $sum = 0.0;
+        foreach ($this->row($this->made->of($two)) as $i => $factor) {
+            $sum += $factor * $spread[$i];
+        }
+
+        return $sum;
+    }
+
+    /** @return array{float, float} ln of the time that a thousand hours add to a lamp, and its standard deviation */
+    public function ageing(Setting $setting): array
+    {
+        foreach ($this->made->of($setting->withHours(1000.0)) as $name => $_) {
+            if ($this->made->kind($name) === TermKind::Ageing) {
+                [$mean, $variance] = isset($this->index[$name]) ? $this->settled->moments([$this->index[$name] => 1.0]) : [$this->made->prior($name)[0], $this->made->prior($name)[1] ** 2];
+
+                return [$mean, sqrt($variance)];
+            }
+        }
+
+        return [0.0, 0.0];
+    }
+
     /** @return list<Surprise> */
     private function judged(): array
     {

@@ -41,4 +41,10 @@ final readonly class Setting
     {
         return mb_strtolower(trim($this->film)) === self::WITHOUT_FILM;
     }
+
+    /** The same under the lamp at another age. */
+    public function withHours(float $hours): self
+    {
+        return new self($this->lamp, $this->lampKind, $this->emulsion, $this->emulsionKind, $this->thicknessUm, $this->dyed, $this->film, $this->distanceMm, $hours, $this->emulsionFactor, $this->startLossS);
+    }
 }

@@ -31,7 +31,7 @@ final readonly class StripPicture
     private const SURE_ENOUGH = 3;
 
     /**
-     * @param string      $lights a byte a pixel, 0 dark
+     * @param string      $lights  a byte a pixel, 0 dark
      * @param list<float> $seconds of each strip from the top, longest or shortest first
      *
      * @return ReadStrips what each strip shows, shortest first
@@ -41,16 +41,20 @@ final readonly class StripPicture
     public static function read(string $lights, int $width, int $height, array $seconds): ReadStrips
     {
         $strips = \count($seconds);
+        if ($seconds === []) {
+            throw UnusableTest::at('strips', 'Nobody said what each strip was given. Give the seconds of each from the top.');
+        }
         $perMm = $width / TestFilm::WIDTH_MM;
         $blocks = [];
+        $best = 0.0;
         foreach (array_keys($seconds) as $i) {
             [$x, $y, $side] = TestFilm::BLOCK_MM;
             $top = $i * TestFilm::STRIP_MM + $y;
             $open = self::mean($lights, $width, $height, $perMm, $x + 0.8, $top + 0.8, $side - 1.6, $side - 1.6);
             $stencil = self::mean($lights, $width, $height, $perMm, $x + $side + 0.8, $top + 0.8, 2.0, $side - 1.6);
             $blocks[] = [$open, $stencil];
+            $best = max($best, $open - $stencil);
         }
-        $best = max(array_map(static fn (array $b): float => $b[0] - $b[1], $blocks));
         if ($best < 255 * self::LEAST_CONTRAST) {
             throw UnusableTest::at('picture', 'Where open and closed places should be, the picture is nearly the same: it shows no strips of Ektype’s test film, or it lies upside down, or there was no light behind the screen. Lay the dry screen on a light table and take it whole, marks and all.');
         }

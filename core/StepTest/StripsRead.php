@@ -49,13 +49,13 @@ final readonly class StripsRead
             return new self(null, null, $shortest, null, false, true, false, \sprintf('Every strip is closed: %s is already too much. Test again with half the steps.', TimerSetting::words($shortest)));
         }
         [$under, $over] = [self::under($strips), self::over($strips)];
-        // Keeps both ends, as nearly as any strip does; of several, the longer.
+        // Keeps the finest at both ends; of several, the longer.
+        $coarse = self::coarse($strips);
         $best = null;
         $least = \PHP_INT_MAX;
         foreach ($strips as $i => $strip) {
-            $misses = $under[$i] + $over[$i];
-            if (!$lost[$i] && !$closed[$i] && $misses <= $least) {
-                [$best, $least] = [$i, $misses];
+            if (!$lost[$i] && !$closed[$i] && $coarse[$i] <= $least) {
+                [$best, $least] = [$i, $coarse[$i]];
             }
         }
         if ($best === null) {
@@ -70,7 +70,11 @@ final readonly class StripsRead
                 $high = $strip->seconds;
             }
         }
-        $unsure = self::contradicts($under, $best, -1) || self::contradicts($over, $best, 1) || ($low === null && $high === null);
+        $turned = false;
+        foreach ($strips as $i => $strip) {
+            $turned = $turned || ($i > $best && $under[$i] > $under[$best] + 1) || ($i < $best && $over[$i] > $over[$best] + 1);
+        }
+        $unsure = $turned || self::contradicts($under, $best, -1) || self::contradicts($over, $best, 1) || ($low === null && $high === null);
 
         return new self($low, $strips[$best]->seconds, $high, $best + 1, false, false, $unsure, self::reason($strips[$best], $low, $high, $unsure));
     }
@@ -106,6 +110,38 @@ final readonly class StripsRead
     }
 
     /**
+     * How coarse the finest is that each strip holds at both ends, lines and dots together, in steps of the film.
+     *
+     * @param list<StripSeen> $strips
+     *
+     * @return list<int>
+     */
+    private static function coarse(array $strips): array
+    {
+        $lines = array_filter($strips, static fn (StripSeen $s): bool => $s->positiveLine !== null || $s->reverseLine !== null) !== [];
+        $dots = array_filter($strips, static fn (StripSeen $s): bool => $s->dot !== null || $s->hole !== null) !== [];
+
+        return array_map(
+            static fn (StripSeen $s): int => ($lines ? max(self::on($s->positiveLine, TestFilm::LINES_MM), self::on($s->reverseLine, TestFilm::LINES_MM)) : 0)
+                + ($dots ? max(self::on($s->dot, TestFilm::DOTS_MM), self::on($s->hole, TestFilm::DOTS_MM)) : 0)
+                + ($s->slime ? 20 : 0),
+            $strips,
+        );
+    }
+
+    /** @param list<float> $scale finest first */
+    private static function on(?float $size, array $scale): int
+    {
+        foreach ($scale as $step => $at) {
+            if ($size !== null && $size <= $at + 1e-6) {
+                return $step;
+            }
+        }
+
+        return \count($scale);
+    }
+
+    /**
      * @param list<float|null> $sizes
      * @param list<float>      $scale finest first
      *
@@ -117,18 +153,9 @@ final readonly class StripsRead
         if ($told === []) {
             return array_map(static fn (?float $_): int => 0, $sizes);
         }
-        $on = static function (?float $size) use ($scale): int {
-            foreach ($scale as $step => $at) {
-                if ($size !== null && $size <= $at + 1e-6) {
-                    return $step;
-                }
-            }
+        $finest = min(array_map(static fn (?float $size): int => self::on($size, $scale), $told));
 
-            return \count($scale);
-        };
-        $finest = min(array_map($on, array_values($told)));
-
-        return array_map(static fn (?float $size): int => $on($size) - $finest, $sizes);
+        return array_map(static fn (?float $size): int => self::on($size, $scale) - $finest, $sizes);
     }
 
     /**

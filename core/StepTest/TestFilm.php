@@ -47,9 +47,9 @@ final class TestFilm
     private const MOST_DPI = 2540.0;
 
     /**
-     * @param float                                        $dpi   of the film printer
+     * @param float                                         $dpi   of the film printer
      * @param (callable(TestDetail, float, int): bool)|null $keeps whether a detail of such a size is there in a strip (1 is the
-     *                                                            topmost); null for the film itself, which has all
+     *                                                             topmost); null for the film itself, which has all
      */
     public static function plane(float $dpi, int $strips, ?callable $keeps = null): BitPlane
     {
