@@ -43,10 +43,10 @@ final readonly class Penumbra
         }
 
         return \sprintf(
-            'Through a gap of %.2f mm each edge is eaten by %.3f mm, so lines thinner than %.2f mm close. %s',
+            'Through a gap of %.2f mm each edge is eaten by %.3f mm, so lines thinner than %s mm close. %s',
             $this->gapMm,
             $this->chokeMm(),
-            $this->mm,
+            $this->mm >= 0.05 ? \sprintf('%.2f', $this->mm) : \sprintf('%.3f', $this->mm),
             $this->mm <= self::SHARP_MM ? 'That is as sharp as films are.' : 'Better contact mends it sooner than another time: vacuum, or foam and an even weight, never a stiff board.',
         );
     }

@@ -123,7 +123,7 @@ final class SparseBelief
                 }
             }
         }
-        $this->order = range(0, max(0, $n - 1));
+        $this->order = $n === 0 ? [] : range(0, $n - 1);
         usort($this->order, static fn (int $a, int $b): int => [\count($near[$a]), $named[$a], $a] <=> [\count($near[$b]), $named[$b], $b]);
         $this->place = array_flip($this->order);
         $this->ties = [];

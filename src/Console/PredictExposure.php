@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\ExposureAsked;
+use Ektype\App\Console\Asked\SettingsAsked;
 use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\PredictedTime;
 use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Exposure\Surprise;
 use Ektype\Core\Exposure\TimePart;
-use Ektype\Core\Exposure\UnusableTest;
 use Symfony\Component\Console\Attribute\AsCommand;
 
 /** @extends JsonCommand<ExposureAsked> */
@@ -24,22 +24,8 @@ final class PredictExposure extends JsonCommand
 
     protected function answer(object $asked): array
     {
-        $tests = [];
-        foreach ($asked->tests as $i => $test) {
-            try {
-                $tests[] = $test->reading();
-            } catch (UnusableTest $not) {
-                throw $not->within(\sprintf('tests[%d]', $i));
-            }
-        }
-        $settings = [];
-        foreach ($asked->ask as $i => $setting) {
-            try {
-                $settings[] = $setting->setting();
-            } catch (UnusableTest $not) {
-                throw $not->within(\sprintf('ask[%d]', $i));
-            }
-        }
+        $tests = SettingsAsked::readings($asked->tests, 'tests');
+        $settings = SettingsAsked::settings($asked->ask, 'ask');
         $model = new ExposureModel($tests, $settings);
 
         return [

@@ -24,6 +24,7 @@ use Ektype\Core\Exposure\EmulsionKind;
 use Ektype\Core\Exposure\LampKind;
 use Ektype\Core\Exposure\SinkCheck;
 use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Lamp\Contact;
 use Ektype\Core\Registration\Knob;
 use Ektype\Core\Screen\Coating;
 use Ektype\Core\Screen\FrameState;
@@ -104,6 +105,8 @@ final readonly class DemoShelves implements Unrecorded
         $dual->potLifeDays = 42;
         $fast->solidsPct = 44.0;
         $fast->coatedLifeDays = 21;
+        [$led->unitsPerS, $led->sourceMm] = [10.0, 300.0];
+        [$tubes->startLossS, $tubes->sourceMm, $tubes->distanceMm, $tubes->contact] = [2.0, 480.0, 150.0, Contact::Foam];
         foreach ([$led, $tubes] as $lamp) {
             $shop->lamps->add($lamp);
         }
@@ -238,40 +241,35 @@ final readonly class DemoShelves implements Unrecorded
 
     private function tests(ShopFloor $shop, Randomizer $random, Lamp $led, Lamp $tubes, Emulsion $dual, Emulsion $fast): void
     {
-        // lamp, emulsion, days ago, fabric and stencil µm, yellow mesh, lamp hours, true seconds, strip s
+        // lamp, emulsion, days ago, fabric and stencil µm, yellow mesh, lamp hours, strip s, and how far it was misread
         foreach ([
-            [$led, $dual, 259, 118, false, 140, 3.0], [$led, $dual, 238, 101, true, 160, 3.0], [$led, $dual, 196, 88, true, 205, 2.5],
-            [$led, $dual, 154, 104, true, 250, 3.0], [$led, $fast, 140, 101, true, 268, 1.0], [$led, $dual, 98, 63, true, 300, 2.0],
-            [
-                $led,
-                $dual,
-                56,
-                101,
-                true,
-                345,
-                2.5,
-            ], [$tubes, $dual, 280, 101, true, 2010, 40.0], [$tubes, $dual, 217, 128, false, 2080, 40.0],
-            [$tubes, $fast, 168, 88, true, 2150, 15.0], [$tubes, $dual, 42, 101, true, 2300, 40.0], [$led, $dual, 21, 118, false, 398, 3.0],
-        ] as [$lamp, $emulsion, $ago, $thickness, $dyed, $hours, $strip]) {
-            $truth = ($lamp === $led ? 10.2 : 168.0) * exp(
-                ($emulsion === $dual ? 0.62 : 0.0) + 1.06 * log(
-                    $thickness / 100,
-                ) + ($dyed ? 0.24 : 0.0) + 0.25 * $hours / 1000 + 0.05 * SimulatedNoise::normal($random),
+            [$led, $dual, 259, 118, false, 140, 3.0, 1.0], [$led, $dual, 238, 101, true, 160, 3.0, 1.0], [$led, $dual, 196, 88, true, 205, 2.5, 1.0],
+            [$led, $dual, 154, 104, true, 250, 3.0, 1.0], [$led, $fast, 140, 101, true, 268, 1.5, 1.0], [$led, $dual, 98, 63, true, 300, 2.0, 1.0],
+            [$led, $dual, 56, 101, true, 345, 2.5, 1.0], [$led, $dual, 21, 118, false, 398, 3.0, 1.0],
+            [$tubes, $dual, 560, 101, true, 640, 25.0, 1.0], [$tubes, $dual, 490, 128, false, 900, 30.0, 1.0], [$tubes, $dual, 420, 101, true, 1160, 30.0, 1.0],
+            [$tubes, $dual, 350, 101, true, 1450, 30.0, 1.0], [$tubes, $dual, 280, 101, true, 1740, 35.0, 1.0],
+            // Strips counted from the wrong end.
+            [$tubes, $dual, 217, 128, false, 1990, 40.0, 0.42],
+            [$tubes, $fast, 168, 88, true, 2110, 20.0, 1.0], [$tubes, $dual, 42, 101, true, 2300, 40.0, 1.0],
+        ] as [$lamp, $emulsion, $ago, $thickness, $dyed, $hours, $strip, $misread]) {
+            $truth = ($lamp === $led ? 11.2 : 92.0) * exp(
+                ($emulsion === $dual ? 0.62 : 0.0) + 1.06 * log($thickness / 100) + ($dyed ? 0.24 : 0.0)
+                + ($lamp === $led ? 0.02 : 0.31) * $hours / 1000 + 0.04 * SimulatedNoise::normal($random),
             );
-            $best = max(1, (int) round($truth / $strip));
-            $shop->stepTests->add(
-                new StepTest(
-                    $lamp,
-                    $emulsion,
-                    self::back($shop, $ago),
-                    $thickness,
-                    $dyed,
-                    $hours,
-                    $best > 1 ? ($best - 1) * $strip : null,
-                    $best * $strip,
-                    ($best + 1) * $strip,
-                ),
+            $best = max(1, (int) round($misread * $truth / $strip));
+            $test = new StepTest(
+                $lamp,
+                $emulsion,
+                self::back($shop, $ago),
+                $thickness,
+                $dyed,
+                $hours,
+                $best > 1 ? ($best - 1) * $strip : null,
+                $best * $strip,
+                ($best + 1) * $strip,
             );
+            $test->incrementS = $strip;
+            $shop->stepTests->add($test);
         }
     }
 

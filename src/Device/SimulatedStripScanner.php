@@ -16,7 +16,7 @@ use Random\Randomizer;
  * Stands in for a screen with a step test, washed and dried, and a scanner with light behind it: what survives in each strip
  * follows from a right time that is known, and the picture lies askew, blurred, under uneven light, with grain.
  */
-final readonly class SimulatedStripScanner
+final readonly class SimulatedStripScanner implements StripScanner
 {
     private const FILM_DPI = 600.0;
     private const PPI = 300;

@@ -11,6 +11,8 @@ import { Rail } from "./ui/Rail";
 const DarkroomShelf = laterPage(() => import("./shelves/darkroom/DarkroomShelf").then((m) => m.DarkroomShelf));
 const InksShelf = laterPage(() => import("./shelves/inks/InksShelf").then((m) => m.InksShelf));
 const LampsShelf = laterPage(() => import("./shelves/lamps/LampsShelf").then((m) => m.LampsShelf));
+const LampPage = laterPage(() => import("./shelves/lamps/LampPage").then((m) => m.LampPage));
+const StepTestPage = laterPage(() => import("./shelves/steptest/StepTestPage").then((m) => m.StepTestPage));
 const PressesShelf = laterPage(() => import("./shelves/presses/PressesShelf").then((m) => m.PressesShelf));
 const FirstMorning = laterPage(() => import("./shelves/morning/FirstMorning").then((m) => m.FirstMorning));
 const FramePage = laterPage(() => import("./shelves/rack/FramePage").then((m) => m.FramePage));
@@ -53,6 +55,8 @@ export function App() {
             <Route path="/darkroom" element={<DarkroomShelf />} />
             <Route path="/inks" element={<InksShelf />} />
             <Route path="/lamps" element={<LampsShelf />} />
+            <Route path="/lamps/:id" element={<LampPage />} />
+            <Route path="/step-test" element={<StepTestPage />} />
             <Route path="/presses" element={<PressesShelf />} />
             <Route path="*" element={<Navigate to="/jobs" replace />} />
           </Routes>

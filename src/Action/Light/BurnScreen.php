@@ -45,7 +45,9 @@ final readonly class BurnScreen implements Change
         }
         $stencil ??= PlateScreen::untold($plate, 'burnedSeconds', $shop);
         $damp = $stencil->told && $stencil->readyAt > $shop->now();
-        $stencil->burn($plate, $this->seconds, $plate->job->lamp, $shop->recipes->thicknessUm($stencil), damp: $damp);
+        $lamp = $plate->job->lamp;
+        $stencil->burn($plate, $this->seconds, $lamp, $shop->recipes->thicknessUm($stencil), damp: $damp, at: $shop->now(), withoutFilm: $plate->job->withoutFilm);
+        $lamp?->burnedFor($this->seconds);
         $frame = $stencil->frame;
         $frame->state = $frame->state->allows(ScreenMove::Burn) ? $frame->state->after(ScreenMove::Burn) : FrameState::Burned;
         $shop->note($frame, \sprintf('Burned %g s with %s of %s%s', $this->seconds, $plate->name, $plate->job->name, $damp ? ', still damp' : ''));

@@ -10,14 +10,18 @@ use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Exposure\TestReading;
+use Ektype\Core\StepTest\StripSeen;
 
 /** What was read from a step test; every time of light is reckoned anew from it. It keeps the lamp as it was. */
 final readonly class RecordStepTest implements Change
 {
     /**
-     * @param float|null  $lowS   longest strip that was still under
-     * @param float|null  $highS  shortest strip that was already over
-     * @param string|null $doneOn today where it is not told
+     * @param float|null      $lowS       longest strip that was still under
+     * @param float|null      $highS      shortest strip that was already over
+     * @param string|null     $doneOn     today where it is not told
+     * @param float|null      $incrementS length of each step, where strips were burned in several
+     * @param list<StripSeen> $strips     what each showed
+     * @param bool            $burnedNow  whether its light is to be counted on the lamp’s hours
      */
     public function __construct(
         private int $lampId,
@@ -29,6 +33,10 @@ final readonly class RecordStepTest implements Change
         private ?float $highS = null,
         private string $remark = '',
         private ?string $doneOn = null,
+        private ?float $incrementS = null,
+        private string $film = '',
+        private array $strips = [],
+        private bool $burnedNow = false,
     ) {
     }
 
@@ -44,29 +52,40 @@ final readonly class RecordStepTest implements Change
         );
         // The core refuses a reading that contradicts itself before anything is stored.
         new TestReading(
-            new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, '', null, 0),
+            new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, $this->film, null, 0, null, $lamp->startLossS),
             $this->lowS,
             $this->bestS,
             $this->highS,
+            $this->incrementS,
         );
         $lamp->assumed = $emulsion->assumed = false;
-        $shop->stepTests->add(
-            new StepTest(
-                $lamp,
-                $emulsion,
-                $this->doneOn ?? $shop->now()->format('Y-m-d'),
-                $this->thicknessUm,
-                $this->dyed,
-                $lamp->hours,
-                $this->lowS,
-                $this->bestS,
-                $this->highS,
-                '',
-                $this->remark,
-                $lamp->distanceMm,
-            ),
+        $test = new StepTest(
+            $lamp,
+            $emulsion,
+            $this->doneOn ?? $shop->now()->format('Y-m-d'),
+            $this->thicknessUm,
+            $this->dyed,
+            $lamp->hours,
+            $this->lowS,
+            $this->bestS,
+            $this->highS,
+            $this->film,
+            $this->remark,
+            $lamp->distanceMm,
         );
+        $test->incrementS = $this->incrementS;
+        $test->keep($this->strips);
+        $shop->stepTests->add($test);
+        if ($this->burnedNow) {
+            $lamp->burnedFor($this->longest());
+        }
 
         return \sprintf('Step test of %s under %s', $emulsion->name, $lamp->name);
+    }
+
+    /** Seconds that the lamp burned for it: its longest strip. */
+    private function longest(): float
+    {
+        return max(0.0, $this->highS ?? 0.0, $this->bestS ?? 0.0, $this->lowS ?? 0.0, ...array_map(static fn (StripSeen $s): float => $s->seconds, $this->strips));
     }
 }

@@ -23,6 +23,7 @@ final readonly class WasNotBurned implements Change
         if ($stencil === null || !$stencil->isBurned() || $stencil->plate() !== $plate) {
             return '';
         }
+        $stencil->lamp()?->burnedFor(-($stencil->burnedAt() === null ? 0.0 : $stencil->burnedSeconds() ?? 0.0));
         $stencil->wasNotBurned();
         $frame = $stencil->frame;
         $frame->state = $frame->state->after(ScreenMove::WasNotBurned);

@@ -19,6 +19,7 @@ use Ektype\App\Action\Jobs\GiveCare;
 use Ektype\App\Action\Jobs\NoteOnJob;
 use Ektype\App\Action\Jobs\OrderGarments;
 use Ektype\App\Action\Jobs\SetTolerance;
+use Ektype\App\Action\Light\WayOfBurning;
 use Ektype\App\Action\Plates\OrderPlates;
 use Ektype\App\Action\Work\AskForWork;
 use Ektype\App\Api\Art\MixPatch;
@@ -135,6 +136,8 @@ final readonly class JobPatch
         #[Assert\Valid]
         public ?array $lines = null,
         public ?BaseWish $base = null,
+        public ?bool $oneTime = null,
+        public ?bool $withoutFilm = null,
     ) {
     }
 
@@ -202,6 +205,7 @@ final readonly class JobPatch
             ...$this->base === null ? [] : [new WishBase($job, $this->base)],
             ...$this->notes === null ? [] : [new NoteOnJob($job, $this->notes)],
             ...$this->lines === null ? [] : [new OrderGarments($job, array_map(static fn (LineTold $l) => $l->line(), $this->lines))],
+            ...self::where([$this->oneTime, $this->withoutFilm], fn (): Change => new WayOfBurning($job, $this->oneTime, $this->withoutFilm)),
             ...self::where([$this->order], fn (): Change => new OrderPlates($job, $this->order ?? [])),
         ];
 

@@ -7,6 +7,8 @@ namespace Ektype\App\Api\Light;
 use Ektype\App\Action\Light\RecordStepTest;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
+use Ektype\Core\StepTest\StripSeen;
+use Symfony\Component\Validator\Constraints as Assert;
 
 /** What was read from a step test. */
 final readonly class NewStepTest
@@ -14,8 +16,10 @@ final readonly class NewStepTest
     private const LONGEST_S = 7200.0;
 
     /**
-     * @param float|null $lowS  longest strip that was still under
-     * @param float|null $highS shortest strip that was already over
+     * @param float|null      $lowS       longest strip that was still under
+     * @param float|null      $highS      shortest strip that was already over
+     * @param float|null      $incrementS length of each step, where strips were burned in several
+     * @param list<StripTold> $strips     what each showed
      */
     public function __construct(
         public int $lampId,
@@ -31,6 +35,12 @@ final readonly class NewStepTest
         public ?float $highS = null,
         #[Words(200, mayBeEmpty: true)]
         public string $remark = '',
+        #[Within(0.1, self::LONGEST_S, 's')]
+        public ?float $incrementS = null,
+        #[Words(60, mayBeEmpty: true)]
+        public string $film = '',
+        #[Assert\Valid]
+        public array $strips = [],
     ) {
     }
 
@@ -45,6 +55,11 @@ final readonly class NewStepTest
             $this->bestS,
             $this->highS,
             $this->remark,
+            null,
+            $this->incrementS,
+            trim($this->film),
+            array_map(static fn (StripTold $s): StripSeen => $s->seen(), $this->strips),
+            $this->strips !== [],
         );
     }
 }

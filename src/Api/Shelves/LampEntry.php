@@ -8,6 +8,7 @@ use Ektype\App\Action\Shelves\PutLamp;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\Exposure\LampKind;
+use Ektype\Core\Lamp\Contact;
 
 /** A lamp. */
 final readonly class LampEntry implements Entry
@@ -18,13 +19,20 @@ final readonly class LampEntry implements Entry
         public LampKind $kind,
         #[Within(0, 200_000, 'h')]
         public float $hours = 0.0,
-        #[Within(10, 5000, 'mm')]
+        #[Within(1, 5000, 'mm')]
         public ?float $distanceMm = null,
+        #[Within(0, 120, 's')]
+        public ?float $startLossS = null,
+        #[Within(0.01, 10_000, 'units a second')]
+        public ?float $unitsPerS = null,
+        #[Within(0, 5000, 'mm')]
+        public ?float $sourceMm = null,
+        public ?Contact $contact = null,
     ) {
     }
 
     public function change(?int $id): PutLamp
     {
-        return new PutLamp($id, trim($this->name), $this->kind, $this->hours, $this->distanceMm);
+        return new PutLamp($id, trim($this->name), $this->kind, $this->hours, $this->distanceMm, $this->startLossS, $this->unitsPerS, $this->sourceMm, $this->contact);
     }
 }

@@ -4,58 +4,106 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Light;
 
+use Ektype\App\Device\ExposureLamp;
 use Ektype\App\Query\Moment;
+use Ektype\App\Query\Reckoning\PlateOnMesh;
 use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\App\Query\Reckoning\TimeOfScreen;
 use Ektype\App\Query\Shelves\StepTestOnShelf;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\Core\Exposure\LightFault;
+use Ektype\Core\Exposure\LikeScreens;
+use Ektype\Core\Exposure\SchoolSays;
+use Ektype\Core\Exposure\TimerSetting;
 
 /** The bench of the light. */
 final readonly class SeeLight
 {
-    public function __construct(private Moment $moment)
+    public function __construct(private Moment $moment, private ExposureLamp $device)
     {
     }
 
     public function of(int $jobId): LightBench
     {
-        return $this->moment->see(static function (Snapshot $shop) use ($jobId): LightBench {
-            $job = $shop->shelves->jobs->whole($jobId);
-            $book = new ScreenBook($job, $shop);
-            $tests = array_filter(
-                $shop->tests(),
-                static fn (StepTest $t): bool => $t->lamp === $job->lamp && $t->emulsion === $job->emulsion,
-            );
-            usort($tests, static fn (StepTest $a, StepTest $b): int => [$b->doneOn, $b->id] <=> [$a->doneOn, $a->id]);
-
-            return new LightBench(
-                $job->lamp->name ?? '',
-                $job->emulsion->name ?? '',
-                array_map(StepTestOnShelf::of(...), $tests),
-                array_map(
-                    static fn (Plate $p, int $i): LightOfPlate => self::plate($p, $i, $book, $shop),
-                    $book->plates,
-                    array_keys($book->plates),
-                ),
-            );
-        });
+        return $this->moment->see(fn (Snapshot $shop): LightBench => $this->bench($jobId, $shop));
     }
 
-    private static function plate(Plate $plate, int $i, ScreenBook $book, Snapshot $shop): LightOfPlate
+    private function bench(int $jobId, Snapshot $shop): LightBench
+    {
+        $job = $shop->shelves->jobs->whole($jobId);
+        $book = new ScreenBook($job, $shop);
+        $light = $shop->lightBook();
+        $tests = array_filter(
+            $shop->tests(),
+            static fn (StepTest $t): bool => $t->lamp === $job->lamp && $t->emulsion === $job->emulsion,
+        );
+        usort($tests, static fn (StepTest $a, StepTest $b): int => [$b->doneOn, $b->id] <=> [$a->doneOn, $a->id]);
+        $times = $light->times($job, array_map(static fn (Plate $p, int $i): PlateOnMesh => new PlateOnMesh($p, $book->mesh($i)), $book->plates, array_keys($book->plates)));
+
+        return new LightBench(
+            $job->lamp->name ?? '',
+            $job->emulsion->name ?? '',
+            array_map(StepTestOnShelf::of(...), $tests),
+            $times === null ? [] : $light->doubts($light->model(array_map(static fn (TimeOfScreen $t) => $t->setting, $times))),
+            $times === null ? [] : self::batches($times, $book, $shop),
+            $job->oneTime,
+            $job->withoutFilm,
+            $job->lamp === null ? '' : LampRecord::of($job->lamp, $shop)->due,
+            $this->device->name(),
+            array_map(
+                static fn (Plate $p, int $i): LightOfPlate => self::plate($p, $i, $book, $shop, $times[$i] ?? null),
+                $book->plates,
+                array_keys($book->plates),
+            ),
+        );
+    }
+
+    /**
+     * @param list<TimeOfScreen> $times
+     *
+     * @return list<BatchUnderLight>
+     */
+    private static function batches(array $times, ScreenBook $book, Snapshot $shop): array
+    {
+        $open = array_values(array_filter(array_keys($times), static fn (int $i): bool => $shop->burnedSeconds($book->plates[$i]) === null));
+        $like = LikeScreens::of(
+            array_map(static fn (int $i) => $times[$i]->setting, $open),
+            array_map(static fn (int $i) => $times[$i]->time, $open),
+        );
+
+        return array_map(static fn (LikeScreens $batch): BatchUnderLight => new BatchUnderLight(
+            array_map(static fn (int $i): int => $book->plates[$open[$i]]->idOrFail(), $batch->screens),
+            TimerSetting::seconds($batch->seconds),
+            TimerSetting::words($batch->seconds),
+        ), $like);
+    }
+
+    private static function plate(Plate $plate, int $i, ScreenBook $book, Snapshot $shop, ?TimeOfScreen $time): LightOfPlate
     {
         $on = $shop->stencilOf($plate);
         $mesh = $book->mesh($i);
+        $lamp = $book->job->lamp;
+        $without = $on?->isBurned() === true ? $on->withoutFilm() : $book->job->withoutFilm;
+        $penumbra = $lamp === null ? 0.0 : LampRecord::penumbraMm($lamp, $without);
+        $seen = $on?->seen();
 
         return new LightOfPlate(
             $plate->idOrFail(),
             $book->lightFigure($i),
             $mesh,
             $mesh->thicknessUm + $shop->stencilBook()->eomUm($plate, $mesh),
-            $book->placement($plate),
+            $without ? null : $book->placement($plate),
             $on === null ? null : $shop->stencilBook()->now($on),
             $plate->beforeLight(),
-            $on?->seen(),
+            $seen,
+            $seen === null || $time === null ? [] : LightFault::of($seen, $time->time, $on->burnedSeconds(), $on->burnedDamp, $penumbra, $without ? null : $book->job->filmPrinter?->density),
+            $time === null ? [] : SchoolSays::of($time->time, $time->setting, $penumbra),
+            $time === null ? [] : array_map(static fn (string $cause, float $share): ShareOfDoubt => new ShareOfDoubt($cause, 100 * $share), array_keys($time->time->shares), array_values($time->time->shares)),
+            $lamp?->unitsPerS === null || $time === null ? null : round($lamp->unitsPerS * ($on?->burnedSeconds() ?? TimerSetting::seconds($time->time->seconds)), 1),
+            $penumbra,
+            $time === null ? '' : $time->time->says(),
         );
     }
 }

@@ -12,6 +12,7 @@ use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\LightFigure;
+use Ektype\Core\Exposure\LikeScreens;
 use Ektype\Core\Exposure\PredictedTime;
 use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Exposure\TestReading;
@@ -23,34 +24,46 @@ final class LightBook
     /** @var list<TestReading> */
     private array $readings;
     private int $tests;
+    /** @var list<int> */
+    private array $testIds;
     /** @var array<string, ExposureModel> by what they are asked about, thickness aside */
     private array $models = [];
 
     /** @param list<Stencil> $stencils those that were looked at teach */
     public function __construct(private readonly Snapshot $shop, array $stencils)
     {
-        $tests = array_map(
-            static fn (StepTest $t): TestReading => new TestReading(
-                new Setting(
-                    $t->lamp->name,
-                    $t->lamp->kind,
-                    $t->emulsion->name,
-                    $t->emulsion->kind,
-                    $t->thicknessUm,
-                    $t->dyed,
-                    $t->film,
-                    $t->distanceMm,
-                    $t->lampHours,
-                    $t->emulsion->factor,
-                ),
-                $t->lowS,
-                $t->bestS,
-                $t->highS,
-            ),
-            $shop->tests(),
-        );
-        $this->tests = \count($tests);
-        $this->readings = [...$tests, ...array_values(array_filter(array_map(self::seen(...), $stencils)))];
+        $believed = array_values(array_filter($shop->tests(), static fn (StepTest $t): bool => !$t->setAside));
+        $this->testIds = array_map(static fn (StepTest $t): int => $t->idOrFail(), $believed);
+        $this->tests = \count($believed);
+        $this->readings = [
+            ...array_map(static fn (StepTest $t): TestReading => $t->reading(), $believed),
+            ...array_values(array_filter(array_map(self::seen(...), $stencils))),
+        ];
+    }
+
+    /** @return list<TestReading> all that times rest on: step tests first, as {@see testIds} has them, then looks at the sink */
+    public function readings(): array
+    {
+        return $this->readings;
+    }
+
+    /** @return list<int> ids of the step tests among them */
+    public function testIds(): array
+    {
+        return $this->testIds;
+    }
+
+    /** @return list<TestInDoubt> step tests that disagree with the rest */
+    public function doubts(ExposureModel $model): array
+    {
+        $doubts = [];
+        foreach ($model->surprises() as $surprise) {
+            if ($surprise->disagrees && isset($this->testIds[$surprise->test])) {
+                $doubts[] = new TestInDoubt($this->testIds[$surprise->test], $surprise->says(), 100 * $surprise->slip);
+            }
+        }
+
+        return $doubts;
     }
 
     /**
@@ -60,23 +73,46 @@ final class LightBook
      */
     public function times(Job $job, array $screens): ?array
     {
+        $settings = $this->settings($job, $screens);
+        if ($settings === null) {
+            return null;
+        }
+        $model = $this->model($settings);
+        $times = array_map($model->predict(...), $settings);
+        if ($job->oneTime) {
+            foreach (LikeScreens::of($settings, $times) as $like) {
+                foreach ($like->screens as $i) {
+                    $times[$i] = $times[$i]->set($like->seconds);
+                }
+            }
+        }
+
+        return array_map($this->time(...), $settings, $times);
+    }
+
+    /**
+     * @param list<PlateOnMesh> $screens of one job
+     *
+     * @return list<Setting>|null in the same order; null where lamp or emulsion are missing
+     */
+    public function settings(Job $job, array $screens): ?array
+    {
         [$lamp, $emulsion] = [$job->lamp, $job->emulsion];
         if ($lamp === null || $emulsion === null) {
             return null;
         }
         $book = $this->shop->stencilBook();
-        $settings = array_map(
+
+        return array_map(
             static fn (PlateOnMesh $s): Setting => self::setting(
                 $lamp,
                 $book->emulsionOn($s->plate, $s->mesh) ?? $emulsion,
                 $s->mesh->thicknessUm + $book->eomUm($s->plate, $s->mesh),
                 $s->mesh->dyed,
+                $job->withoutFilm,
             ),
             $screens,
         );
-        $model = $this->model($settings);
-
-        return array_map(fn (Setting $setting): TimeOfScreen => $this->time($setting, $model->predict($setting)), $settings);
     }
 
     /**
@@ -107,7 +143,7 @@ final class LightBook
      *
      * @param list<Setting> $settings
      */
-    private function model(array $settings): ExposureModel
+    public function model(array $settings): ExposureModel
     {
         $kinds = array_map(
             static fn (Setting $s): string => serialize(
@@ -143,16 +179,17 @@ final class LightBook
                 $emulsion->kind,
                 $thickness,
                 $s->dyed,
-                '',
+                $s->withoutFilm() ? Setting::WITHOUT_FILM : '',
                 $s->distanceMm(),
-                $s->lampHours() ?? $lamp->hours,
+                $lamp->unitsPerS === null ? $s->lampHours() ?? $lamp->hours : 0.0,
                 $emulsion->factor,
+                $lamp->startLossS,
             ),
             $seconds,
         );
     }
 
-    private static function setting(Lamp $lamp, Emulsion $emulsion, float $thicknessUm, bool $dyed): Setting
+    public static function setting(Lamp $lamp, Emulsion $emulsion, float $thicknessUm, bool $dyed, bool $withoutFilm = false): Setting
     {
         return new Setting(
             $lamp->name,
@@ -161,10 +198,11 @@ final class LightBook
             $emulsion->kind,
             $thicknessUm,
             $dyed,
-            '',
+            $withoutFilm ? Setting::WITHOUT_FILM : '',
             $lamp->distanceMm,
-            $lamp->hours,
+            $lamp->ageForTimes(),
             $emulsion->factor,
+            $lamp->startLossS,
         );
     }
 }

@@ -69,6 +69,12 @@ final class StencilBook
         return $this->shop->stencilOf($plate)->gaugedEomUm ?? $this->told($this->coatingOf($plate, $mesh))->eomUm;
     }
 
+    /** The same of a mesh that carries no plate yet. */
+    public function recipeEomUm(Mesh $mesh, ?Emulsion $emulsion): float
+    {
+        return $this->told($this->recipe($mesh, $emulsion))->eomUm;
+    }
+
     /** What the screen is really coated with; null where nobody told, or it stands on another mesh. */
     public function emulsionOn(Plate $plate, Mesh $mesh): ?Emulsion
     {

@@ -6,6 +6,7 @@ namespace Ektype\App\Query\Shelves;
 
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\Core\Exposure\LampKind;
+use Ektype\Core\Lamp\Contact;
 
 /** A lamp. */
 final readonly class LampOnShelf
@@ -17,11 +18,15 @@ final readonly class LampOnShelf
         public float $hours,
         public ?float $distanceMm,
         public bool $assumed,
+        public float $startLossS,
+        public ?float $unitsPerS,
+        public ?float $sourceMm,
+        public Contact $contact,
     ) {
     }
 
     public static function of(Lamp $of): self
     {
-        return new self($of->idOrFail(), $of->name, $of->kind, $of->hours, $of->distanceMm, $of->assumed);
+        return new self($of->idOrFail(), $of->name, $of->kind, $of->hours, $of->distanceMm, $of->assumed, $of->startLossS, $of->unitsPerS, $of->sourceMm, $of->contact);
     }
 }

@@ -21,6 +21,7 @@ final readonly class StepTestOnShelf
         public ?float $bestS,
         public ?float $highS,
         public string $remark,
+        public bool $setAside,
     ) {
     }
 
@@ -38,6 +39,7 @@ final readonly class StepTestOnShelf
             $of->bestS,
             $of->highS,
             $of->remark,
+            $of->setAside,
         );
     }
 }

@@ -162,6 +162,14 @@ class Job
     #[ORM\JoinColumn(nullable: true)]
     public ?Emulsion $emulsion = null;
 
+    /** Whether screens on like mesh get one time, in one batch; else each its own. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $oneTime = false;
+
+    /** Whether its screens are imaged straight, without films. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $withoutFilm = false;
+
     #[ORM\Column]
     public \DateTimeImmutable $createdAt;
 

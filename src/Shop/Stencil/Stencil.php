@@ -48,6 +48,17 @@ class Stencil
     #[ORM\Column(nullable: true)]
     private ?float $distanceMm = null;
 
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $burnedAt = null;
+
+    /** What the lamp’s light integrator counted; null where it has none. */
+    #[ORM\Column(nullable: true)]
+    private ?float $units = null;
+
+    /** Whether it was imaged straight, without a film. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $withoutFilm = false;
+
     /** Fabric and stencil when it was burned, µm. */
     #[ORM\Column(nullable: true)]
     private ?float $thicknessUm = null;
@@ -151,6 +162,8 @@ class Stencil
         float $thicknessUm,
         ?float $lampHours = null,
         bool $damp = false,
+        ?\DateTimeImmutable $at = null,
+        bool $withoutFilm = false,
     ): void {
         $this->state()->after(ScreenMove::Burn);
         $this->plate = $plate;
@@ -160,6 +173,9 @@ class Stencil
         // The lamp as it was: it ages, and the job may stand under another one later.
         $this->lamp = $lamp;
         $this->lampHours = $lampHours ?? $lamp?->hours;
+        $this->burnedAt = $at;
+        $this->withoutFilm = $withoutFilm;
+        $this->units = $lamp?->unitsPerS === null ? null : $lamp->unitsPerS * $seconds;
         $this->distanceMm = $lamp?->distanceMm;
         $this->thicknessUm = $thicknessUm;
     }
@@ -175,7 +191,8 @@ class Stencil
     {
         $this->state()->after(ScreenMove::WasNotBurned);
         $this->plate = $this->lamp = $this->picture = null;
-        $this->burnedDamp = false;
+        $this->burnedDamp = $this->withoutFilm = false;
+        $this->burnedAt = $this->units = null;
         $this->burnedSeconds = $this->lampHours = $this->distanceMm = $this->thicknessUm = $this->sinkCheck = null;
     }
 
@@ -213,6 +230,22 @@ class Stencil
     public function burnedSeconds(): ?float
     {
         return $this->burnedSeconds;
+    }
+
+    public function burnedAt(): ?\DateTimeImmutable
+    {
+        return $this->burnedAt;
+    }
+
+    /** What the light integrator counted. */
+    public function units(): ?float
+    {
+        return $this->units;
+    }
+
+    public function withoutFilm(): bool
+    {
+        return $this->withoutFilm;
     }
 
     public function lamp(): ?Lamp

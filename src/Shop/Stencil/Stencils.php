@@ -87,6 +87,12 @@ final readonly class Stencils extends Shelf
         return $this->asked('SELECT s FROM '.Stencil::class.' s WHERE s.id IN (:ids) ORDER BY s.id ASC', ['ids' => $ids]);
     }
 
+    /** @return list<Stencil> the latest that were burned under a lamp, latest first */
+    public function burnedUnder(Lamp $lamp, int $most): array
+    {
+        return \array_slice($this->asked('SELECT s, f FROM '.Stencil::class.' s JOIN s.frame f WHERE s.lamp = :lamp AND s.burnedAt IS NOT NULL ORDER BY s.burnedAt DESC, s.id DESC', ['lamp' => $lamp]), 0, $most);
+    }
+
     public function of(Lamp|Emulsion $one): int
     {
         return $this->shelf()->count([$one instanceof Lamp ? 'lamp' : 'emulsion' => $one]);

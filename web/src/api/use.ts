@@ -239,32 +239,6 @@ export function useNewJob() {
   });
 }
 
-export function useStepTests(jobId: number) {
-  const queries = useQueryClient();
-  const onSuccess = () => {
-    for (const key of [["shop"], ["job", jobId], ["hand"]]) void queries.invalidateQueries({ queryKey: key });
-  };
-  return {
-    record: useMutation({
-      mutationFn: (body: {
-        lampId: number;
-        emulsionId: number;
-        thicknessUm: number;
-        dyed: boolean;
-        lowS?: number;
-        bestS?: number;
-        highS?: number;
-        remark?: string;
-      }) => answer(api.POST("/api/step-tests", { body })),
-      onSuccess,
-    }),
-    forget: useMutation({
-      mutationFn: (id: number) => answer(api.DELETE("/api/step-tests/{id}", { params: { path: { id } } })),
-      onSuccess,
-    }),
-  };
-}
-
 /** What a stage shows besides the head; asked anew whenever the shop was changed. */
 export function useBench<S extends Stage>(stage: S, head: Job | undefined) {
   const { data } = useQuery({

@@ -1,5 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { Link } from "react-router";
 import { answer, api, type Shop, type Trade } from "../../api/client";
 import { useShop, useTrade } from "../../api/use";
 import { date } from "../../ui/day";
@@ -19,6 +20,18 @@ const lampAsked = (kinds: Kinds): Asked[] => [
   { name: "kind", label: "Kind", start: "led", choices: kinds.map((k) => [k.kind, k.says] as const) },
   { name: "hours", label: "Hours so far", start: "0", kind: "number" },
   { name: "distanceMm", label: "Lamp to glass", start: "", kind: "length" },
+  { name: "sourceMm", label: "Width of what shines", start: "", kind: "length" },
+  { name: "unitsPerS", label: "Integrator, units a second", start: "", kind: "number" },
+  {
+    name: "contact",
+    label: "Holds the film by",
+    start: "vacuum",
+    choices: [
+      ["vacuum", "vacuum"],
+      ["foam", "foam and an even weight"],
+      ["loose", "laid on, or a stiff board"],
+    ],
+  },
 ];
 
 const emulsionAsked = (kinds: Kinds): Asked[] => [
@@ -58,9 +71,19 @@ export function LampsShelf() {
             key: lamp.id,
             cells: [
               <div key="n">
-                <Text fontWeight="700" fontSize="lead">
-                  {lamp.name}
-                </Text>
+                <Link to={`/lamps/${lamp.id}`}>
+                  <Text
+                    fontWeight="700"
+                    fontSize="lead"
+                    minH="44px"
+                    display="flex"
+                    alignItems="center"
+                    textDecoration="underline"
+                    textUnderlineOffset="4px"
+                  >
+                    {lamp.name}
+                  </Text>
+                </Link>
                 <Assumed of={lamp} says="no step test yet" />
               </div>,
               said(trade?.lampKinds, lamp.kind),
@@ -102,6 +125,20 @@ export function LampsShelf() {
           ],
         }))}
       />
+      <Link to="/step-test">
+        <Box
+          as="span"
+          display="inline-flex"
+          alignItems="center"
+          minH="48px"
+          mt="18px"
+          fontWeight="700"
+          textDecoration="underline"
+          textUnderlineOffset="4px"
+        >
+          Plan, run and read a step test
+        </Box>
+      </Link>
       <Tables of={[["step-tests", "Step tests"]]} />
       <div className="apart">
         <Caution>
@@ -129,7 +166,10 @@ function Hours({ lamp }: { lamp: Shop["lamps"][number] }) {
                 name: lamp.name,
                 kind: lamp.kind,
                 hours: 0,
+                contact: lamp.contact,
                 ...(lamp.distanceMm ? { distanceMm: lamp.distanceMm } : {}),
+                ...(lamp.unitsPerS ? { unitsPerS: lamp.unitsPerS } : {}),
+                ...(lamp.sourceMm ? { sourceMm: lamp.sourceMm } : {}),
               },
             })
           }

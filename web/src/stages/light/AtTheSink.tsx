@@ -46,6 +46,18 @@ export function AtTheSink({
         <Text color={plate.sinkCheck.canPrint ? "ink" : "madder"} maxW="70ch">
           {plate.sinkCheck.says}
         </Text>
+        {plate.faults.length > 0 && (
+          <Box as="ol" mt="8px" listStyleType="none">
+            {plate.faults.map((f) => (
+              <Box as="li" key={f.cause} borderTopWidth="1px" borderColor="line" py="8px" maxW="76ch">
+                <Text fontWeight="700">{f.cause}</Text>
+                <Text>
+                  {f.because} {f.remedy}
+                </Text>
+              </Box>
+            ))}
+          </Box>
+        )}
         {(!plate.sinkCheck.canPrint || plate.stencilNow?.oldPicture) && plate.frameId !== null && (
           <Box mt="10px">
             <Text fontWeight="700">Make it again. How did the stencil come off frame {plate.frameLabel}?</Text>

@@ -5,6 +5,7 @@ import { figureText } from "../../ui/figures";
 import { useHabits } from "../../ui/habits";
 import { numberTyped } from "../../ui/number";
 import { Action, Entry, Field } from "../../ui/Parts";
+import { tone } from "../../ui/tone";
 
 /** Counted before the light, s. */
 const LEAD_S = 3;
@@ -14,23 +15,6 @@ const span = (low: number, high: number, minutes: boolean) =>
   minutes
     ? `${(low / 60).toFixed(1)}–${(high / 60).toFixed(1)}`
     : `${low.toFixed(low < 10 ? 1 : 0)}–${high.toFixed(0)}`;
-
-/** A short tone, or the long one at the end. A device without sound counts in silence. */
-function tone(long: boolean) {
-  try {
-    const sound = new AudioContext();
-    const voice = sound.createOscillator();
-    const loud = sound.createGain();
-    voice.frequency.value = long ? 660 : 880;
-    loud.gain.value = 0.2;
-    voice.connect(loud).connect(sound.destination);
-    voice.start();
-    voice.stop(sound.currentTime + (long ? 1.2 : 0.18));
-    voice.onended = () => void sound.close();
-  } catch {
-    // The figures count all the same.
-  }
-}
 
 /** The time as a count-down: one figure, readable across the dark room. The lamp is switched by hand. */
 export function Burn({

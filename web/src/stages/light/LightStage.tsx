@@ -1,12 +1,16 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { PlateOn } from "../../api/client";
+import { Link } from "react-router";
+import type { JobOn, PlateOn } from "../../api/client";
 import { useShop } from "../../api/use";
 import { Bench, NotYet } from "../../ui/Bench";
 import { useAtHand } from "../../ui/JobFrame";
 import { Caution, Choice, Field, Trouble } from "../../ui/Parts";
+import { PenumbraDrawing } from "../../ui/PenumbraDrawing";
 import { Readout } from "../../ui/Readout";
 import { Stack } from "../../ui/Stack";
+import { timeWords } from "../../ui/timeWords";
 import { AtTheSink } from "./AtTheSink";
+import { Batches } from "./Batches";
 import { BeforeLight } from "./BeforeLight";
 import { Burn } from "./Burn";
 import { StepTests } from "./StepTests";
@@ -38,7 +42,7 @@ export function LightStage() {
           {(plate.burnedSeconds === null || plate.stencilNow?.oldPicture) && plate.frameId !== null && (
             <Mind plate={plate} />
           )}
-          {plate.burnedSeconds === null && plate.frameId !== null && (
+          {plate.burnedSeconds === null && plate.frameId !== null && !job.withoutFilm && (
             <BeforeLight
               key={`card of ${plate.id} ${plate.frameId}`}
               plate={plate}
@@ -54,7 +58,9 @@ export function LightStage() {
               error={work.plate.error}
             />
           )}
-          <TimeScale light={light} tests={tests} burned={plate.burnedSeconds} />
+          <TimeScale light={light} tests={tests.filter((t) => !t.setAside)} burned={plate.burnedSeconds} />
+          <Knows job={job} plate={plate} />
+          <Batches job={job} at={at.choose} change={(to) => work.change.mutate(to)} />
           <Caution>
             Keep the lid shut and never look at the lamp; its light burns eyes and skin. Let the vacuum go before
             opening the glass.
@@ -121,6 +127,85 @@ export function LightStage() {
         />
       }
     />
+  );
+}
+
+/** How sure the time is and why not surer, what each school would set, what light through the gap eats, and the test to make. */
+function Knows({ job, plate }: { job: JobOn<"light">; plate: PlateOn<"light"> }) {
+  const test = `/step-test?${new URLSearchParams({
+    lamp: String(job.lampId ?? ""),
+    emulsion: String(job.emulsionId ?? ""),
+    um: plate.thicknessUm.toFixed(1),
+    dyed: plate.meshGeometry.dyed ? "1" : "0",
+  })}`;
+  return (
+    <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1fr 300px" }} gap="28px">
+      <Box>
+        <Text maxW="66ch">{plate.says}</Text>
+        {job.due !== "" && (
+          <Text role="status" fontWeight="700" mt="8px" maxW="66ch">
+            {job.due}
+          </Text>
+        )}
+        <Link to={test}>
+          <Box
+            as="span"
+            display="inline-flex"
+            alignItems="center"
+            minH="44px"
+            textDecoration="underline"
+            textUnderlineOffset="3px"
+            fontWeight="700"
+          >
+            Plan a step test of this screen
+          </Box>
+        </Link>
+        {plate.shares.length > 0 && (
+          <Box mt="8px">
+            <Text fontSize="small" color="quiet">
+              What makes it unsure
+            </Text>
+            <Box display="flex" h="18px" borderWidth="1px" borderColor="ink" aria-hidden="true">
+              {plate.shares.map((s, i) => (
+                <Box
+                  key={s.cause}
+                  w={`${s.pct}%`}
+                  bg={i % 2 === 0 ? "amber" : "line"}
+                  borderRightWidth="1px"
+                  borderColor="ink"
+                />
+              ))}
+            </Box>
+            <Text fontSize="small">
+              {plate.shares
+                .filter((s) => s.pct >= 4)
+                .map((s) => `${s.cause} ${s.pct.toFixed(0)} %`)
+                .join(", ")}
+            </Text>
+          </Box>
+        )}
+        <Box as="ul" listStyleType="none" mt="12px">
+          {plate.schools.map((s) => (
+            <Box
+              as="li"
+              key={s.school}
+              display="grid"
+              gridTemplateColumns="80px 1fr"
+              gap="12px"
+              borderTopWidth="1px"
+              borderColor="line"
+              py="6px"
+            >
+              <Text className="readout">{timeWords(s.seconds)}</Text>
+              <Text fontSize="small" maxW="56ch">
+                <b>{s.school}</b>: {s.why}
+              </Text>
+            </Box>
+          ))}
+        </Box>
+      </Box>
+      {!job.withoutFilm && <PenumbraDrawing penumbraMm={plate.penumbraMm} />}
+    </Box>
   );
 }
 

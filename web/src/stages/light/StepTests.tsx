@@ -1,10 +1,11 @@
-import { Box, Text } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import type { JobOn, PlateOn, Shop } from "../../api/client";
-import { useStepTests } from "../../api/use";
+import { useTests } from "../../api/light";
 import { Heading } from "../../ui/Bench";
 import { numberTyped } from "../../ui/number";
-import { Action, Entry, Field, Push, Trouble } from "../../ui/Parts";
+import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { TestList } from "../../ui/TestList";
 
 const number = (text: string) => numberTyped(text) ?? undefined;
 
@@ -18,7 +19,7 @@ export function StepTests({
   plate: PlateOn<"light">;
   tests: Shop["tests"];
 }) {
-  const { record, forget } = useStepTests(job.id);
+  const { record } = useTests();
   const [under, setUnder] = useState("");
   const [best, setBest] = useState("");
   const [over, setOver] = useState("");
@@ -26,7 +27,7 @@ export function StepTests({
   return (
     <Box>
       <Heading
-        note={`On this lamp and emulsion, ${plate.meshGeometry.dyed ? "yellow" : "white"} mesh. Read dry, with a loupe. Thickness is fabric and stencil. Leave a field empty where no strip told.`}
+        note={`A test of others, or one that was read elsewhere. On this lamp and emulsion, ${plate.meshGeometry.dyed ? "yellow" : "white"} mesh. Read dry, with a loupe. Thickness is fabric and stencil. Leave a field empty where no strip told.`}
       >
         Record a step test
       </Heading>
@@ -76,43 +77,9 @@ export function StepTests({
         </Action>
       </Box>
       <Trouble of={record.error} />
-      {tests.length > 0 && (
-        <Box as="ul" listStyleType="none" mt="16px">
-          {tests.map((t) => (
-            <Box
-              as="li"
-              key={t.id}
-              borderTopWidth="1px"
-              borderColor="line"
-              display="grid"
-              gridTemplateColumns="110px 1fr 120px 80px"
-              alignItems="center"
-              minH="44px"
-            >
-              <Text fontSize="small" color="quiet">
-                {t.doneOn}
-              </Text>
-              <Text className="readout" fontWeight="500">
-                {t.lowS ?? "…"} &lt; {t.bestS ?? "?"} &lt; {t.highS ?? "…"} s
-              </Text>
-              <Text fontSize="small">
-                {t.thicknessUm.toFixed(0)} µm, {t.dyed ? "yellow" : "white"}
-              </Text>
-              <Push
-                minH="44px"
-                cursor="pointer"
-                fontSize="small"
-                textDecoration="underline"
-                textUnderlineOffset="3px"
-                onClick={() => forget.mutate(t.id)}
-                aria-label={`Forget the test of ${t.doneOn}`}
-              >
-                Forget
-              </Push>
-            </Box>
-          ))}
-        </Box>
-      )}
+      <Box mt="16px">
+        <TestList tests={tests} doubts={job.doubts} />
+      </Box>
     </Box>
   );
 }

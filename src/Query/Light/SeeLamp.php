@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Light;
+
+use Ektype\App\Device\ExposureLamp;
+use Ektype\App\Query\Moment;
+use Ektype\App\Query\Shelves\LampOnShelf;
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Lamp\Lamp;
+use Ektype\App\Shop\Lamp\Lamps;
+use Ektype\App\Shop\Stencil\Stencil;
+use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\Core\Exposure\TimerSetting;
+use Ektype\Core\Lamp\Contact;
+use Ektype\Core\Lamp\DriftPoint;
+use Ektype\Core\Lamp\LampDistance;
+use Ektype\Core\Lamp\Penumbra;
+use Ektype\Core\Lamp\UnusableLamp;
+use Psr\Clock\ClockInterface;
+
+/** A lamp by itself. */
+final readonly class SeeLamp
+{
+    private const LATEST = 20;
+    private const USUAL_DISTANCE_MM = 600.0;
+    private const USUAL_SOURCE_MM = 120.0;
+
+    public function __construct(private Moment $moment, private Lamps $lamps, private ExposureLamp $device, private ClockInterface $clock)
+    {
+    }
+
+    public function of(int $id): LampBench
+    {
+        return $this->moment->see(fn (Snapshot $shop): LampBench => $this->bench($this->lamps->get($id), $shop));
+    }
+
+    /** Starts its own timer; the shop keeps a burn only when it is told of it. */
+    public function light(int $id, float $seconds): LampLit
+    {
+        $run = $this->device->light($this->lamps->get($id), $seconds, $this->clock->now());
+
+        return new LampLit($run->device, $run->seconds, $run->burnsS, $run->units);
+    }
+
+    /**
+     * How far a point lamp should stand from a print of this size.
+     *
+     * @return list<DistanceSeen> the nearest that is even, and others about it; the one that it has now among them
+     *
+     * @throws UnusableLamp where its light is not a point’s
+     */
+    public function distances(int $id, float $widthMm, float $heightMm, float $seconds): array
+    {
+        $lamp = $this->lamps->get($id);
+        if (!$lamp->kind->isPointLike()) {
+            throw UnusableLamp::at('lamp', \sprintf('The light of %s does not thin with the distance: it stands where its maker put it.', $lamp->name));
+        }
+        $now = $lamp->distanceMm ?? self::USUAL_DISTANCE_MM;
+        $source = $lamp->sourceMm ?? self::USUAL_SOURCE_MM;
+        $chosen = LampDistance::choose($widthMm, $heightMm, $now, $seconds, $lamp->contact->gapMm(), $source);
+        $all = [$now, $chosen->distanceMm];
+        foreach ([0.5, 0.75, 1.25, 1.5] as $share) {
+            $all[] = 10 * round($chosen->distanceMm * $share / 10);
+        }
+        sort($all);
+
+        return array_map(static function (float $mm) use ($chosen, $now, $widthMm, $heightMm, $seconds, $lamp, $source): DistanceSeen {
+            $at = LampDistance::at($mm, $widthMm, $heightMm, $now, $seconds, $lamp->contact->gapMm(), $source);
+
+            return new DistanceSeen($mm, 100 * $at->corner, TimerSetting::seconds($at->seconds), $at->penumbra->mm, $mm === $chosen->distanceMm, $mm === $now, $at->says());
+        }, array_values(array_unique($all)));
+    }
+
+    private function bench(Lamp $lamp, Snapshot $shop): LampBench
+    {
+        $drift = LampRecord::of($lamp, $shop);
+        $light = $shop->lightBook();
+        $ids = $light->testIds();
+        $days = [];
+        foreach ($shop->tests() as $test) {
+            $days[$test->idOrFail()] = $test;
+        }
+        [$low, $high] = $drift->between($lamp->hours);
+        $points = array_values(array_filter($drift->points, static fn (DriftPoint $p): bool => isset($ids[$p->test])));
+        $penumbra = new Penumbra($lamp->contact->gapMm(), $lamp->sourceMm ?? self::USUAL_SOURCE_MM, $lamp->distanceMm ?? self::USUAL_DISTANCE_MM);
+
+        return new LampBench(
+            LampOnShelf::of($lamp),
+            array_map(static fn (DriftPoint $p): DriftSeen => new DriftSeen($ids[$p->test], self::day($days, $ids[$p->test]), $p->hours, $p->factor, $p->disagrees), $points),
+            100 * (exp($drift->perThousandH) - 1),
+            $drift->factorAt($lamp->hours),
+            $low,
+            $high,
+            $drift->due,
+            array_values(array_filter($light->doubts($light->model([])), static fn ($doubt): bool => $days[$doubt->id]->lamp === $lamp)),
+            array_map(self::burn(...), $shop->shelves->stencils->burnedUnder($lamp, self::LATEST)),
+            $penumbra->mm,
+            $lamp->contact === Contact::WithoutFilm ? '' : $penumbra->says(),
+        );
+    }
+
+    /** @param array<int, StepTest> $tests */
+    private static function day(array $tests, int $id): string
+    {
+        return $tests[$id]->doneOn;
+    }
+
+    private static function burn(Stencil $s): BurnSeen
+    {
+        $plate = $s->plate();
+
+        return new BurnSeen(
+            $s->burnedAt()?->format('Y-m-d H:i') ?? '',
+            $s->frame->label,
+            $plate->name ?? '',
+            $plate->job->name ?? '',
+            $s->burnedSeconds() ?? 0.0,
+            $s->units(),
+            $s->lampHours() ?? 0.0,
+            $s->seen()?->words() ?? '',
+        );
+    }
+}

@@ -1,0 +1,58 @@
+import { Box, Text } from "@chakra-ui/react";
+import type { Shop } from "../api/client";
+import { useTests } from "../api/light";
+import { Trouble } from "./Parts";
+import { SmallButton } from "./SmallButton";
+
+type Doubt = { id: number; says: string; slipPct: number };
+
+/** Step tests; one that disagrees with the others is named with likely reasons, and can be set aside by touch. */
+export function TestList({ tests, doubts }: { tests: Shop["tests"]; doubts: Doubt[] }) {
+  const { forget, aside } = useTests();
+  if (tests.length === 0) return null;
+  return (
+    <Box as="ul" listStyleType="none">
+      {tests.map((t) => {
+        const doubt = doubts.find((d) => d.id === t.id);
+        return (
+          <Box as="li" key={t.id} borderTopWidth="1px" borderColor="line" py="2px">
+            <Box
+              display="grid"
+              gridTemplateColumns={{ base: "1fr auto", md: "96px 1fr 150px auto" }}
+              columnGap="14px"
+              alignItems="center"
+              minH="44px"
+              opacity={t.setAside ? 0.75 : 1}
+            >
+              <Text fontSize="small" color="quiet">
+                {t.doneOn}
+              </Text>
+              <Text className="readout" fontWeight="500" textDecoration={t.setAside ? "line-through" : undefined}>
+                {t.lowS ?? "…"} &lt; {t.bestS ?? "?"} &lt; {t.highS ?? "…"} s
+              </Text>
+              <Text fontSize="small">
+                {t.thicknessUm.toFixed(0)} µm, {t.dyed ? "yellow" : "white"}
+                {t.setAside ? ", set aside" : ""}
+              </Text>
+              <Box display="flex" flexWrap="wrap">
+                <SmallButton onClick={() => aside.mutate({ id: t.id, aside: !t.setAside })}>
+                  {t.setAside ? "Believe it again" : "Set aside"}
+                  <span className="heard">, the test of {t.doneOn}</span>
+                </SmallButton>
+                <SmallButton onClick={() => forget.mutate(t.id)} aria-label={`Forget the test of ${t.doneOn}`}>
+                  Forget
+                </SmallButton>
+              </Box>
+            </Box>
+            {doubt && !t.setAside && (
+              <Text role="status" color="madder" fontWeight="600" maxW="76ch" pb="8px">
+                ⊘ It disagrees with the other tests. {doubt.says}
+              </Text>
+            )}
+          </Box>
+        );
+      })}
+      <Trouble of={aside.error ?? forget.error} />
+    </Box>
+  );
+}
