@@ -227,6 +227,49 @@ $say('moire map, 24 rulings by 46 angles', sprintf('%.0f ms', 1000 * $s));
 [, $s] = $time(static fn () => Ektype\Core\Mesh\MoirePicture::png($moire->beats(45, 5), 45, 5, 0.4, 60, 36));
 $say('moire picture, 60 × 36 mm', sprintf('%.0f ms', 1000 * $s));
 
+echo "\nthe light, whole process through the launcher\n";
+foreach ([['500 tests under 3 lamps, 100 asks', 500, 3, 4, 'aim 0.5 s'], ['400 lamps with a test each, 100 asks', 400, 400, 6, 'aim 3 s']] as [$what, $tests, $lamps, $emulsions, $aim]) {
+    mt_srand(3);
+    $of = static fn (int $i): array => ['lamp' => 'L'.$i % $lamps, 'lamp_kind' => 'tubes', 'emulsion' => 'E'.mt_rand(0, $emulsions - 1), 'emulsion_kind' => 'diazo', 'thickness_um' => 60 + mt_rand(0, 90), 'dyed' => mt_rand(0, 1) === 1, 'lamp_hours' => mt_rand(0, 1000)];
+    $asked = ['tests' => [], 'ask' => []];
+    for ($i = 0; $i < $tests; ++$i) {
+        $setting = $of($i);
+        $s = (20 + 10 * ($i % $lamps % 3)) * ($setting['thickness_um'] / 100) ** 1.2 * (mt_rand(0, 9) === 0 ? 2.5 : 1.0) * (1 + 0.1 * mt_rand(-100, 100) / 100);
+        $asked['tests'][] = [...$setting, 'low_s' => round(0.92 * $s, 2), ...($i % 9 === 0 ? [] : ['high_s' => round(1.08 * $s, 2)])];
+    }
+    for ($i = 0; $i < 100; ++$i) {
+        $asked['ask'][] = $of(mt_rand(0, $lamps - 1));
+    }
+    file_put_contents($folder.'/light.json', json_encode($asked, JSON_THROW_ON_ERROR));
+    $took = [];
+    for ($i = 0; $i < 3; ++$i) {
+        $from = microtime(true);
+        exec(escapeshellarg($project.'/ektype').' console exposure:predict '.escapeshellarg($folder.'/light.json'));
+        $took[] = microtime(true) - $from;
+    }
+    sort($took);
+    $say($what, sprintf('%.2f s (%.2f–%.2f)', $took[1], $took[0], $took[2]), $aim);
+}
+
+echo "\nstrips by the simulated scanner\n";
+$scanner = new Ektype\App\Device\SimulatedStripScanner();
+$reader = new Ektype\App\Work\Strip\ScannedStrips(new Ektype\App\Work\ScannedPositive());
+[$right, $unsure, $wrong, $read] = [0, 0, 0, 0.0];
+for ($i = 0; $i < 20; ++$i) {
+    mt_srand($i);
+    $time = 10 * exp(mt_rand(-100, 200) / 100);
+    $plan = Ektype\Core\StepTest\StepPlan::around($time * exp(mt_rand(-35, 35) / 100), 0.6 * $time, 1.7 * $time);
+    $seconds = array_map(static fn (Ektype\Core\StepTest\StripTime $strip): float => $strip->getsS, $plan->strips);
+    file_put_contents("$folder/strips$i.jpg", $scanner->picture($time, $seconds, $i));
+    $from = microtime(true);
+    $seen = $reader->read("$folder/strips$i.jpg", $seconds);
+    $read += microtime(true) - $from;
+    $best = Ektype\Core\StepTest\StripsRead::of($scanner->truth($time, $seconds))->bestS;
+    $seen->read->bestS === $best ? ++$right : ($seen->unsure ? ++$unsure : ++$wrong);
+}
+$say('the true best strip, of 20 pictures', sprintf('%d, unsure %d, wrong %d', $right, $unsure, $wrong), 'aim 19');
+$say('read a picture of strips', sprintf('%.1f s', $read / 20));
+
 echo "\nart:separate, whole process, 300 × 350 mm\n";
 $draw(14174, $folder.'/art600.png');
 $draw(7086, $folder.'/six300.png', 5);

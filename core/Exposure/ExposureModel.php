@@ -167,34 +167,25 @@ final class ExposureModel
      */
     private function restsOn(array $spread): array
     {
-        $pulls = [];
+        $reach = $pulls = [];
         foreach ($this->seen as $e => $seen) {
-            $pull = 0.0;
+            $sum = 0.0;
             foreach ($seen->row as $i => $factor) {
-                $pull += $factor * $spread[$i];
+                $sum += $factor * $spread[$i];
             }
-            $pulls[$e] = abs($pull * $this->belief->sure($e));
+            $reach[$e] = abs($sum);
+            $pulls[$e] = $reach[$e] * $this->belief->sure($e);
         }
         $strongest = $pulls === [] ? 0.0 : max($pulls);
+        $surprises = $this->surprises();
         $restsOn = [];
-        foreach ($pulls as $e => $pull) {
-            if ($strongest > 1e-3 && $pull >= self::COUNTS_FROM * $strongest) {
-                array_push($restsOn, ...$this->evidence[$e]->tests);
-            }
-        }
-        // A test that the others contradict is told of where it would have counted.
         foreach ($this->evidence as $e => $evidence) {
-            if ($this->surprises()[$evidence->tests[0]]->disagrees) {
-                $pull = 0.0;
-                foreach ($this->seen[$e]->row as $i => $factor) {
-                    $pull += $factor * $spread[$i];
-                }
-                if (abs($pull / $this->seen[$e]->sd ** 2) >= self::COUNTS_FROM * max(1e-3, $strongest)) {
-                    array_push($restsOn, ...$evidence->tests);
-                }
+            // A test that the others contradict is told of where it would have counted.
+            $pull = $surprises[$evidence->tests[0]]->disagrees ? $reach[$e] / $this->seen[$e]->sd ** 2 : $pulls[$e];
+            if ($strongest > 1e-3 && $pull >= self::COUNTS_FROM * $strongest) {
+                array_push($restsOn, ...$evidence->tests);
             }
         }
-        $restsOn = array_values(array_unique($restsOn));
         sort($restsOn);
 
         return $restsOn;

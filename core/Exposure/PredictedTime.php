@@ -33,6 +33,19 @@ final readonly class PredictedTime
     /** In a sentence or two: how sure it is, why not surer, and which tests contradict. */
     public function says(): string
     {
+        return trim($this->sure().' '.match (\count($this->doubts)) {
+            0 => '',
+            1 => \sprintf('Test %d disagrees with the others. %s', $this->doubts[0]->test + 1, $this->doubts[0]->says()),
+            default => \sprintf(
+                'Tests %s contradict each other or the rest, so the time stays wide until one is read again or set aside.',
+                implode(' and ', array_map(static fn (Surprise $one): string => (string) ($one->test + 1), $this->doubts)),
+            ),
+        });
+    }
+
+    /** How sure it is, and why not surer. */
+    public function sure(): string
+    {
         $spread = 100 * (sqrt($this->highS / $this->lowS) - 1);
         $cause = array_key_first($this->shares);
         if ($this->restsOn === []) {
@@ -43,19 +56,11 @@ final readonly class PredictedTime
             );
         }
 
-        return trim(\sprintf(
-            '%s, %s; it is unsure mostly by the %s. %s',
+        return \sprintf(
+            '%s, %s; it is unsure mostly by the %s.',
             TimerSetting::words($this->seconds),
             $spread > 60 ? \sprintf('but it may lie anywhere from %s to %s', TimerSetting::words($this->lowS), TimerSetting::words($this->highS)) : \sprintf('give or take %.0f %%', $spread),
             $cause ?? 'readings',
-            match (\count($this->doubts)) {
-                0 => '',
-                1 => \sprintf('Test %d disagrees with the others. %s', $this->doubts[0]->test + 1, $this->doubts[0]->says()),
-                default => \sprintf(
-                    'Tests %s contradict each other or the rest, so the time stays wide until one is read again or set aside.',
-                    implode(' and ', array_map(static fn (Surprise $one): string => (string) ($one->test + 1), $this->doubts)),
-                ),
-            },
-        ));
+        );
     }
 }

@@ -14,11 +14,13 @@ use Ektype\Core\Exposure\UnusableTest;
 final readonly class StripPicture
 {
     /** From this share of its size on a detail counts as there. */
-    private const THERE_FROM = 0.5;
+    private const THERE_FROM = 0.42;
     /** Between these shares it is uncertain. */
-    private const UNCERTAIN = [0.35, 0.65];
+    private const UNCERTAIN = [0.3, 0.54];
     /** Room on each side of a detail that blur may reach, mm. */
     private const BLUR_MM = 0.3;
+    /** How soft the edges of a picture of 300 pixels an inch are, mm (heuristic). */
+    private const SOFT_MM = 0.12;
     /** Beside it, the ground is taken as far as this, mm. */
     private const GROUND_MM = [0.75, 1.2];
     /** Of a line this much of its length is read, mm. */
@@ -27,24 +29,22 @@ final readonly class StripPicture
     private const LEAST_CONTRAST = 0.12;
     /** An open block that lets less than this share of the best strip’s light pass is covered with slime (heuristic). */
     private const SLIME_BELOW = 0.75;
-    /** So many uncertain details next to where a strip’s detail ends make a reading unsure. */
-    private const SURE_ENOUGH = 3;
 
     /**
      * @param string      $lights  a byte a pixel, 0 dark
+     * @param float       $perMm   pixels a millimetre
      * @param list<float> $seconds of each strip from the top, longest or shortest first
      *
      * @return ReadStrips what each strip shows, shortest first
      *
      * @throws UnusableTest where it is no picture of strips
      */
-    public static function read(string $lights, int $width, int $height, array $seconds): ReadStrips
+    public static function read(string $lights, int $width, int $height, float $perMm, array $seconds): ReadStrips
     {
         $strips = \count($seconds);
         if ($seconds === []) {
             throw UnusableTest::at('strips', 'Nobody said what each strip was given. Give the seconds of each from the top.');
         }
-        $perMm = $width / TestFilm::WIDTH_MM;
         $blocks = [];
         $best = 0.0;
         foreach (array_keys($seconds) as $i) {
@@ -58,53 +58,54 @@ final readonly class StripPicture
         if ($best < 255 * self::LEAST_CONTRAST) {
             throw UnusableTest::at('picture', 'Where open and closed places should be, the picture is nearly the same: it shows no strips of Ektype’s test film, or it lies upside down, or there was no light behind the screen. Lay the dry screen on a light table and take it whole, marks and all.');
         }
-        $seen = [];
-        $uncertain = [];
-        foreach ($seconds as $i => $s) {
-            [$open, $stencil] = $blocks[$i];
-            $contrast = $open - $stencil;
-            $found = [];
-            $doubts = 0;
+        $shares = [];
+        foreach (array_keys($seconds) as $i) {
+            $contrast = max(1.0, $blocks[$i][0] - $blocks[$i][1]);
             foreach (TestDetail::cases() as $detail) {
-                // Against the full difference: under slime a thin line is not open because it is a little lighter.
-                [$found[$detail->value], $of] = self::finest($lights, $width, $height, $perMm, $i, $detail, max(1.0, $contrast));
-                $doubts += $of;
+                foreach (array_keys($detail->sizes()) as $size) {
+                    $shares[$i][$detail->value][$size] = self::there($lights, $width, $height, $perMm, $i, $detail, $size, $contrast);
+                }
             }
-            $slime = $contrast < self::SLIME_BELOW * $best;
-            $seen[] = new StripSeen(
-                $s,
-                $found[TestDetail::PositiveLine->value],
-                $found[TestDetail::ReverseLine->value],
-                $found[TestDetail::Dot->value],
-                $found[TestDetail::Hole->value],
-                $slime,
-            );
-            $uncertain[] = $doubts;
         }
-        usort($seen, static fn (StripSeen $a, StripSeen $b): int => $a->seconds <=> $b->seconds);
+        $slimy = array_map(static fn (array $block): bool => $block[0] - $block[1] < self::SLIME_BELOW * $best, $blocks);
+        $seen = self::seen($seconds, $shares, $slimy, self::THERE_FROM);
         $read = StripsRead::of($seen);
-        $at = $read->bestS === null ? null : array_search($read->bestS, $seconds, true);
-        $unsure = $read->unsure || (\is_int($at) && $uncertain[$at] > self::SURE_ENOUGH) || ($read->bestS !== null && $strips < StepPlan::FEWEST);
+        $unsure = $read->unsure;
+        // Whether another strip were the best, if what is half there counted, or did not.
+        foreach (self::UNCERTAIN as $from) {
+            $unsure = $unsure || StripsRead::of(self::seen($seconds, $shares, $slimy, $from))->bestS !== $read->bestS;
+        }
 
         return new ReadStrips($seen, $read, $unsure);
     }
 
-    /** @return array{float|null, int} the finest size down to which all are there, and how many sizes are uncertain */
-    private static function finest(string $lights, int $width, int $height, float $perMm, int $strip, TestDetail $detail, float $contrast): array
+    /**
+     * @param list<float>                                  $seconds
+     * @param array<int, array<string, array<int, float>>> $shares  strip => detail => size => how much of it is there
+     * @param list<bool>                                   $slimy
+     *
+     * @return list<StripSeen> shortest first
+     */
+    private static function seen(array $seconds, array $shares, array $slimy, float $from): array
     {
-        $finest = null;
-        $uncertain = 0;
-        $sizes = $detail->sizes();
-        for ($i = \count($sizes) - 1; $i >= 0; --$i) {
-            $share = self::there($lights, $width, $height, $perMm, $strip, $detail, $i, $contrast);
-            $uncertain += $share > self::UNCERTAIN[0] && $share < self::UNCERTAIN[1] ? 1 : 0;
-            if ($share < self::THERE_FROM) {
-                break;
-            }
-            $finest = $sizes[$i];
-        }
+        $seen = [];
+        foreach ($seconds as $i => $s) {
+            $finest = static function (TestDetail $detail) use ($shares, $i, $from): ?float {
+                $finest = null;
+                foreach (array_reverse($detail->sizes(), true) as $size => $mm) {
+                    if ($shares[$i][$detail->value][$size] < $from) {
+                        break;
+                    }
+                    $finest = $mm;
+                }
 
-        return [$finest, $uncertain];
+                return $finest;
+            };
+            $seen[] = new StripSeen($s, $finest(TestDetail::PositiveLine), $finest(TestDetail::ReverseLine), $finest(TestDetail::Dot), $finest(TestDetail::Hole), $slimy[$i]);
+        }
+        usort($seen, static fn (StripSeen $a, StripSeen $b): int => $a->seconds <=> $b->seconds);
+
+        return $seen;
     }
 
     /** How much of a detail is there, as a share of its size. */
@@ -120,9 +121,33 @@ final readonly class StripPicture
         $from = max($near, $wide / 2 + 0.1);
         $ground = (self::mean($lights, $width, $height, $perMm, $at->xMm - max($far, $from + 0.3), $y - $high / 2, max($far, $from + 0.3) - $from, $high)
             + self::mean($lights, $width, $height, $perMm, $at->xMm + $from, $y - $high / 2, max($far, $from + 0.3) - $from, $high)) / 2;
-        $excess = ($detail->isStencil() ? $ground - $here : $here - $ground) / $contrast;
+        if ($detail->isLine()) {
+            return ($detail->isStencil() ? $ground - $here : $here - $ground) / $contrast * $wide / $mm;
+        }
 
-        return $detail->isLine() ? $excess * $wide / $mm : $excess * $wide * $high / (\M_PI / 4 * $mm ** 2);
+        return self::dot($lights, $width, $height, $perMm, $at->xMm, $y, $mm, $ground, $detail->isStencil() ? -$contrast : $contrast);
+    }
+
+    /**
+     * A dot against the dot that would be there, blurred: the share that fits best (least squares), so that grain round it
+     * counts little.
+     */
+    private static function dot(string $lights, int $width, int $height, float $perMm, float $xMm, float $yMm, float $mm, float $ground, float $contrast): float
+    {
+        $reach = $mm / 2 + self::BLUR_MM;
+        $fit = $own = 0.0;
+        for ($row = max(0, (int) floor(($yMm - $reach) * $perMm)); $row < min($height, (int) ceil(($yMm + $reach) * $perMm)); ++$row) {
+            for ($column = max(0, (int) floor(($xMm - $reach) * $perMm)); $column < min($width, (int) ceil(($xMm + $reach) * $perMm)); ++$column) {
+                $off = hypot(($column + 0.5) / $perMm - $xMm, ($row + 0.5) / $perMm - $yMm);
+                // A disc behind a soft edge; a small one is a soft spot of the same area.
+                $soft = max(self::SOFT_MM, $mm / 2);
+                $shape = min(1.0, ($mm / 2 / $soft) ** 2) / (1 + exp(4 * ($off - $soft) / self::SOFT_MM));
+                $fit += $shape * (\ord($lights[$row * $width + $column]) - $ground);
+                $own += $shape * $shape;
+            }
+        }
+
+        return $own > 0 ? $fit / $own / $contrast : 0.0;
     }
 
     /** Mean of a rectangle in mm, its edges counted in part. */

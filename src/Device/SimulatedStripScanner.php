@@ -86,6 +86,9 @@ final readonly class SimulatedStripScanner implements StripScanner
         $light = new \Imagick();
         $light->newPseudoImage($picture->getImageWidth(), $picture->getImageHeight(), \sprintf('gradient:gray(%d%%)-white', 78 + $random->getInt(0, 12)));
         $picture->compositeImage($light, \Imagick::COMPOSITE_MULTIPLY, 0, 0);
+        // Written down as scanners do, nearly the root of the light; the grain is theirs.
+        $picture->gammaImage(2.2);
+        $picture->setImageArtifact('attenuate', '0.4');
         $picture->addNoiseImage(\Imagick::NOISE_GAUSSIAN);
         $picture->setImageType(\Imagick::IMGTYPE_GRAYSCALE);
         $picture->setImageUnits(\Imagick::RESOLUTION_PIXELSPERINCH);

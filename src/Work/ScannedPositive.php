@@ -25,6 +25,10 @@ final class ScannedPositive
     /** A scan whose marks lie further apart than this from the plan was not drawn over these marks, mm. */
     private const MOST_FLOOR_MM = 1.5;
     private const MOST_SCALE = 0.05;
+    /** Of a photograph: guesses at its resolution stand so far apart, each is good for so much, and the film fills this share at least. */
+    private const GUESSES_APART = 0.82;
+    private const GUESSED_SCALE = 0.18;
+    private const LEAST_SHARE = 0.35;
 
     /**
      * @throws LostMarks where its marks are not found
@@ -69,22 +73,24 @@ final class ScannedPositive
      * The print's part of the scan in its greys, at the resolution of the sheet. They are taken nearly to light before places
      * are mixed: greys as they are written would make every mixture too dark.
      *
+     * @param float|null $ppi pixels an inch where the picture does not say them rightly
+     *
      * @return array{string, float} a byte a pixel, 0 black: the grey of 0 to 1 to the power of ChartScan::TO_LIGHT; and the pixels an inch of the scan
      *
      * @throws LostMarks      where its marks are not found, dark on light or light on dark
      * @throws UnreadableScan where it is no scan
      */
-    public function lights(string $path, FilmSheet $sheet): array
+    public function lights(string $path, FilmSheet $sheet, ?float $ppi = null): array
     {
-        [$picture, , $ppi] = $this->laid($path, $sheet, ChartScan::TO_LIGHT);
+        [$picture, , $ppi] = $this->laid($path, $sheet, ChartScan::TO_LIGHT, $ppi);
 
         return [self::grey($picture), $ppi];
     }
 
     /** @return array{\Imagick, float, float} the print’s part of the scan, turned true, the grey that parts ink from paper, and its pixels an inch */
-    private function laid(string $path, FilmSheet $sheet, ?float $power = null): array
+    private function laid(string $path, FilmSheet $sheet, ?float $power = null, ?float $ppi = null): array
     {
-        [$picture, $ppi] = $this->open($path);
+        [$picture, $ppi] = $this->open($path, $ppi);
         try {
             [$place] = $this->lay($picture, $ppi, $sheet);
         } catch (LostMarks $lost) {
@@ -123,8 +129,32 @@ final class ScannedPositive
         return [$picture, $threshold, $ppi];
     }
 
+    /**
+     * How many pixels an inch a photograph has that does not say so: by the marks, which lie a known way apart. Light marks on
+     * dark are looked for.
+     *
+     * @throws LostMarks where they are not found at any size
+     */
+    public function resolution(string $path, FilmSheet $sheet): float
+    {
+        [$picture] = $this->open($path, self::LOOK_PPI);
+        $picture->negateImage(false);
+        // The film fills between all and a good third of the picture.
+        $most = min($picture->getImageWidth() / ($sheet->mm($sheet->widthPx) / 25.4), $picture->getImageHeight() / ($sheet->mm($sheet->artHeightPx) / 25.4));
+        for ($guess = $most; $guess > self::LEAST_SHARE * $most; $guess *= self::GUESSES_APART) {
+            try {
+                [$place] = $this->lay($picture, $guess, $sheet, self::GUESSED_SCALE);
+
+                return $guess / $place->scale();
+            } catch (LostMarks) {
+                // Smaller, then.
+            }
+        }
+        throw LostMarks::at('scan', 'The marks were not found at any size.');
+    }
+
     /** @return array{\Imagick, float} the scan in grey, and its pixels per inch */
-    private function open(string $path): array
+    private function open(string $path, ?float $told = null): array
     {
         $file = ArtFile::at($path);
         if ($file->kind === 'svg') {
@@ -133,7 +163,7 @@ final class ScannedPositive
         try {
             $picture = new \Imagick($path.'[0]');
             $resolution = $picture->getImageResolution();
-            $ppi = $resolution['x'] * ($picture->getImageUnits() === \Imagick::RESOLUTION_PIXELSPERCENTIMETER ? 2.54 : 1.0);
+            $ppi = $told ?? $resolution['x'] * ($picture->getImageUnits() === \Imagick::RESOLUTION_PIXELSPERCENTIMETER ? 2.54 : 1.0);
             $picture->setImageBackgroundColor(new \ImagickPixel('#ffffff'));
             $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
             $picture->transformImageColorspace(\Imagick::COLORSPACE_GRAY);
@@ -154,7 +184,7 @@ final class ScannedPositive
     }
 
     /** @return array{LaidScan, list<Point>} how it lies, and its marks in mm on the scan */
-    private function lay(\Imagick $picture, float $ppi, FilmSheet $sheet): array
+    private function lay(\Imagick $picture, float $ppi, FilmSheet $sheet, float $mostScale = self::MOST_SCALE): array
     {
         $width = $picture->getImageWidth();
         $height = $picture->getImageHeight();
@@ -179,7 +209,7 @@ final class ScannedPositive
         $found = MarkFinder::in(new BitPlane($width, $height, implode('', $rows)), $ppi, null, MarkFinder::ON_SCAN);
         $plan = array_map(static fn ($mark): Point => $sheet->onFilm($mark->xMm, $mark->yMm), $sheet->marks());
         $place = DrawnPositive::lay($found, $plan);
-        if ($place === null || $place->floorMm > self::MOST_FLOOR_MM || abs($place->scale() - 1) > self::MOST_SCALE) {
+        if ($place === null || $place->floorMm > self::MOST_FLOOR_MM || abs($place->scale() - 1) > $mostScale) {
             throw LostMarks::at('scan', \sprintf('On the scan %d of %d marks were found where they belong, so it cannot be laid on the other plates. Draw over the mark sheet of this job and scan it whole, without scaling, marks and all.', \count($found), \count($plan)));
         }
 

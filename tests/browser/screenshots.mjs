@@ -1,7 +1,6 @@
 // Takes the pictures of docs/screenshots from a freshly opened demo and a bare shop:
 // node tests/browser/screenshots.mjs http://127.0.0.1:8080 http://127.0.0.1:8081
 import { execFileSync } from "node:child_process";
-import { writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromium } from "@playwright/test";
@@ -18,11 +17,12 @@ const views = [
   ["rack", "/rack", desk],
   ["plates", "/jobs/2/plates?plate=2", desk],
   ["holds", "/jobs/2/plates?look=holds&plate=4", desk],
-  ["shifts", "/jobs/2/plates?look=shifts&plate=3", desk],
   ["films", "/jobs/2/films", desk],
   ["screens", "/jobs/3/screens?plate=7&look=stencil", desk],
   ["light", "/jobs/3/light?plate=7", desk],
   ["light-tablet", "/jobs/2/light?plate=2", tablet, "safe"],
+  ["lamp", "/lamps/2", { width: 1280, height: 1020 }],
+  ["step-test", "/step-test?part=run&lamp=1&emulsion=1&um=101&dyed=1&step=6&strips=6", desk, "safe", "Start step 1 (space)"],
   ["press", "/jobs/2/press?plate=3", desk],
   ["press-tablet", "/jobs/2/press?plate=3", tablet],
   ["darkroom", "/darkroom", desk],
@@ -31,12 +31,13 @@ const browser = await chromium.launch({
   executablePath: "/usr/bin/chromium",
   args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync"],
 });
-for (const [name, path, viewport, light] of views) {
+for (const [name, path, viewport, light, start] of views) {
   const context = await browser.newContext({ viewport });
   if (light === "safe") await context.addInitScript(() => localStorage.setItem("ektype.safelight", "1"));
   const page = await context.newPage();
   await page.goto(base + path, { waitUntil: "networkidle" });
   await page.getByRole("heading").first().waitFor();
+  if (start) await page.getByRole("button", { name: start }).click();
   await page.waitForTimeout(name === "tones" || name === "inks" ? 8000 : 900);
   await page.screenshot({ path: new URL(`../../docs/screenshots/${name}.png`, import.meta.url).pathname });
   await context.close();
@@ -51,9 +52,6 @@ await page.waitForTimeout(900);
 const order = join(tmpdir(), "work-order.pdf");
 await page.pdf({ path: order, preferCSSPageSize: true });
 paper(order, "run");
-const proof = join(tmpdir(), "proof.pdf");
-writeFileSync(proof, await (await page.request.get(`${base}/api/jobs/2/proof.pdf`)).body());
-paper(proof, "proof");
 if (process.argv[3]) {
   const first = await (await browser.newContext({ viewport: desk })).newPage();
   await first.goto(`${process.argv[3]}/morning`, { waitUntil: "networkidle" });

@@ -497,6 +497,55 @@ final class CommandLineTest extends TestCase
         self::assertEqualsWithDelta(15 * exp(0.6), $answer['answers'][0]['seconds'], 0.001);
     }
 
+    /** Two tests that contradict: named, wide, and said; shares sum to one. */
+    public function testSaysWhichTestsSurprise(): void
+    {
+        $setting = ['lamp' => 'A', 'lamp_kind' => 'led', 'emulsion' => 'B', 'emulsion_kind' => 'dual_cure', 'thickness_um' => 100];
+        $answer = self::json('exposure:predict', ['tests' => [[...$setting, 'low_s' => 10, 'high_s' => 12], [...$setting, 'low_s' => 100, 'high_s' => 120]], 'ask' => [$setting]]);
+        self::assertContains(true, array_column($answer['surprise'], 'disagrees'));
+        self::assertLessThan(12, $answer['answers'][0]['low_s']);
+        self::assertGreaterThan(100, $answer['answers'][0]['high_s']);
+        self::assertStringContainsString('contradict', $answer['answers'][0]['says']);
+        self::assertEqualsWithDelta(1.0, array_sum($answer['answers'][0]['shares']), 0.001);
+    }
+
+    public function testPlansReadsAndProposesStepTests(): void
+    {
+        $plan = self::json('steptest:plan', ['expected_s' => 24, 'strips' => 5]);
+        self::assertEquals([8, 16, 24, 32, 40], array_column($plan['timetable'], 'gets_s'));
+        self::assertEquals([32, 24, 16, 8, 0], array_column($plan['timetable'], 'left_s'));
+        $read = self::json('steptest:read', ['strips' => [
+            ['seconds' => 8, 'positive_line_mm' => 0.3, 'reverse_line_mm' => 0.05],
+            ['seconds' => 16, 'positive_line_mm' => 0.1, 'reverse_line_mm' => 0.1],
+            ['seconds' => 24, 'positive_line_mm' => 0.1, 'reverse_line_mm' => 0.4],
+        ]]);
+        self::assertEquals([8, 16, 24, 2], [$read['low_s'], $read['best_s'], $read['high_s'], $read['best_strip']]);
+        $setting = ['lamp' => 'A', 'lamp_kind' => 'led', 'emulsion' => 'B', 'emulsion_kind' => 'dual_cure', 'thickness_um' => 100];
+        $other = ['lamp' => 'C', 'lamp_kind' => 'tubes', 'emulsion' => 'D', 'emulsion_kind' => 'diazo', 'thickness_um' => 100];
+        $next = self::json('exposure:next-test', ['wanted' => [$setting, $setting], 'could' => [$other, $setting]]);
+        self::assertSame('A', $next['tests'][0]['lamp'], 'a test of what does not wait teaches nothing of it');
+        self::assertLessThan($next['tests'][0]['sd_before_ln'], $next['tests'][0]['sd_after_ln']);
+        $far = self::json('exposure:distance', ['width_mm' => 300, 'height_mm' => 400, 'now_mm' => 600, 'seconds' => 60]);
+        self::assertEqualsWithDelta(650, $far['chosen']['distance_mm'], 1e-9);
+        self::assertEqualsWithDelta(60 * (650 / 600) ** 2, $far['chosen']['seconds'], 0.01);
+    }
+
+    public function testWritesAFilmForStepTests(): void
+    {
+        $out = sys_get_temp_dir().'/ektype-test-film-'.getmypid();
+        try {
+            $run = self::run1(['steptest:film', '--out='.$out, '--strips=5', '--formats=png']);
+            self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
+            $check = self::run1(['films:check', $out]);
+            self::assertSame(0, $check->getExitCode(), $check->getOutput().$check->getErrorOutput());
+            $manifest = json_decode((string) file_get_contents($out.'/manifest.json'), true);
+            self::assertIsArray($manifest);
+            self::assertEqualsWithDelta(5 * 17, $manifest['height_mm'], 0.05);
+        } finally {
+            (new Filesystem())->remove($out);
+        }
+    }
+
     public function testSolvesARegistration(): void
     {
         $knobs = [
@@ -660,6 +709,12 @@ final class CommandLineTest extends TestCase
             'prints[0].readings[0].at_mm',
         ];
         yield 'nothing asked' => ['exposure:predict', '{"ask":[]}', 'asks nothing'];
+        yield 'an old lamp beyond belief' => ['exposure:predict', '{"ask":[{"lamp":"a","emulsion":"b","thickness_um":100,"lamp_hours":300000}]}', 'ask[0].lamp_hours'];
+        yield 'a negative time' => ['exposure:predict', '{"tests":[{"lamp":"a","emulsion":"b","thickness_um":100,"low_s":-4}],"ask":[{"lamp":"a","emulsion":"b","thickness_um":100}]}', 'tests[0].low_s'];
+        yield 'best outside' => ['exposure:predict', '{"tests":[{"lamp":"a","emulsion":"b","thickness_um":100,"low_s":10,"best_s":9,"high_s":12}],"ask":[{"lamp":"a","emulsion":"b","thickness_um":100}]}', 'does not lie between the limits'];
+        yield 'strips out of order' => ['steptest:read', '{"strips":[{"seconds":12,"positive_line_mm":0.1,"reverse_line_mm":0.1},{"seconds":8,"positive_line_mm":0.1,"reverse_line_mm":0.1}]}', 'does not follow'];
+        yield 'a lamp on the glass' => ['exposure:distance', '{"width_mm":300,"height_mm":400,"now_mm":0.5,"seconds":60}', 'now_mm'];
+        yield 'a plan around nothing' => ['steptest:plan', '{}', 'nothing to plan around'];
         yield 'a test that tells nothing' => [
             'exposure:predict',
             '{"tests":[{"lamp":"a","emulsion":"b","thickness_um":100}],"ask":[{"lamp":"a","emulsion":"b","thickness_um":100}]}',

@@ -103,7 +103,7 @@ final readonly class SeeLight
             $time === null ? [] : array_map(static fn (string $cause, float $share): ShareOfDoubt => new ShareOfDoubt($cause, 100 * $share), array_keys($time->time->shares), array_values($time->time->shares)),
             $lamp?->unitsPerS === null || $time === null ? null : round($lamp->unitsPerS * ($on?->burnedSeconds() ?? TimerSetting::seconds($time->time->seconds)), 1),
             $penumbra,
-            $time === null ? '' : $time->time->says(),
+            $time === null ? '' : $time->time->sure(),
         );
     }
 }

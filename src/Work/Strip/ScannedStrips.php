@@ -16,6 +16,9 @@ final readonly class ScannedStrips
     /** Fine enough for a line of a twentieth of a millimetre to leave its trace. */
     private const LOOK_DPI = 400.0;
 
+    /** Pixels an inch that cameras write down for want of any. */
+    private const A_SCREENS = 96.0;
+
     public function __construct(private ScannedPositive $scans)
     {
     }
@@ -29,11 +32,28 @@ final readonly class ScannedStrips
     {
         $sheet = TestFilm::sheet(self::LOOK_DPI, \count($seconds));
         try {
-            [$lights] = $this->scans->lights($path, $sheet);
+            // A scan says its resolution; a photograph says none, or one that a screen would have.
+            $says = self::says($path);
+            [$lights] = $this->scans->lights($path, $sheet, $says > self::A_SCREENS ? null : $this->scans->resolution($path, $sheet));
         } catch (LostMarks) {
             throw LostMarks::at('picture', \sprintf('The marks of a test film of %d strips were not all found on the picture, so its strips cannot be. Take the screen whole against the light, marks and all, straight from above, at 300 pixels an inch; or say how many strips the film had.', \count($seconds)));
         }
 
-        return StripPicture::read($lights, $sheet->artWidthPx, $sheet->artHeightPx, $seconds);
+        return StripPicture::read($lights, $sheet->artWidthPx, $sheet->artHeightPx, self::LOOK_DPI / 25.4, $seconds);
+    }
+
+    /** Pixels an inch as the picture has them written down; 0 where it does not. */
+    private static function says(string $path): float
+    {
+        try {
+            $picture = new \Imagick();
+            $picture->pingImage($path.'[0]');
+            $resolution = $picture->getImageResolution();
+
+            return $resolution['x'] * ($picture->getImageUnits() === \Imagick::RESOLUTION_PIXELSPERCENTIMETER ? 2.54 : 1.0);
+        } catch (\ImagickException) {
+            // What cannot be read is refused, with words, where it is opened.
+            return self::A_SCREENS + 1;
+        }
     }
 }

@@ -3,7 +3,7 @@ import { Words } from "../../ui/Words";
 
 const WIDTH = 700;
 const HIGH = 240;
-const LEFT = 52;
+const LEFT = 66;
 const RIGHT = 14;
 const TOP = 16;
 const BOTTOM = 44;

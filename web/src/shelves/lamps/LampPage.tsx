@@ -1,6 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { useParams } from "react-router";
 import { useDistances, useLamp, useStartLoss } from "../../api/light";
 import { useShop } from "../../api/use";
 import { Heading } from "../../ui/Bench";
@@ -10,6 +10,7 @@ import { Action, Caution, Entry, Fact, Field, Trouble } from "../../ui/Parts";
 import { PenumbraDrawing } from "../../ui/PenumbraDrawing";
 import { TestList } from "../../ui/TestList";
 import { timeWords } from "../../ui/timeWords";
+import { WordLink } from "../../ui/WordLink";
 import { Rows, Shelf } from "../Shelf";
 import { DriftChart } from "./DriftChart";
 
@@ -44,11 +45,7 @@ export function LampPage() {
           <Text fontWeight="700" fontSize="lead">
             {data.due}
           </Text>
-          <Link to={`/step-test?lamp=${id}`}>
-            <Text as="span" textDecoration="underline" textUnderlineOffset="3px">
-              Plan a step test
-            </Text>
-          </Link>
+          <WordLink to={`/step-test?lamp=${id}`}>Plan a step test</WordLink>
         </Box>
       )}
       <Box display="grid" gridTemplateColumns={{ base: "1fr", lg: "1fr 260px" }} gap="32px">

@@ -1,11 +1,11 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { Link } from "react-router";
 import { answer, api, type Shop, type Trade } from "../../api/client";
 import { useShop, useTrade } from "../../api/use";
 import { date } from "../../ui/day";
 import { Caution, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
+import { WordLink } from "../../ui/WordLink";
 import { Adding, type Asked, Editing, useShelf } from "../Adding";
 import { Assumed } from "../Assumed";
 import { Rows, Shelf } from "../Shelf";
@@ -71,19 +71,11 @@ export function LampsShelf() {
             key: lamp.id,
             cells: [
               <div key="n">
-                <Link to={`/lamps/${lamp.id}`}>
-                  <Text
-                    fontWeight="700"
-                    fontSize="lead"
-                    minH="44px"
-                    display="flex"
-                    alignItems="center"
-                    textDecoration="underline"
-                    textUnderlineOffset="4px"
-                  >
+                <WordLink to={`/lamps/${lamp.id}`}>
+                  <Text as="span" fontSize="lead">
                     {lamp.name}
                   </Text>
-                </Link>
+                </WordLink>
                 <Assumed of={lamp} says="no step test yet" />
               </div>,
               said(trade?.lampKinds, lamp.kind),
@@ -125,20 +117,9 @@ export function LampsShelf() {
           ],
         }))}
       />
-      <Link to="/step-test">
-        <Box
-          as="span"
-          display="inline-flex"
-          alignItems="center"
-          minH="48px"
-          mt="18px"
-          fontWeight="700"
-          textDecoration="underline"
-          textUnderlineOffset="4px"
-        >
-          Plan, run and read a step test
-        </Box>
-      </Link>
+      <Box mt="18px">
+        <WordLink to="/step-test">Plan, run and read a step test</WordLink>
+      </Box>
       <Tables of={[["step-tests", "Step tests"]]} />
       <div className="apart">
         <Caution>

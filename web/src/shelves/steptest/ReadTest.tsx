@@ -92,6 +92,8 @@ export function ReadTest({
         <Action
           quiet
           as="label"
+          display="inline-flex"
+          alignItems="center"
           cursor="pointer"
           _focusWithin={{ outline: "3px solid", outlineColor: "amber", outlineOffset: "2px" }}
         >

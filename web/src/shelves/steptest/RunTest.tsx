@@ -95,12 +95,15 @@ export function RunTest({
             ? "All strips lie open. Lamp on and start together."
             : `Lamp off. Cover to mark ${step}, close the lid, then lamp on and start together.`;
   return (
+    // Once it is begun it fills the screen: wet hands touch nothing else.
     <Box
-      position="relative"
+      {...(step > 0 || run.startedAt !== null
+        ? { position: "fixed", inset: "0", zIndex: 20, overflowY: "auto", p: { base: "24px", lg: "36px 48px" } }
+        : {})}
+      bg={flash ? "amber" : "paper"}
       outline={flash ? "14px solid" : "none"}
       outlineColor="amber"
-      bg={flash ? "amber" : undefined}
-      aria-busy={moment.state === "burning"}
+      outlineOffset="-14px"
     >
       <Box display="grid" gridTemplateColumns={{ base: "1fr", lg: "1fr 320px" }} gap="32px">
         <Box>
@@ -169,8 +172,12 @@ export function RunTest({
           </Box>
         </Box>
         <Box>
-          <Text fontWeight="700">{what}</Text>
+          <Text fontWeight="700">Step test: {what}</Text>
           <Timetable plan={plan} times={times} step={step} />
+          <Text fontSize="small" color="quiet" mt="14px">
+            Keep the lid shut and never look at the lamp. Let the vacuum go before opening the glass. Follow the maker’s
+            manual.
+          </Text>
         </Box>
       </Box>
     </Box>

@@ -170,6 +170,8 @@ export function StepTestPage() {
                         key={dpi}
                         quiet
                         as="a"
+                        display="inline-flex"
+                        alignItems="center"
                         {...{
                           href: `/api/step-tests/film.pdf?dpi=${dpi}&strips=${bench.plan.strips.length}`,
                           download: true,

@@ -60,8 +60,8 @@ export function StripTaps({
                     onClick={() => set({ ...strip, [what]: mm })}
                     h="58px"
                     cursor="pointer"
-                    borderWidth={finest === mm ? "3px" : "1px"}
-                    borderColor={finest === mm ? "ink" : "line"}
+                    borderWidth={finest === mm ? "5px" : "1px"}
+                    borderColor={finest === mm ? "teal" : "line"}
                     p="0"
                   >
                     <Drawn what={what} mm={mm} there={there} />

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { JobOn } from "../../api/client";
 import { lightUp } from "../../api/light";
 import { Heading } from "../../ui/Bench";
+import { useFollowing } from "../../ui/keep";
 import { Push, Trouble } from "../../ui/Parts";
 import { SmallButton, Tick } from "../../ui/SmallButton";
 
@@ -16,6 +17,8 @@ type At = {
 export function Batches({ job, at, change }: At) {
   const [lit, setLit] = useState<{ key: string; words: string } | null>(null);
   const [error, setError] = useState<unknown>(null);
+  const [oneTime, sayOneTime] = useFollowing(String(job.oneTime));
+  const [without, sayWithout] = useFollowing(String(job.withoutFilm));
   const plate = (id: number) => job.plates.find((p) => p.id === id);
   return (
     <Box>
@@ -95,10 +98,22 @@ export function Batches({ job, at, change }: At) {
       </Box>
       <Trouble of={error} />
       <Box display="flex" flexWrap="wrap" columnGap="28px">
-        <Tick checked={job.oneTime} set={(oneTime) => change({ oneTime })}>
+        <Tick
+          checked={oneTime === "true"}
+          set={(on) => {
+            sayOneTime(String(on));
+            change({ oneTime: on });
+          }}
+        >
           One time for screens on like mesh
         </Tick>
-        <Tick checked={job.withoutFilm} set={(withoutFilm) => change({ withoutFilm })}>
+        <Tick
+          checked={without === "true"}
+          set={(on) => {
+            sayWithout(String(on));
+            change({ withoutFilm: on });
+          }}
+        >
           Imaged straight, without films
         </Tick>
       </Box>

@@ -74,7 +74,7 @@ export function Burn({
             ? "The lamp should be on. Step back, and switch it off at the long tone."
             : over
               ? "Switch the lamp off. Was it burned?"
-              : `Frame ${plate.frameLabel}, ${mesh(plate.meshGeometry.name, plate.meshGeometry.threadsPerCm)}, on ${lamp}`;
+              : `Frame ${plate.frameLabel}, ${mesh(plate.meshGeometry.name, plate.meshGeometry.threadsPerCm)}, on ${lamp}${plate.units === null ? "" : `: ${plate.units.toFixed(0)} units of its integrator`}`;
   return (
     <Box display="flex" alignItems="center" gap={{ base: "20px", xl: "40px" }} flexWrap="wrap">
       <Text

@@ -1,5 +1,4 @@
 import { Box, Text } from "@chakra-ui/react";
-import { Link } from "react-router";
 import type { JobOn, PlateOn } from "../../api/client";
 import { useShop } from "../../api/use";
 import { Bench, NotYet } from "../../ui/Bench";
@@ -9,6 +8,7 @@ import { PenumbraDrawing } from "../../ui/PenumbraDrawing";
 import { Readout } from "../../ui/Readout";
 import { Stack } from "../../ui/Stack";
 import { timeWords } from "../../ui/timeWords";
+import { WordLink } from "../../ui/WordLink";
 import { AtTheSink } from "./AtTheSink";
 import { Batches } from "./Batches";
 import { BeforeLight } from "./BeforeLight";
@@ -59,8 +59,8 @@ export function LightStage() {
             />
           )}
           <TimeScale light={light} tests={tests.filter((t) => !t.setAside)} burned={plate.burnedSeconds} />
-          <Knows job={job} plate={plate} />
           <Batches job={job} at={at.choose} change={(to) => work.change.mutate(to)} />
+          <Knows job={job} plate={plate} />
           <Caution>
             Keep the lid shut and never look at the lamp; its light burns eyes and skin. Let the vacuum go before
             opening the glass.
@@ -147,19 +147,7 @@ function Knows({ job, plate }: { job: JobOn<"light">; plate: PlateOn<"light"> })
             {job.due}
           </Text>
         )}
-        <Link to={test}>
-          <Box
-            as="span"
-            display="inline-flex"
-            alignItems="center"
-            minH="44px"
-            textDecoration="underline"
-            textUnderlineOffset="3px"
-            fontWeight="700"
-          >
-            Plan a step test of this screen
-          </Box>
-        </Link>
+        <WordLink to={test}>Plan a step test of this screen</WordLink>
         {plate.shares.length > 0 && (
           <Box mt="8px">
             <Text fontSize="small" color="quiet">
