@@ -240,7 +240,7 @@ foreach ([['500 tests under 3 lamps, 100 asks', 500, 3, 4, 'aim 0.5 s'], ['400 l
     for ($i = 0; $i < 100; ++$i) {
         $asked['ask'][] = $of(mt_rand(0, $lamps - 1));
     }
-    file_put_contents($folder.'/light.json', json_encode($asked, JSON_THROW_ON_ERROR));
+    file_put_contents($folder.'/light.json', json_encode($asked, \JSON_THROW_ON_ERROR));
     $took = [];
     for ($i = 0; $i < 3; ++$i) {
         $from = microtime(true);
@@ -257,14 +257,14 @@ $reader = new Ektype\App\Work\Strip\ScannedStrips(new Ektype\App\Work\ScannedPos
 [$right, $unsure, $wrong, $read] = [0, 0, 0, 0.0];
 for ($i = 0; $i < 20; ++$i) {
     mt_srand($i);
-    $time = 10 * exp(mt_rand(-100, 200) / 100);
-    $plan = Ektype\Core\StepTest\StepPlan::around($time * exp(mt_rand(-35, 35) / 100), 0.6 * $time, 1.7 * $time);
+    $rightS = 10 * exp(mt_rand(-100, 200) / 100);
+    $plan = Ektype\Core\StepTest\StepPlan::around($rightS * exp(mt_rand(-35, 35) / 100), 0.6 * $rightS, 1.7 * $rightS);
     $seconds = array_map(static fn (Ektype\Core\StepTest\StripTime $strip): float => $strip->getsS, $plan->strips);
-    file_put_contents("$folder/strips$i.jpg", $scanner->picture($time, $seconds, $i));
+    file_put_contents("$folder/strips$i.jpg", $scanner->picture($rightS, $seconds, $i));
     $from = microtime(true);
     $seen = $reader->read("$folder/strips$i.jpg", $seconds);
     $read += microtime(true) - $from;
-    $best = Ektype\Core\StepTest\StripsRead::of($scanner->truth($time, $seconds))->bestS;
+    $best = Ektype\Core\StepTest\StripsRead::of($scanner->truth($rightS, $seconds))->bestS;
     $seen->read->bestS === $best ? ++$right : ($seen->unsure ? ++$unsure : ++$wrong);
 }
 $say('the true best strip, of 20 pictures', sprintf('%d, unsure %d, wrong %d', $right, $unsure, $wrong), 'aim 19');

@@ -43,6 +43,28 @@ final readonly class LikeScreens
         return $all;
     }
 
+    /**
+     * Screens whose timer is set to the very same time, each of its own.
+     *
+     * @param list<Setting>       $settings
+     * @param list<PredictedTime> $times    of them
+     *
+     * @return list<self> the longest time first
+     */
+    public static function ofOneTime(array $settings, array $times): array
+    {
+        $same = [];
+        foreach ($settings as $i => $setting) {
+            $seconds = TimerSetting::seconds($times[$i]->seconds);
+            $key = $setting->lamp.' '.$seconds;
+            $same[$key] = new self([...($same[$key]->screens ?? []), $i], $seconds);
+        }
+        $all = array_values($same);
+        usort($all, static fn (self $a, self $b): int => $b->seconds <=> $a->seconds);
+
+        return $all;
+    }
+
     private static function kind(Setting $s): string
     {
         return serialize([$s->lamp, $s->emulsion, $s->dyed, $s->film, $s->distanceMm]);

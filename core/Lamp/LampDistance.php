@@ -19,6 +19,9 @@ final readonly class LampDistance
         public float $distanceMm,
         /** Light at the print’s corners, share of the middle’s. */
         public float $corner,
+        /** The same in the middle of its sides left and right, and of those at top and bottom. */
+        public float $side,
+        public float $end,
         public float $seconds,
         public Penumbra $penumbra,
     ) {
@@ -39,6 +42,8 @@ final readonly class LampDistance
         return new self(
             $distanceMm,
             self::light($distanceMm, $half),
+            self::light($distanceMm, $widthMm / 2),
+            self::light($distanceMm, $heightMm / 2),
             $secondsS * ($distanceMm / $nowMm) ** 2,
             new Penumbra($gapMm, $sourceMm, $distanceMm),
         );

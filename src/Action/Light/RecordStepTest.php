@@ -16,12 +16,13 @@ use Ektype\Core\StepTest\StripSeen;
 final readonly class RecordStepTest implements Change
 {
     /**
-     * @param float|null      $lowS       longest strip that was still under
-     * @param float|null      $highS      shortest strip that was already over
-     * @param string|null     $doneOn     today where it is not told
-     * @param float|null      $incrementS length of each step, where strips were burned in several
-     * @param list<StripSeen> $strips     what each showed
-     * @param bool            $burnedNow  whether its light is to be counted on the lamp’s hours
+     * @param float|null        $lowS       longest strip that was still under
+     * @param float|null        $highS      shortest strip that was already over
+     * @param string|null       $doneOn     today where it is not told
+     * @param float|null        $incrementS length of each step, where strips were burned in several
+     * @param list<StripSeen>   $strips     what each showed
+     * @param FilterFields|null $fields     of a filter film in place of strips
+     * @param bool              $burnedNow  whether its light is to be counted on the lamp’s hours
      */
     public function __construct(
         private int $lampId,
@@ -37,6 +38,7 @@ final readonly class RecordStepTest implements Change
         private string $film = '',
         private array $strips = [],
         private bool $burnedNow = false,
+        private ?FilterFields $fields = null,
     ) {
     }
 
@@ -51,13 +53,10 @@ final readonly class RecordStepTest implements Change
             'There is no such emulsion in the shop. Choose one from the shelf.',
         );
         // The core refuses a reading that contradicts itself before anything is stored.
-        new TestReading(
-            new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, $this->film, null, 0, null, $lamp->startLossS),
-            $this->lowS,
-            $this->bestS,
-            $this->highS,
-            $this->incrementS,
-        );
+        $setting = new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, $this->film, null, 0, null, $lamp->startLossS);
+        $read = $this->fields === null
+            ? new TestReading($setting, $this->lowS, $this->bestS, $this->highS, $this->incrementS)
+            : TestReading::throughFilters($setting, $this->fields->burnedS, $this->fields->low, $this->fields->best, $this->fields->high);
         $lamp->assumed = $emulsion->assumed = false;
         $test = new StepTest(
             $lamp,
@@ -66,9 +65,9 @@ final readonly class RecordStepTest implements Change
             $this->thicknessUm,
             $this->dyed,
             $lamp->hours,
-            $this->lowS,
-            $this->bestS,
-            $this->highS,
+            $read->lowS,
+            $read->bestS,
+            $read->highS,
             $this->film,
             $this->remark,
             $lamp->distanceMm,
@@ -86,6 +85,6 @@ final readonly class RecordStepTest implements Change
     /** Seconds that the lamp burned for it: its longest strip. */
     private function longest(): float
     {
-        return max(0.0, $this->highS ?? 0.0, $this->bestS ?? 0.0, $this->lowS ?? 0.0, ...array_map(static fn (StripSeen $s): float => $s->seconds, $this->strips));
+        return max(0.0, $this->fields->burnedS ?? 0.0, $this->highS ?? 0.0, $this->bestS ?? 0.0, $this->lowS ?? 0.0, ...array_map(static fn (StripSeen $s): float => $s->seconds, $this->strips));
     }
 }

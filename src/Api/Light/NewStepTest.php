@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Light;
 
+use Ektype\App\Action\Light\FilterFields;
 use Ektype\App\Action\Light\RecordStepTest;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
@@ -20,6 +21,10 @@ final readonly class NewStepTest
      * @param float|null      $highS      shortest strip that was already over
      * @param float|null      $incrementS length of each step, where strips were burned in several
      * @param list<StripTold> $strips     what each showed
+     * @param float|null      $burnedS    of a filter film: its one burn
+     * @param float|null      $lowFilter  share of the light that the field passes that was still under
+     * @param float|null      $bestFilter the same of the best field
+     * @param float|null      $highFilter the same of the field that was already over
      */
     public function __construct(
         public int $lampId,
@@ -41,6 +46,14 @@ final readonly class NewStepTest
         public string $film = '',
         #[Assert\Valid]
         public array $strips = [],
+        #[Within(0.1, self::LONGEST_S, 's')]
+        public ?float $burnedS = null,
+        #[Within(0.001, 1)]
+        public ?float $lowFilter = null,
+        #[Within(0.001, 1)]
+        public ?float $bestFilter = null,
+        #[Within(0.001, 1)]
+        public ?float $highFilter = null,
     ) {
     }
 
@@ -59,7 +72,8 @@ final readonly class NewStepTest
             $this->incrementS,
             trim($this->film),
             array_map(static fn (StripTold $s): StripSeen => $s->seen(), $this->strips),
-            $this->strips !== [],
+            $this->strips !== [] || $this->burnedS !== null,
+            $this->burnedS === null ? null : new FilterFields($this->burnedS, $this->lowFilter, $this->bestFilter, $this->highFilter),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Ektype\App\Query\Light;
 
 use Ektype\App\Device\ExposureLamp;
 use Ektype\App\Query\Moment;
+use Ektype\App\Query\Reckoning\SurpriseOfTest;
 use Ektype\App\Query\Shelves\LampOnShelf;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Lamp\Lamp;
@@ -69,7 +70,7 @@ final readonly class SeeLamp
         return array_map(static function (float $mm) use ($chosen, $now, $widthMm, $heightMm, $seconds, $lamp, $source): DistanceSeen {
             $at = LampDistance::at($mm, $widthMm, $heightMm, $now, $seconds, $lamp->contact->gapMm(), $source);
 
-            return new DistanceSeen($mm, 100 * $at->corner, TimerSetting::seconds($at->seconds), $at->penumbra->mm, $mm === $chosen->distanceMm, $mm === $now, $at->says());
+            return new DistanceSeen($mm, 100 * $at->corner, 100 * $at->side, 100 * $at->end, TimerSetting::seconds($at->seconds), $at->penumbra->mm, $mm === $chosen->distanceMm, $mm === $now, $at->says());
         }, array_values(array_unique($all)));
     }
 
@@ -94,7 +95,7 @@ final readonly class SeeLamp
             $low,
             $high,
             $drift->due,
-            array_values(array_filter($light->doubts($light->model([])), static fn ($doubt): bool => $days[$doubt->id]->lamp === $lamp)),
+            array_values(array_filter($light->surprises($light->model([])), static fn (SurpriseOfTest $of): bool => $days[$of->id]->lamp === $lamp)),
             array_map(self::burn(...), $shop->shelves->stencils->burnedUnder($lamp, self::LATEST)),
             $penumbra->mm,
             $lamp->contact === Contact::WithoutFilm ? '' : $penumbra->says(),

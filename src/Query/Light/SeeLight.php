@@ -46,7 +46,7 @@ final readonly class SeeLight
             $job->lamp->name ?? '',
             $job->emulsion->name ?? '',
             array_map(StepTestOnShelf::of(...), $tests),
-            $times === null ? [] : $light->doubts($light->model(array_map(static fn (TimeOfScreen $t) => $t->setting, $times))),
+            $times === null ? [] : $light->surprises($light->model(array_map(static fn (TimeOfScreen $t) => $t->setting, $times))),
             $times === null ? [] : self::batches($times, $book, $shop),
             $job->oneTime,
             $job->withoutFilm,
@@ -68,10 +68,9 @@ final readonly class SeeLight
     private static function batches(array $times, ScreenBook $book, Snapshot $shop): array
     {
         $open = array_values(array_filter(array_keys($times), static fn (int $i): bool => $shop->burnedSeconds($book->plates[$i]) === null));
-        $like = LikeScreens::of(
-            array_map(static fn (int $i) => $times[$i]->setting, $open),
-            array_map(static fn (int $i) => $times[$i]->time, $open),
-        );
+        $settings = array_map(static fn (int $i) => $times[$i]->setting, $open);
+        $own = array_map(static fn (int $i) => $times[$i]->time, $open);
+        $like = $book->job->oneTime ? LikeScreens::of($settings, $own) : LikeScreens::ofOneTime($settings, $own);
 
         return array_map(static fn (LikeScreens $batch): BatchUnderLight => new BatchUnderLight(
             array_map(static fn (int $i): int => $book->plates[$open[$i]]->idOrFail(), $batch->screens),

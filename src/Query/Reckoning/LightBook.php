@@ -53,17 +53,17 @@ final class LightBook
         return $this->testIds;
     }
 
-    /** @return list<TestInDoubt> step tests that disagree with the rest */
-    public function doubts(ExposureModel $model): array
+    /** @return list<SurpriseOfTest> of each step test that is believed */
+    public function surprises(ExposureModel $model): array
     {
-        $doubts = [];
+        $all = [];
         foreach ($model->surprises() as $surprise) {
-            if ($surprise->disagrees && isset($this->testIds[$surprise->test])) {
-                $doubts[] = new TestInDoubt($this->testIds[$surprise->test], $surprise->says(), 100 * $surprise->slip);
+            if (isset($this->testIds[$surprise->test])) {
+                $all[] = new SurpriseOfTest($this->testIds[$surprise->test], $surprise->expectedS, $surprise->deviations(), 100 * $surprise->slip, $surprise->disagrees, $surprise->says());
             }
         }
 
-        return $doubts;
+        return $all;
     }
 
     /**

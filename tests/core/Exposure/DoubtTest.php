@@ -39,6 +39,7 @@ final class DoubtTest extends TestCase
         self::assertLessThan(24, $time->highS);
         self::assertSame([false, false, false, true], array_map(static fn ($s): bool => $s->disagrees, $model->surprises()));
         self::assertStringContainsString('slip of a digit', $model->surprises()[3]->says());
+        self::assertStringContainsString('times too long', $model->surprises()[3]->says());
         self::assertStringContainsString('Test 4 disagrees', $time->says());
     }
 

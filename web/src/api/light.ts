@@ -80,6 +80,10 @@ export function useTests() {
           bestS?: number | undefined;
           highS?: number | undefined;
           incrementS?: number | undefined;
+          burnedS?: number | undefined;
+          lowFilter?: number | undefined;
+          bestFilter?: number | undefined;
+          highFilter?: number | undefined;
           remark?: string;
           strips?: StripSeen[];
         },

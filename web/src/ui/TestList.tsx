@@ -3,22 +3,23 @@ import type { Shop } from "../api/client";
 import { useTests } from "../api/light";
 import { Trouble } from "./Parts";
 import { SmallButton } from "./SmallButton";
+import { timeWords } from "./timeWords";
 
-type Doubt = { id: number; says: string; slipPct: number };
+type Surprise = { id: number; says: string; expectedS: number; deviations: number; disagrees: boolean };
 
 /** Step tests; one that disagrees with the others is named with likely reasons, and can be set aside by touch. */
-export function TestList({ tests, doubts }: { tests: Shop["tests"]; doubts: Doubt[] }) {
+export function TestList({ tests, surprises }: { tests: Shop["tests"]; surprises: Surprise[] }) {
   const { forget, aside } = useTests();
   if (tests.length === 0) return null;
   return (
     <Box as="ul" listStyleType="none">
       {tests.map((t) => {
-        const doubt = doubts.find((d) => d.id === t.id);
+        const of = surprises.find((s) => s.id === t.id);
         return (
           <Box as="li" key={t.id} borderTopWidth="1px" borderColor="line" py="2px">
             <Box
               display="grid"
-              gridTemplateColumns={{ base: "1fr auto", md: "96px 1fr 150px auto" }}
+              gridTemplateColumns={{ base: "1fr auto", md: "96px 1fr 190px auto" }}
               columnGap="14px"
               alignItems="center"
               minH="44px"
@@ -33,6 +34,12 @@ export function TestList({ tests, doubts }: { tests: Shop["tests"]; doubts: Doub
               <Text fontSize="small">
                 {t.thicknessUm.toFixed(0)} µm, {t.dyed ? "yellow" : "white"}
                 {t.setAside ? ", set aside" : ""}
+                {of && !t.setAside && (
+                  <Text as="span" display="block" color="quiet">
+                    the others expect{" "}
+                    {timeWords(of.expectedS < 10 ? Math.round(10 * of.expectedS) / 10 : Math.round(of.expectedS))}
+                  </Text>
+                )}
               </Text>
               <Box display="flex" flexWrap="wrap">
                 <SmallButton onClick={() => aside.mutate({ id: t.id, aside: !t.setAside })}>
@@ -44,9 +51,9 @@ export function TestList({ tests, doubts }: { tests: Shop["tests"]; doubts: Doub
                 </SmallButton>
               </Box>
             </Box>
-            {doubt && !t.setAside && (
+            {of?.disagrees && !t.setAside && (
               <Text role="status" color="madder" fontWeight="600" maxW="76ch" pb="8px">
-                ⊘ It disagrees with the other tests. {doubt.says}
+                ⊘ It disagrees with the other tests. {of.says}
               </Text>
             )}
           </Box>

@@ -21,7 +21,7 @@ export function DriftChart({ bench }: { bench: LampBench }) {
   const steps = Array.from({ length: 21 }, (_, i) => (hours * i) / 20);
   const path = (f: (h: number) => number) =>
     steps.map((h, i) => `${i === 0 ? "M" : "L"}${x(h).toFixed(1)} ${y(f(h)).toFixed(1)}`).join("");
-  const band = lamp.hours > 0 && drift.length > 0;
+  const band = lamp.hours > 0;
   const marks = [0.5, 0.75, 1, 1.25, 1.5, 2, 2.5, 3, 4].filter((f) => f > least && f < most);
   const every = hours > 1200 ? 500 : hours > 500 ? 200 : 50;
   const named = drift.filter((d) => d.disagrees).length;

@@ -1,7 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { useParams } from "react-router";
-import { useDistances, useLamp, useStartLoss } from "../../api/light";
+import { type DistanceSeen, useDistances, useLamp, useStartLoss } from "../../api/light";
 import { useShop } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
@@ -11,6 +11,7 @@ import { PenumbraDrawing } from "../../ui/PenumbraDrawing";
 import { TestList } from "../../ui/TestList";
 import { timeWords } from "../../ui/timeWords";
 import { WordLink } from "../../ui/WordLink";
+import { Words } from "../../ui/Words";
 import { Rows, Shelf } from "../Shelf";
 import { DriftChart } from "./DriftChart";
 
@@ -32,7 +33,7 @@ export function LampPage() {
         <span />
       </Shelf>
     );
-  const { lamp, drift, doubts, burns } = data;
+  const { lamp, drift, surprises, burns } = data;
   const tests = (shop?.tests ?? []).filter((t) => t.lamp === lamp.name);
   const point = ["metal_halide", "mercury", "halogen"].includes(lamp.kind);
   return (
@@ -50,7 +51,9 @@ export function LampPage() {
       )}
       <Box display="grid" gridTemplateColumns={{ base: "1fr", lg: "1fr 260px" }} gap="32px">
         <Box>
-          <Heading note="Each test against what the same screen would have taken under this lamp when new.">
+          <Heading
+            note={`Each test against what the same screen would have taken under this lamp when new.${drift.length === 0 ? " None yet: the band is the usual of its kind." : ""}`}
+          >
             How it fades
           </Heading>
           <DriftChart bench={data} />
@@ -67,7 +70,7 @@ export function LampPage() {
       </Box>
       <Box mt="28px">
         <Heading note={drift.length === 0 ? "None yet." : undefined}>Its step tests</Heading>
-        <TestList tests={tests} doubts={doubts} />
+        <TestList tests={tests} surprises={surprises} />
       </Box>
       <Box display="grid" gridTemplateColumns={{ base: "1fr", lg: "1fr 1fr" }} gap="36px" mt="32px">
         <Box>
@@ -161,6 +164,39 @@ function StartLoss({ id, now }: { id: number; now: number }) {
   );
 }
 
+/** Light over the print, to scale: the middle’s is all of it. */
+function Even({ at, wide, high }: { at: DistanceSeen | undefined; wide: number; high: number }) {
+  if (!at || !(wide > 0) || !(high > 0)) return null;
+  const scale = 150 / Math.max(wide, high);
+  const [w, h] = [wide * scale, high * scale];
+  const spots = [
+    [0, 0, 100],
+    ...([-1, 1] as const).flatMap((s) => [
+      [(s * w) / 2, 0, at.sidePct],
+      [0, (s * h) / 2, at.endPct],
+      ...([-1, 1] as const).map((t) => [(s * w) / 2, (t * h) / 2, at.cornerPct]),
+    ]),
+  ] as [number, number, number][];
+  return (
+    <svg
+      viewBox={`${-w / 2 - 40} ${-h / 2 - 24} ${w + 80} ${h + 48}`}
+      width={w + 80}
+      role="img"
+      aria-label={`Over the print: middle 100 %, sides ${at.sidePct.toFixed(0)} %, ends ${at.endPct.toFixed(0)} %, corners ${at.cornerPct.toFixed(0)} %`}
+    >
+      <rect x={-w / 2} y={-h / 2} width={w} height={h} fill="none" stroke="var(--ink)" strokeWidth="1.5" />
+      {spots.map(([x, y, pct]) => (
+        <g key={`${x} ${y}`}>
+          <circle cx={x} cy={y} r={(16 * pct) / 100} fill="color-mix(in srgb, var(--amber) 60%, var(--paper))" />
+          <Words x={x} y={y + 5} size={13} textAnchor="middle" fill="var(--ink)" readout>
+            {pct.toFixed(0)}
+          </Words>
+        </g>
+      ))}
+    </svg>
+  );
+}
+
 /** How far a point lamp should stand from a print: even to its corners, not longer than need be. */
 function Distances({ id }: { id: number }) {
   const { length, toField, fromField, lengthUnit } = useHabits();
@@ -185,6 +221,7 @@ function Distances({ id }: { id: number }) {
         </Field>
       </Box>
       <Trouble of={error} />
+      {data && <Even at={data.find((d) => d.chosen)} wide={fromField(wide)} high={fromField(high)} />}
       {data && (
         <Rows
           heads={["Lamp to glass", "Corners", "Time", "Lines that close", " "]}

@@ -34,6 +34,11 @@ export function Timetable({ plan, times, step }: { plan: StepPlan; times: number
             </Text>
             <Text as="span" className="readout" fontSize="readout">
               {timeWords(times[k] ?? strip.getsS)}
+              <Text as="span" fontSize="small" fontFamily="body">
+                {k === plan.strips.length - 1
+                  ? ", the whole test"
+                  : `, ${timeWords(Math.max(0, (times[plan.strips.length - 1] ?? 0) - (times[k] ?? strip.getsS)))} left`}
+              </Text>
             </Text>
           </Box>
         );

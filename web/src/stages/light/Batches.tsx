@@ -28,7 +28,7 @@ export function Batches({ job, at, change }: At) {
             ? "Every screen of this job is burned."
             : job.oneTime
               ? "Screens on like mesh get one time."
-              : "Each screen its own time; those that nearly agree stand together."
+              : "Each screen its own time; those whose timer stands the same go together."
         }
       >
         Under the lamp

@@ -62,8 +62,8 @@ export function LightStage() {
           <Batches job={job} at={at.choose} change={(to) => work.change.mutate(to)} />
           <Knows job={job} plate={plate} />
           <Caution>
-            Keep the lid shut and never look at the lamp; its light burns eyes and skin. Let the vacuum go before
-            opening the glass.
+            Keep the lid shut and never look at the lamp; its light burns eyes and skin, and it grows hot. Let the
+            vacuum go before opening the glass.
           </Caution>
           <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="18px">
             <Field label="Lamp">

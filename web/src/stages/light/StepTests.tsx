@@ -5,6 +5,7 @@ import { useTests } from "../../api/light";
 import { Heading } from "../../ui/Bench";
 import { numberTyped } from "../../ui/number";
 import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { Tick } from "../../ui/SmallButton";
 import { TestList } from "../../ui/TestList";
 
 const number = (text: string) => numberTyped(text) ?? undefined;
@@ -23,6 +24,8 @@ export function StepTests({
   const [under, setUnder] = useState("");
   const [best, setBest] = useState("");
   const [over, setOver] = useState("");
+  const [filter, setFilter] = useState(false);
+  const [burned, setBurned] = useState("");
   const [thick, setThick] = useState(plate.thicknessUm.toFixed(0));
   return (
     <Box>
@@ -31,6 +34,9 @@ export function StepTests({
       >
         Record a step test
       </Heading>
+      <Tick checked={filter} set={setFilter}>
+        One burn through a filter film: its fields let known shares of the light pass
+      </Tick>
       <Box
         as="form"
         display="grid"
@@ -46,9 +52,14 @@ export function StepTests({
               emulsionId: job.emulsionId,
               thicknessUm: number(thick) ?? 0,
               dyed: plate.meshGeometry.dyed,
-              lowS: number(under),
-              bestS: number(best),
-              highS: number(over),
+              ...(filter
+                ? {
+                    burnedS: number(burned),
+                    lowFilter: number(under),
+                    bestFilter: number(best),
+                    highFilter: number(over),
+                  }
+                : { lowS: number(under), bestS: number(best), highS: number(over) }),
             },
             {
               onSuccess: () => {
@@ -62,9 +73,10 @@ export function StepTests({
       >
         {(
           [
-            ["Still slimy at, s", under, setUnder],
-            ["Best strip, s", best, setBest],
-            ["Closing at, s", over, setOver],
+            ...(filter ? ([["One burn, s", burned, setBurned]] as const) : []),
+            [filter ? "Still slimy, share of light" : "Still slimy at, s", under, setUnder],
+            [filter ? "Best field, share" : "Best strip, s", best, setBest],
+            [filter ? "Closing, share" : "Closing at, s", over, setOver],
             ["Thickness, µm", thick, setThick],
           ] as const
         ).map(([label, value, set]) => (
@@ -78,7 +90,7 @@ export function StepTests({
       </Box>
       <Trouble of={record.error} />
       <Box mt="16px">
-        <TestList tests={tests} doubts={job.doubts} />
+        <TestList tests={tests} surprises={job.surprises} />
       </Box>
     </Box>
   );
