@@ -89,6 +89,11 @@ final class LinearBelief
         return ['mean' => Matrix::dot($x, $this->mean), 'sd' => sqrt(max(0.0, Matrix::dot($x, $spread))), 'weights' => $weights];
     }
 
+    public function knows(string $name): bool
+    {
+        return isset($this->index[$name]);
+    }
+
     /** @return array{float, float} mean and standard deviation */
     public function of(string $name): array
     {

@@ -7,10 +7,10 @@ namespace Ektype\Core\Press;
 /** How long one piece takes by hand: loaded and off again, each screen down and up, its strokes, each flash (heuristic). */
 final class CycleTime
 {
-    private const LOAD_S = 14.0;
-    private const SCREEN_S = 3.0;
-    private const STROKE_S = 2.5;
-    private const FLASH_S = 7.0;
+    public const LOAD_S = 14.0;
+    public const SCREEN_S = 3.0;
+    public const STROKE_S = 2.5;
+    public const FLASH_S = 7.0;
 
     /**
      * @param list<int> $strokes of each screen

@@ -41,7 +41,7 @@ final class DoubtfulReadings
             $says[] = \sprintf('This plate would be %.1f %% of another size than the key; films and screens change by tenths of a percent. Look whether its film is of this size, and whether all readings have one unit.', $growth);
         }
 
-        return [...$says, ...self::single($readings)];
+        return [...$says, ...self::single($readings), ...SlipOfHand::says($readings)];
     }
 
     /**

@@ -10,8 +10,10 @@ final readonly class Readings
     /** Marks this close are one place, mm. */
     private const SAME_PLACE_MM = 0.5;
 
-    /** @var non-empty-list<Reading> mean at each mark */
+    /** @var non-empty-list<Reading> mean at each mark, each print’s own shift taken off */
     public array $means;
+    /** @var list<list<Reading>> as they were read */
+    public array $byPrint;
     /**
      * Root mean square distance of the single readings from their mark's mean, mm, corrected for the means being taken
      * from the same readings; null with one print.
@@ -55,6 +57,8 @@ final readonly class Readings
         if ($byMark === []) {
             throw UnusableReadings::at('prints', 'There are no readings, so there is nothing to mend. Read the strike-off at one mark at least; two or more show a turn as well.');
         }
+        $prints = array_values(array_filter($prints, static fn (array $print): bool => $print !== []));
+        $own = self::ownShifts($prints);
         $means = [];
         $squares = 0.0;
         $free = 0;
@@ -66,10 +70,34 @@ final readonly class Readings
                 $squares += ($reading->offXMm - $x) ** 2 + ($reading->offYMm - $y) ** 2;
             }
             $free += $n - 1;
-            $means[] = new Reading((string) $mark, $readings[0]->xMm, $readings[0]->yMm, $x, $y);
+            // A mark that is missing on a print shall not take the other prints’ loading for its own misfit.
+            $loaded = [0.0, 0.0];
+            foreach ($prints as $p => $print) {
+                if (array_filter($print, static fn (Reading $r): bool => $r->mark === (string) $mark) !== []) {
+                    $loaded = [$loaded[0] + $own[$p][0] / $n, $loaded[1] + $own[$p][1] / $n];
+                }
+            }
+            $means[] = new Reading((string) $mark, $readings[0]->xMm, $readings[0]->yMm, $x - $loaded[0], $y - $loaded[1]);
         }
         $this->means = $means;
+        $this->byPrint = $prints;
         $this->repeatMm = $free > 0 ? sqrt($squares / $free) : null;
         $this->prints = \count($prints);
+    }
+
+    /**
+     * How far each print was loaded from the middle of them all.
+     *
+     * @param list<list<Reading>> $prints
+     *
+     * @return list<array{float, float}>
+     */
+    private static function ownShifts(array $prints): array
+    {
+        $shifts = SharedFit::of($prints)->shifts;
+        $x = array_sum(array_column($shifts, 0)) / \count($shifts);
+        $y = array_sum(array_column($shifts, 1)) / \count($shifts);
+
+        return array_map(static fn (array $s): array => [$s[0] - $x, $s[1] - $y], $shifts);
     }
 }

@@ -19,10 +19,17 @@ final class RegistrationSolver
 {
     /** Knobs count as dependent where they leave less than this of a free direction. */
     private const DEPENDENT = 1e-4;
+    /** Rounds of weighing the worst marks more. */
+    private const ROUNDS = 12;
+    private const LEAST_WEIGHT = 1e-4;
 
-    /** @param list<Knob> $knobs */
-    public static function mend(Readings $readings, Misfit $misfit, array $knobs): Mending
+    /**
+     * @param list<Knob>     $knobs
+     * @param Repeating|null $repeating what of the misfit repeats; null takes all of it
+     */
+    public static function mend(Readings $readings, Misfit $misfit, array $knobs, ?Repeating $repeating = null): Mending
     {
+        $mendable = $repeating->mendable ?? $misfit->rigid;
         $says = [];
         if ($misfit->rotationDeg === null) {
             $says[] = 'One mark shows a shift only: whether the screen is turned or the print has grown stays unknown. Read a second mark.';
@@ -42,17 +49,17 @@ final class RegistrationSolver
         if ($knobs === []) {
             $says[] = 'The press has no knobs: tap the frame at its corners by these millimetres, lock, and print again.';
 
-            return self::taps($readings, $misfit, $says);
+            return self::taps($readings, $mendable, $says);
         }
         if (self::areDependent($rows)) {
             $says[] = 'The knobs push the same way, so turning them cannot both shift and turn the frame, and no turns can be told apart. Check their places and directions in the press profile; until then tap the corners.';
 
-            return self::taps($readings, $misfit, $says);
+            return self::taps($readings, $mendable, $says);
         }
-        $back = $misfit->rigid->back();
+        $back = $mendable->back();
         $motion = [$back->xMm, $back->yMm, $back->turnRad * $arm];
         if (\count($knobs) < 3) {
-            $motion = self::bestWithFew($readings, $rows, $arm);
+            $motion = self::bestWithFew($readings, $rows, $arm, $mendable);
             $says[] = \sprintf(
                 '%s cannot mend a shift both ways and a turn at once: these turns leave the least at the marks.',
                 \count($knobs) === 1 ? 'One knob' : 'Two knobs',
@@ -81,13 +88,13 @@ final class RegistrationSolver
     }
 
     /** @param list<string> $says */
-    private static function taps(Readings $readings, Misfit $misfit, array $says): Mending
+    private static function taps(Readings $readings, RigidMove $mendable, array $says): Mending
     {
         $x = max(1.0, ...array_map(static fn (Reading $r): float => abs($r->xMm), $readings->means));
         $y = max(1.0, ...array_map(static fn (Reading $r): float => abs($r->yMm), $readings->means));
         // Marks on a line span no corners: a corner lies at least half as far out as the marks reach, and 50 mm.
         [$x, $y] = [max($x, $y / 2, 50.0), max($y, $x / 2, 50.0)];
-        $back = $misfit->rigid->back();
+        $back = $mendable->back();
         $taps = [];
         foreach ([
             'near left' => [-$x, -$y],
@@ -137,22 +144,59 @@ final class RegistrationSolver
     }
 
     /**
-     * The motion spanned by one or two knobs that leaves least at the marks.
+     * The motion spanned by one or two knobs that leaves least at the marks, the worst mark no worse than it was.
      *
      * @param list<array{float, float, float}> $knobRows
      *
      * @return array{float, float, float}
      */
-    private static function bestWithFew(Readings $readings, array $knobRows, float $arm): array
+    private static function bestWithFew(Readings $readings, array $knobRows, float $arm, RigidMove $mendable): array
+    {
+        // What can be mended at each mark; what cannot stays as it is.
+        $wished = array_map(static fn (Reading $r): array => [$mendable->xMm - $mendable->turnRad * $r->yMm, $mendable->yMm + $mendable->turnRad * $r->xMm], $readings->means);
+        $worst = static fn (float $x, float $y, float $turn): float => self::after($readings, new RigidMove($x, $y, $turn / $arm));
+        $before = $worst(0.0, 0.0, 0.0);
+        $weights = array_fill(0, \count($wished), 1.0);
+        $motion = self::weighted($readings, $knobRows, $arm, $wished, $weights);
+        // The least sum of squares may let one mark grow: then the worst ones weigh more, until none does.
+        for ($round = 0; $round < self::ROUNDS && $worst(...$motion) > $before; ++$round) {
+            foreach ($readings->means as $i => $r) {
+                $left = hypot($wished[$i][0] + $motion[0] - $motion[2] / $arm * $r->yMm, $wished[$i][1] + $motion[1] + $motion[2] / $arm * $r->xMm);
+                $weights[$i] *= max(self::LEAST_WEIGHT, $left);
+            }
+            $sum = array_sum($weights);
+            $weights = array_map(static fn (float $w): float => $w / $sum * \count($weights), $weights);
+            $motion = self::weighted($readings, $knobRows, $arm, $wished, $weights);
+        }
+        // Never so far that the worst mark is worse than it was.
+        for ($share = 1.0; $share > 0.0; $share -= 0.05) {
+            $part = [$share * $motion[0], $share * $motion[1], $share * $motion[2]];
+            if ($worst(...$part) <= $before) {
+                return $part;
+            }
+        }
+
+        return [0.0, 0.0, 0.0];
+    }
+
+    /**
+     * @param list<array{float, float, float}> $knobRows
+     * @param list<array{float, float}>        $wished   misfit at each mark
+     * @param array<int, float>                $weights  of the marks
+     *
+     * @return array{float, float, float}
+     */
+    private static function weighted(Readings $readings, array $knobRows, float $arm, array $wished, array $weights): array
     {
         // The least motion with given pushes lies in the span of the knobs' rows: motion = Σ a_i row_i.
         $rows = [];
         $right = [];
-        foreach ($readings->means as $r) {
-            $rows[] = array_map(static fn (array $k): float => $k[0] - $k[2] / $arm * $r->yMm, $knobRows);
-            $right[] = -$r->offXMm;
-            $rows[] = array_map(static fn (array $k): float => $k[1] + $k[2] / $arm * $r->xMm, $knobRows);
-            $right[] = -$r->offYMm;
+        foreach ($readings->means as $i => $r) {
+            $weight = sqrt($weights[$i]);
+            $rows[] = array_map(static fn (array $k): float => $weight * ($k[0] - $k[2] / $arm * $r->yMm), $knobRows);
+            $right[] = -$weight * $wished[$i][0];
+            $rows[] = array_map(static fn (array $k): float => $weight * ($k[1] + $k[2] / $arm * $r->xMm), $knobRows);
+            $right[] = -$weight * $wished[$i][1];
         }
         $amounts = Matrix::leastSquares($rows, $right) ?? array_fill(0, \count($knobRows), 0.0);
         $motion = [0.0, 0.0, 0.0];

@@ -6,6 +6,7 @@ namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\PrintAsked;
 use Ektype\App\Console\Asked\RegisterAsked;
+use Ektype\Core\Learn\NormalCurve;
 use Ektype\Core\Registration\CornerTap;
 use Ektype\Core\Registration\DoubtfulReadings;
 use Ektype\Core\Registration\Knob;
@@ -14,6 +15,7 @@ use Ektype\Core\Registration\MisfitFit;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
 use Ektype\Core\Registration\RegistrationSolver;
+use Ektype\Core\Registration\Repeating;
 use Ektype\Core\Registration\UnusableKnob;
 use Ektype\Core\Unit\Point;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -32,7 +34,10 @@ final class SolveRegistration extends JsonCommand
         $knobs = self::knobs($asked);
         $readings = new Readings(self::prints($asked->prints));
         $misfit = MisfitFit::of($readings);
-        $mending = RegistrationSolver::mend($readings, $misfit, $knobs);
+        $known = $asked->press?->scatterMm;
+        $repeating = Repeating::of($readings->byPrint, $known);
+        $mending = RegistrationSolver::mend($readings, $misfit, $knobs, $repeating);
+        $unsure = NormalCurve::NINETY * $repeating->shiftSd->xMm;
         $growth = $misfit->growth;
 
         return [
@@ -46,6 +51,13 @@ final class SolveRegistration extends JsonCommand
             'shear_deg' => self::told($misfit->shearDeg),
             'floor_mm' => ['rms' => self::told($misfit->floorRmsMm), 'max' => self::told($misfit->floorMaxMm)],
             'repeat_mm' => self::told($readings->repeatMm),
+            'standard_errors' => [
+                'shift_mm' => self::pair($repeating->shiftSd),
+                'rotation_deg' => $repeating->turnSd === null ? null : self::told(rad2deg($repeating->turnSd)),
+                'scatter_mm' => self::told($repeating->scatterMm),
+                'reading_mm' => self::told($repeating->readingMm),
+            ],
+            'mended' => ['shift_mm' => [self::told($repeating->mendable->xMm), self::told($repeating->mendable->yMm)], 'rotation_deg' => self::told(rad2deg($repeating->mendable->turnRad)), 'certain' => self::told($repeating->certain)],
             'unknown' => $misfit->unknown,
             'turns' => array_map(
                 static fn (KnobTurn $turn): array => ['knob' => $turn->knob, 'turns' => self::told($turn->turns)],
@@ -59,9 +71,10 @@ final class SolveRegistration extends JsonCommand
                 ],
                 $mending->taps,
             ),
-            'after_mm' => ['max' => self::told($mending->afterMaxMm)],
-            'in_tolerance' => $asked->toleranceMm === null ? null : $mending->afterMaxMm <= $asked->toleranceMm,
-            'says' => [...DoubtfulReadings::says($readings, $misfit), ...$mending->says],
+            'after_mm' => ['max' => self::told($mending->afterMaxMm), 'unsure' => self::told($unsure)],
+            // Said of what is known only: scatter wider than the tolerance leaves it open.
+            'in_tolerance' => $asked->toleranceMm === null || $unsure > $asked->toleranceMm ? null : $mending->afterMaxMm <= $asked->toleranceMm,
+            'says' => array_values(array_filter([...DoubtfulReadings::says($readings, $misfit), ...$mending->says, $repeating->says($readings->prints, $known)], static fn (string $s): bool => $s !== '')),
         ];
     }
 

@@ -546,6 +546,59 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    public function testOrdersFlashesAndTimesARun(): void
+    {
+        $plates = [
+            ['name' => 'Navy', 'hex' => '#1b2436', 'share_pct' => 20, 'threads_per_cm' => 60, 'touches_pct' => ['Gold' => 3]],
+            ['name' => 'Gold', 'hex' => '#dca02c', 'share_pct' => 20, 'threads_per_cm' => 60, 'touches_pct' => ['Navy' => 3]],
+            ['name' => 'Base', 'hex' => '#ffffff', 'role' => 'base', 'share_pct' => 40, 'threads_per_cm' => 48, 'overlaps_pct' => ['Gold' => 20, 'Navy' => 20]],
+        ];
+        $order = self::json('press:order', ['plates' => $plates, 'garment' => '#101010', 'order' => ['Base', 'Navy', 'Gold']]);
+        self::assertSame(['Base', 'Gold', 'Navy'], $order['best']['order']);
+        self::assertContains('Base', $order['best']['flash_after']);
+        self::assertLessThanOrEqual($order['asked']['cost'], $order['best']['cost']);
+        $flash = self::json('flash:dwell', ['height_mm' => 45]);
+        self::assertTrue($flash['from_s'] < $flash['aim_s'] && $flash['aim_s'] < $flash['to_s']);
+        self::assertSame('gelled', $flash['does']);
+        $warm = self::json('flash:dwell', ['height_mm' => 45, 'readings' => [['seconds' => 3, 'surface_c' => 110]]]);
+        self::assertLessThan($flash['aim_s'], $warm['aim_s'], 'a reading warmer than the usual shortens it');
+        $rhythm = self::json('press:rhythm', ['screens' => [['name' => 'Base', 'strokes' => 2, 'flash_s' => 7, 'cool_s' => 5], ['name' => 'Gold']], 'platens' => 4, 'pieces' => 60]);
+        self::assertEqualsWithDelta(14 + 2 * 3 + 3 * 2.5, $rhythm['seconds_a_piece'], 1e-9);
+    }
+
+    public function testLearnsAPressFromItsLog(): void
+    {
+        $knob = ['name' => 'Left', 'at_mm' => [-210, 330], 'pushes' => [0, 1], 'mm_per_turn' => 1.25];
+        $learned = self::json('register:learn', [
+            'knobs' => [['knob' => $knob, 'corrections' => array_map(static fn (float $t): array => ['turns' => $t, 'moved_mm' => 1.5 * $t], [0.4, 0.6, 0.5, 0.8, 0.3, 0.7])]],
+            'strike_offs' => array_fill(0, 5, ['ink' => 'white', 'along_stroke_mm' => 0.2]),
+        ]);
+        self::assertEqualsWithDelta(1.5, $learned['knobs'][0]['mm_per_turn'], 0.05);
+        self::assertEqualsWithDelta(0.2, $learned['drag'][0]['along_stroke_mm'], 0.03);
+        $shift = self::json('register:shift', ['free_mm' => 500, 'off_contact_mm' => 3, 'centre_from_end_mm' => 250, 'height_mm' => 300, 'drag_mm' => 0.12, 'key_drag_mm' => 0.08]);
+        self::assertEqualsWithDelta(-9 / 2 * (1 / 100 - 1 / 400), $shift['stretch_mm']['near'], 1e-4);
+        self::assertEqualsWithDelta(0.04, $shift['set_back_mm'], 1e-9);
+    }
+
+    /** Three prints that scatter by 0.2 mm about nothing: no turn comes of it, and it is said. */
+    public function testDoesNotTurnBackWhatScatters(): void
+    {
+        $knobs = [
+            ['name' => 'L', 'at_mm' => [-200, 300], 'pushes' => [0, 1], 'mm_per_turn' => 1],
+            ['name' => 'R', 'at_mm' => [200, 300], 'pushes' => [0, 1], 'mm_per_turn' => 1],
+            ['name' => 'S', 'at_mm' => [0, 350], 'pushes' => [1, 0], 'mm_per_turn' => 1],
+        ];
+        $prints = array_map(static fn (array $shift): array => ['readings' => array_map(
+            static fn (array $at): array => ['mark' => implode(',', $at), 'at_mm' => $at, 'off_mm' => $shift],
+            [[0, 150], [0, -150], [140, 0]],
+        )], [[0.25, -0.1], [-0.2, 0.22], [0.02, -0.18]]);
+        $answer = self::json('register:solve', ['press' => ['knobs' => $knobs], 'prints' => $prints, 'tolerance_mm' => 0.1]);
+        self::assertEqualsWithDelta([0, 0, 0], array_column($answer['turns'], 'turns'), 1e-6);
+        self::assertNull($answer['in_tolerance'], 'scatter wider than the tolerance leaves it open');
+        self::assertStringContainsString('This press scatters by 0.2', implode(' ', $answer['says']));
+        self::assertGreaterThan(0.1, $answer['standard_errors']['shift_mm'][0]);
+    }
+
     public function testSolvesARegistration(): void
     {
         $knobs = [
@@ -714,6 +767,11 @@ final class CommandLineTest extends TestCase
         yield 'best outside' => ['exposure:predict', '{"tests":[{"lamp":"a","emulsion":"b","thickness_um":100,"low_s":10,"best_s":9,"high_s":12}],"ask":[{"lamp":"a","emulsion":"b","thickness_um":100}]}', 'does not lie between the limits'];
         yield 'strips out of order' => ['steptest:read', '{"strips":[{"seconds":12,"positive_line_mm":0.1,"reverse_line_mm":0.1},{"seconds":8,"positive_line_mm":0.1,"reverse_line_mm":0.1}]}', 'does not follow'];
         yield 'a lamp on the glass' => ['exposure:distance', '{"width_mm":300,"height_mm":400,"now_mm":0.5,"seconds":60}', 'now_mm'];
+        yield 'a flash on the cloth' => ['flash:dwell', '{"height_mm":5}', 'burns the cloth'];
+        yield 'an order of strangers' => ['press:order', '{"plates":[{"name":"a","hex":"#112233","share_pct":10}],"order":["b"]}', 'There is no plate “b”'];
+        yield 'no screens' => ['press:rhythm', '{"screens":[]}', 'no rhythm'];
+        yield 'a log without corrections' => ['register:learn', '{"knobs":[{"knob":{"name":"L","at_mm":[0,300],"pushes":[0,1],"mm_per_turn":1}}]}', 'No correction of the L knob'];
+        yield 'an image on the frame' => ['register:shift', '{"free_mm":300,"off_contact_mm":3,"centre_from_end_mm":100,"height_mm":300}', 'is not on a mesh'];
         yield 'a plan around nothing' => ['steptest:plan', '{}', 'nothing to plan around'];
         yield 'a test that tells nothing' => [
             'exposure:predict',

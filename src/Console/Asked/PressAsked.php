@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Within;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A press by its knobs. */
 final readonly class PressAsked
 {
-    /** @param list<KnobAsked> $knobs */
-    public function __construct(#[Assert\Valid] public array $knobs = [])
-    {
+    /**
+     * @param list<KnobAsked> $knobs
+     * @param float|null      $scatterMm of loading from print to print, each way, as the shop knows it
+     */
+    public function __construct(
+        #[Assert\Valid]
+        public array $knobs = [],
+        #[Within(0, 5, 'mm')]
+        public ?float $scatterMm = null,
+    ) {
     }
 }

@@ -7,11 +7,13 @@ namespace Ektype\App\Query\Reckoning;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Film\RegistrationMark;
+use Ektype\Core\Learn\NormalCurve;
 use Ektype\Core\Registration\DoubtfulReadings;
 use Ektype\Core\Registration\MisfitFit;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
 use Ektype\Core\Registration\RegistrationSolver;
+use Ektype\Core\Registration\Repeating;
 
 /** The misfit of each plate from its readings, and the turns that mend it. */
 final readonly class RegisterBook
@@ -44,7 +46,10 @@ final readonly class RegisterBook
         }
         $readings = new Readings($prints);
         $misfit = MisfitFit::of($readings);
-        $mending = RegistrationSolver::mend($readings, $misfit, $this->job->press?->knobs() ?? []);
+        $known = $this->job->press?->registerSigmaMm;
+        $repeating = Repeating::of($readings->byPrint, $known);
+        $mending = RegistrationSolver::mend($readings, $misfit, $this->job->press?->knobs() ?? [], $repeating);
+        $unsure = NormalCurve::NINETY * $repeating->shiftSd->xMm;
         $now = max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means));
 
         return new PlateRegister(
@@ -57,6 +62,12 @@ final readonly class RegisterBook
             $now <= $this->job->toleranceMm,
             $mending->afterMaxMm <= $this->job->toleranceMm,
             DoubtfulReadings::says($readings, $misfit),
+            $readings->byPrint,
+            $repeating->shiftSd->xMm,
+            $repeating->turnSd === null ? null : rad2deg($repeating->turnSd),
+            $repeating->scatterMm ?? $known,
+            $unsure > $this->job->toleranceMm,
+            $repeating->says($readings->prints, $known),
         );
     }
 }

@@ -235,6 +235,12 @@ final class WhatNextTest extends TestCase
             $offMm <= 0.1,
             true,
             [],
+            $readings->byPrint,
+            0.0,
+            null,
+            null,
+            false,
+            '',
         );
     }
 }

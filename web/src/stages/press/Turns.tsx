@@ -17,11 +17,13 @@ export function Turns({
   toleranceMm: number;
 }) {
   const { length } = useHabits();
-  const verdict = register.inRegister
-    ? `${name} is in register: ${length(register.nowMaxMm, 2)} at the worst mark.`
-    : register.willBeInTolerance
-      ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain.`
-      : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.mending.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
+  const verdict = register.unsure
+    ? `Whether ${name} is in register nobody knows: the prints scatter more than ${length(toleranceMm, 2)}.`
+    : register.inRegister
+      ? `${name} is in register: ${length(register.nowMaxMm, 2)} at the worst mark.`
+      : register.willBeInTolerance
+        ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain.`
+        : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.mending.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
   return (
     <Box>
       <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="10px">
@@ -41,6 +43,11 @@ export function Turns({
           {sentence}
         </Text>
       ))}
+      {register.repeats !== "" && (
+        <Text role="status" mb="12px" maxW="76ch" borderLeftWidth="6px" borderColor="amber" pl="12px">
+          {register.repeats}
+        </Text>
+      )}
       {!register.inRegister && (
         <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(196px, 1fr))" gap="16px">
           {register.mending.turns.map((turn) => {
@@ -131,7 +138,9 @@ function facts(r: Register, length: (mm: number, digits?: number) => string): [s
     ["along", percent(r.misfit.growth.yPct)],
     ["Sheared", r.misfit.shearDeg === null ? unknown : `${r.misfit.shearDeg.toFixed(3)}°`],
     ["Cannot be mended", length(r.misfit.floorMaxMm, 2)],
-    ["From print to print", r.repeatMm === null ? "one print only" : length(r.repeatMm, 2)],
+    ["From print to print", r.scatterMm === null ? "one print only" : `± ${length(r.scatterMm, 2)}`],
+    ["Shift known to", `± ${length(r.shiftSdMm, 2)}`],
+    ["Turn known to", r.turnSdDeg === null ? unknown : `± ${r.turnSdDeg.toFixed(3)}°`],
   ];
 }
 

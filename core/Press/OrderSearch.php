@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Press;
+
+use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Plate\Garment;
+use Ektype\Core\Plate\PlateRole;
+
+/**
+ * The best order of printing by what each does, out of all orders of up to eight plates: wet ink that the next screens lift where
+ * inks touch, colours that an overprint shifts, and the seconds of the flashes that would prevent the first. Where a flash
+ * goes is found for each order by itself (shortest path over runs of plates that print wet on wet).
+ */
+final class OrderSearch
+{
+    public const MOST_PLATES = 8;
+    /** A flash against what it prevents: it costs as much as a hundredth of the picture lifted wholly wet (heuristic). */
+    private const FLASH_COSTS = 0.01;
+    /** Of the wet ink on a tight, fine mesh the next screen lifts so little (heuristic). */
+    private const WET_FINE = 0.08;
+    private const WET_COARSE = 1.0;
+    /** A dark ink on the back of a lighter one’s screen is carried on, by lightness (heuristic). */
+    private const FOULS = 0.6;
+    /** ΔE00 of a whole picture that costs as much as lifting it (heuristic). */
+    private const SHIFT_DELTA_E = 20.0;
+    private const EDGE_SHOWS = 0.05;
+    /** A large area under a small one that touches it is dragged over it (heuristic share of the lifting). */
+    private const LARGE_FIRST = 0.15;
+
+    /**
+     * @param list<PlateInOrder> $plates
+     *
+     * @throws ImpossibleOrder where there are too many, or the constraints contradict
+     */
+    public static function best(array $plates, Lab $garment, ?int $flashes = null): ScoredOrder
+    {
+        self::mustBe($plates);
+        $first = array_keys(array_filter($plates, static fn (PlateInOrder $p): bool => $p->role === PlateRole::Base));
+        $last = array_keys(array_filter($plates, static fn (PlateInOrder $p): bool => $p->raised));
+        $rest = array_values(array_diff(array_keys($plates), $first, $last));
+        $best = null;
+        $pairs = self::pairs($plates);
+        foreach (self::orders($rest) as $middle) {
+            foreach (self::orders($last) as $end) {
+                $order = [...$first, ...$middle, ...$end];
+                $scored = self::score($order, $plates, $pairs, $flashes);
+                if ($best === null || $scored->cost < $best->cost - 1e-12) {
+                    $best = $scored;
+                }
+            }
+        }
+
+        return $best ?? throw ImpossibleOrder::because('There is nothing to print.');
+    }
+
+    /**
+     * The orders of the schools, beside which the best stands.
+     *
+     * @param list<PlateInOrder> $plates
+     *
+     * @return array<string, ScoredOrder>
+     */
+    public static function schools(array $plates, Lab $garment, ?int $flashes = null): array
+    {
+        self::mustBe($plates);
+        $dark = !Garment::isLight($garment);
+        $rank = static fn (PlateInOrder $p): int => match (true) {
+            $p->role === PlateRole::Base => 0,
+            $p->raised => 3,
+            $p->role === PlateRole::Highlight => 2,
+            default => 1,
+        };
+        $by = static function (callable $key) use ($plates, $rank): array {
+            $order = array_keys($plates);
+            usort($order, static fn (int $a, int $b): int => [$rank($plates[$a]), $key($plates[$a]), $a] <=> [$rank($plates[$b]), $key($plates[$b]), $b]);
+
+            return $order;
+        };
+        $orders = [
+            $dark ? 'base, light to dark, highlight last' : 'light to dark' => $by(static fn (PlateInOrder $p): float => -$p->lab->l),
+            'dark to light' => $by(static fn (PlateInOrder $p): float => $p->lab->l),
+            'small areas before large' => $by(static fn (PlateInOrder $p): float => $p->share),
+        ];
+        $pairs = self::pairs($plates);
+
+        return array_map(static fn (array $order): ScoredOrder => self::score($order, $plates, $pairs, $flashes), $orders);
+    }
+
+    /**
+     * @param list<int>          $order
+     * @param list<PlateInOrder> $plates
+     *
+     * @throws ImpossibleOrder where it is no order of them
+     */
+    public static function of(array $order, array $plates, ?int $flashes = null): ScoredOrder
+    {
+        self::mustBe($plates);
+        $sorted = $order;
+        sort($sorted);
+        if ($sorted !== array_keys($plates)) {
+            throw ImpossibleOrder::at('order', 'The order must name each plate once.');
+        }
+
+        return self::score($order, $plates, self::pairs($plates), $flashes);
+    }
+
+    /**
+     * @param list<int>                       $order
+     * @param list<PlateInOrder>              $plates
+     * @param list<list<array{float, float}>> $pairs  what the earlier suffers wet, and what shifts whether wet or not
+     */
+    private static function score(array $order, array $plates, array $pairs, ?int $mostFlashes): ScoredOrder
+    {
+        $n = \count($order);
+        $shift = 0.0;
+        for ($a = 0; $a < $n; ++$a) {
+            for ($b = $a + 1; $b < $n; ++$b) {
+                $shift += $pairs[$order[$a]][$order[$b]][1];
+            }
+        }
+        // wet[a][b]: what is lifted when plates a to b print wet on wet. A base is flashed whatever it costs.
+        $limit = $mostFlashes ?? $n;
+        $cost = [array_fill(0, $limit + 1, 0.0)];
+        $from = [];
+        for ($end = 1; $end <= $n; ++$end) {
+            $cost[$end] = array_fill(0, $limit + 1, \INF);
+            $wet = 0.0;
+            for ($start = $end - 1; $start >= 0; --$start) {
+                for ($k = $start + 1; $k < $end; ++$k) {
+                    $wet += $pairs[$order[$start]][$order[$k]][0];
+                }
+                for ($used = 0; $used <= $limit; ++$used) {
+                    $before = $start === 0 ? ($used === 0 ? 0.0 : \INF) : ($used === 0 ? \INF : $cost[$start][$used - 1] + self::FLASH_COSTS);
+                    if ($before + $wet < $cost[$end][$used]) {
+                        $cost[$end][$used] = $before + $wet;
+                        $from[$end][$used] = $start;
+                    }
+                }
+            }
+        }
+        $used = 0;
+        foreach ($cost[$n] as $flashes => $whole) {
+            $used = $whole < $cost[$n][$used] ? $flashes : $used;
+        }
+        $lifted = $cost[$n][$used] - self::FLASH_COSTS * $used;
+        $flashAfter = [];
+        for ($end = $n, $left = $used; $end > 0; --$left) {
+            $start = $from[$end][$left];
+            if ($start > 0) {
+                array_unshift($flashAfter, $order[$start - 1]);
+            }
+            $end = $start;
+        }
+        $strokes = array_map(static fn (int $i): int => $plates[$i]->role === PlateRole::Base ? 2 : 1, $order);
+
+        return new ScoredOrder($order, $flashAfter, $lifted, $shift, CycleTime::seconds($strokes, $used), $cost[$n][$used] + $shift);
+    }
+
+    /**
+     * @param list<PlateInOrder> $plates
+     *
+     * @return list<list<array{float, float}>> [earlier][later]
+     */
+    private static function pairs(array $plates): array
+    {
+        $pairs = [];
+        foreach ($plates as $i => $earlier) {
+            foreach ($plates as $j => $later) {
+                $touch = $earlier->touches[$j] ?? 0.0;
+                $overlap = $earlier->overlaps[$j] ?? 0.0;
+                $wet = $earlier->threadsPerCm !== null && $earlier->threadsPerCm < PrintOrder::COARSE_UNDER_PER_CM ? self::WET_COARSE : self::WET_FINE;
+                if ($earlier->role === PlateRole::Base) {
+                    $wet = self::WET_COARSE;
+                }
+                $fouls = max(0.0, $later->lab->l - $earlier->lab->l) / 100 * self::FOULS;
+                $lifted = ($touch + $overlap) * $wet * (0.4 + $fouls);
+                $large = $touch > 0 && $earlier->share > $later->share ? $touch * self::LARGE_FIRST : 0.0;
+                // Where they overlap the later one is on top; it lets through what it does not hide.
+                $over = $earlier->role === PlateRole::Base ? 0.0 : $overlap * (1 - $later->hiding) * Ciede2000::between($earlier->lab, $later->lab) / self::SHIFT_DELTA_E;
+                // Flashed or not, a darker ink’s edge shows under a lighter one.
+                $pairs[$i][$j] = [$lifted, $large + $over + ($touch + $overlap) * $fouls * self::EDGE_SHOWS];
+            }
+        }
+
+        return array_map(array_values(...), array_values($pairs));
+    }
+
+    /**
+     * @param list<int> $of
+     *
+     * @return iterable<list<int>>
+     */
+    private static function orders(array $of): iterable
+    {
+        if ($of === []) {
+            yield [];
+
+            return;
+        }
+        foreach ($of as $k => $first) {
+            $others = $of;
+            array_splice($others, $k, 1);
+            foreach (self::orders($others) as $rest) {
+                yield [$first, ...$rest];
+            }
+        }
+    }
+
+    /** @param list<PlateInOrder> $plates */
+    private static function mustBe(array $plates): void
+    {
+        if ($plates === []) {
+            throw ImpossibleOrder::because('There is nothing to print.');
+        }
+        if (\count($plates) > self::MOST_PLATES) {
+            throw ImpossibleOrder::at('plates', \sprintf('%d plates have more orders than can be tried. Merge near inks, or order them in two rounds of up to %d.', \count($plates), self::MOST_PLATES));
+        }
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Console\Asked;
+
+use Ektype\App\Request\Within;
+
+/** A print on a mesh that is pressed down, and its drag. */
+final readonly class ShiftAsked
+{
+    public function __construct(
+        #[Within(50, 5000, 'mm')]
+        public float $freeMm,
+        #[Within(0, 30, 'mm')]
+        public float $offContactMm,
+        #[Within(1, 5000, 'mm')]
+        public float $centreFromEndMm,
+        #[Within(1, 5000, 'mm')]
+        public float $heightMm,
+        #[Within(-5, 5, 'mm')]
+        public ?float $dragMm = null,
+        #[Within(-5, 5, 'mm')]
+        public ?float $keyDragMm = null,
+        public bool $toFilms = true,
+    ) {
+    }
+}

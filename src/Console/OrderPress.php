@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Console;
+
+use Ektype\App\Console\Asked\OrderAsked;
+use Ektype\Core\Press\OrderSearch;
+use Ektype\Core\Press\ScoredOrder;
+use Symfony\Component\Console\Attribute\AsCommand;
+
+/** @extends JsonCommand<OrderAsked> */
+#[AsCommand('press:order', 'The best order of printing and its flashes, beside those of the schools (JSON in, JSON out)')]
+final class OrderPress extends JsonCommand
+{
+    protected function reads(): string
+    {
+        return OrderAsked::class;
+    }
+
+    protected function answer(object $asked): array
+    {
+        $plates = $asked->inOrder();
+        $garment = $asked->garment();
+        $told = static fn (ScoredOrder $of): array => [
+            'order' => array_map(static fn (int $i): string => $plates[$i]->name, $of->order),
+            'flash_after' => array_map(static fn (int $i): string => $plates[$i]->name, $of->flashAfter),
+            'lifted' => round($of->lifted, 5),
+            'shifted' => round($of->shifted, 5),
+            'seconds' => round($of->seconds, 1),
+            'cost' => round($of->cost, 5),
+        ];
+
+        return [
+            'best' => $told(OrderSearch::best($plates, $garment, $asked->flashes)),
+            'schools' => array_map($told, OrderSearch::schools($plates, $garment, $asked->flashes)),
+            ...$asked->order === [] ? [] : ['asked' => $told(OrderSearch::of($asked->indices(), $plates, $asked->flashes))],
+        ];
+    }
+}
