@@ -41,19 +41,93 @@ final class OrderSearch
         $first = array_keys(array_filter($plates, static fn (PlateInOrder $p): bool => $p->role === PlateRole::Base));
         $last = array_keys(array_filter($plates, static fn (PlateInOrder $p): bool => $p->raised));
         $rest = array_values(array_diff(array_keys($plates), $first, $last));
-        $best = null;
         $pairs = self::pairs($plates);
-        foreach (self::orders($rest) as $middle) {
-            foreach (self::orders($last) as $end) {
-                $order = [...$first, ...$middle, ...$end];
-                $scored = self::score($order, $plates, $pairs, $flashes);
-                if ($best === null || $scored->cost < $best->cost - 1e-12) {
-                    $best = $scored;
-                }
-            }
+        $least = \INF;
+        $best = [];
+        $begun = [];
+        $wet = [];
+        $costs = [array_fill(0, ($flashes ?? \count($plates)) + 1, 0.0)];
+        $shift = 0.0;
+        foreach ($first as $i) {
+            $shift += self::add($i, $begun, $wet, $costs, $pairs);
         }
+        self::go($rest, $last, $begun, $wet, $costs, $shift, $pairs, $least, $best);
 
-        return $best ?? throw ImpossibleOrder::because('There is nothing to print.');
+        return self::score($best, $plates, $pairs, $flashes);
+    }
+
+    /**
+     * Tries what is left behind an order that is begun, and leaves off where it is dearer already than the best.
+     *
+     * @param list<int>                       $rest  plates that may come next
+     * @param list<int>                       $last  those that come after them
+     * @param list<int>                       $begun
+     * @param list<float>                     $wet   what is lifted when all from this place on print wet on wet
+     * @param list<array<int, float>>         $costs of what is begun, by places and flashes used
+     * @param list<list<array{float, float}>> $pairs
+     * @param list<int>                       $best
+     */
+    private static function go(array $rest, array $last, array $begun, array $wet, array $costs, float $shift, array $pairs, float &$least, array &$best): void
+    {
+        $cost = \INF;
+        foreach ($costs[\count($begun)] as $one) {
+            $cost = min($cost, $one);
+        }
+        $cost += $shift;
+        if ($cost >= $least - 1e-12) {
+            return;
+        }
+        if ($rest === []) {
+            if ($last === []) {
+                [$least, $best] = [$cost, $begun];
+
+                return;
+            }
+            [$rest, $last] = [$last, []];
+        }
+        foreach ($rest as $k => $next) {
+            [$nextBegun, $nextWet, $nextCosts] = [$begun, $wet, $costs];
+            $more = self::add($next, $nextBegun, $nextWet, $nextCosts, $pairs);
+            $others = $rest;
+            array_splice($others, $k, 1);
+            self::go($others, $last, $nextBegun, $nextWet, $nextCosts, $shift + $more, $pairs, $least, $best);
+        }
+    }
+
+    /**
+     * One plate more behind an order.
+     *
+     * @param list<int>                       $begun
+     * @param list<float>                     $wet
+     * @param list<array<int, float>>         $costs
+     * @param list<list<array{float, float}>> $pairs
+     *
+     * @return float what it shifts
+     */
+    private static function add(int $plate, array &$begun, array &$wet, array &$costs, array $pairs): float
+    {
+        $n = \count($begun);
+        $shift = $lifted = 0.0;
+        $longer = [0.0];
+        for ($k = $n - 1; $k >= 0; --$k) {
+            [$one, $moved] = $pairs[$begun[$k]][$plate];
+            $lifted += $one;
+            $shift += $moved;
+            array_unshift($longer, $wet[$k] + $lifted);
+        }
+        $wet = $longer;
+        $cost = [];
+        foreach ($costs[0] as $used => $_) {
+            $cheapest = $used === 0 ? $wet[0] : \INF;
+            for ($start = 1; $start <= $n && $used > 0; ++$start) {
+                $cheapest = min($cheapest, $costs[$start][$used - 1] + self::FLASH_COSTS + $wet[$start]);
+            }
+            $cost[] = $cheapest;
+        }
+        $begun[] = $plate;
+        $costs[] = $cost;
+
+        return $shift;
     }
 
     /**
@@ -186,27 +260,6 @@ final class OrderSearch
         }
 
         return array_map(array_values(...), array_values($pairs));
-    }
-
-    /**
-     * @param list<int> $of
-     *
-     * @return iterable<list<int>>
-     */
-    private static function orders(array $of): iterable
-    {
-        if ($of === []) {
-            yield [];
-
-            return;
-        }
-        foreach ($of as $k => $first) {
-            $others = $of;
-            array_splice($others, $k, 1);
-            foreach (self::orders($others) as $rest) {
-                yield [$first, ...$rest];
-            }
-        }
     }
 
     /** @param list<PlateInOrder> $plates */

@@ -32,6 +32,7 @@ final readonly class Repeating
      * @param float|null $turnRad   null where one mark shows none
      * @param float|null $turnSd    of it
      * @param float|null $scatterMm of loading, from print to print, each way; null with one print
+     * @param float      $loadingMm the same as it is reckoned with: what the shop knows of its press and what these prints show
      * @param float|null $readingMm error of a reading, each way; null where there are not enough readings to tell
      * @param RigidMove  $mendable  what it helps to mend, at the centre of the print
      * @param float      $certain   the least of the shares that are mended, 0 to 1
@@ -43,6 +44,7 @@ final readonly class Repeating
         public ?float $turnRad,
         public ?float $turnSd,
         public ?float $scatterMm,
+        public float $loadingMm,
         public ?float $readingMm,
         public RigidMove $mendable,
         public float $certain,
@@ -96,6 +98,7 @@ final readonly class Repeating
             $fit->turnRad,
             $turnSd,
             $scatter,
+            sqrt($loading2),
             $reading,
             // The shift at the centre of the print of a move about the centre of the marks.
             new RigidMove($shiftX * $mean->xMm + $theta * $centre->yMm, $shiftY * $mean->yMm - $theta * $centre->xMm, $theta),
@@ -134,8 +137,8 @@ final readonly class Repeating
                 ? 'One print only: what of this repeats nobody knows yet. Print two more before you trust a small turn.'
                 : '';
         }
-        $scatter = $this->scatterMm ?? $knownScatter ?? $this->readingMm ?? 0.0;
-        $what = $scatter > ($this->readingMm ?? 0.0)
+        $scatter = $this->loadingMm;
+        $what = $scatter >= ($this->readingMm ?? 0.0)
             ? \sprintf('This press scatters by %.2f mm from print to print: hold the garment, tack it, tighten platen and frame', $scatter)
             : \sprintf('The readings stray by %.2f mm from each other: read them again under a loupe', $this->readingMm ?? $scatter);
 

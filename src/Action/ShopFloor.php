@@ -7,6 +7,7 @@ namespace Ektype\App\Action;
 use Doctrine\ORM\EntityManagerInterface;
 use Ektype\App\Shop\Change\Changes;
 use Ektype\App\Shop\Change\RowStore;
+use Ektype\App\Shop\Correction\Corrections;
 use Ektype\App\Shop\DarkRoom\DarkRooms;
 use Ektype\App\Shop\Emulsion\Emulsions;
 use Ektype\App\Shop\FilmPrinter\FilmPrinters;
@@ -41,6 +42,7 @@ final readonly class ShopFloor
         public TensionReadings $tensions,
         public StepTests $stepTests,
         public ChartReads $charts,
+        public Corrections $corrections,
         public Inks $inks,
         public Lamps $lamps,
         public Emulsions $emulsions,

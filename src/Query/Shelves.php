@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query;
 
+use Ektype\App\Shop\Correction\Corrections;
 use Ektype\App\Shop\DarkRoom\DarkRooms;
 use Ektype\App\Shop\Frame\Frames;
 use Ektype\App\Shop\Gain\ChartReads;
@@ -28,6 +29,7 @@ final readonly class Shelves
         public TensionReadings $tensions,
         public StepTests $stepTests,
         public ChartReads $charts,
+        public Corrections $corrections,
         public Inks $inks,
         public OwnMeshes $ownMeshes,
         public DarkRooms $darkRooms,

@@ -225,6 +225,9 @@ final class UndoTest extends ShopTestCase
         $frame = $this->ask('GET', "/api/jobs/$id")['plates'][0]['frameId'];
         $this->ask('POST', "/api/frames/$frame/coat", []);
         $this->ask('POST', "/api/jobs/$id/gain", ['readings' => [['filmPct' => 25, 'printedPct' => 40], ['filmPct' => 50, 'printedPct' => 70], ['filmPct' => 75, 'printedPct' => 88]]], 201);
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
+        $this->ask('PATCH', "/api/plates/$plate", ['prints' => [['readings' => [['mark' => 'top', 'at' => ['xMm' => 0, 'yMm' => 50], 'off' => ['xMm' => 0.9, 'yMm' => 0.4]], ['mark' => 'bottom', 'at' => ['xMm' => 0, 'yMm' => -50], 'off' => ['xMm' => 0.9, 'yMm' => 0.4]]]]]]);
+        $this->ask('POST', "/api/plates/$plate/turned");
         $this->entities()->clear();
     }
 

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Press;
 
+use Ektype\App\Action\Press\TickSetUp;
+use Ektype\App\Action\Press\TurnedAndPrinted;
+use Ektype\App\Action\ShopDoor;
 use Ektype\App\Api\Answering\Served;
+use Ektype\App\Api\Asking\Body;
 use Ektype\App\Query\Pictures\ProofSheet;
 use Ektype\App\Query\Press\PressBench;
 use Ektype\App\Query\Press\SeePress;
@@ -16,7 +20,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The stages of press and run. */
 final readonly class PressController
 {
-    public function __construct(private SeePress $press, private SeeRun $run, private ProofSheet $proof)
+    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof)
     {
     }
 
@@ -24,6 +28,23 @@ final readonly class PressController
     public function press(int $id): PressBench
     {
         return $this->press->of($id);
+    }
+
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/set-up', methods: ['POST'])]
+    public function setUp(int $id, #[Body] SetUpDone $one): PressBench
+    {
+        $this->door->do(new TickSetUp($id, $one->done, $one->on));
+
+        return $this->press->of($id);
+    }
+
+    /** The knobs were turned as told and a new strike-off printed: the second reading begins. */
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/turned', methods: ['POST'])]
+    public function turned(int $id): PressBench
+    {
+        $this->door->do(new TurnedAndPrinted($id));
+
+        return $this->press->ofPlate($id);
     }
 
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/run', methods: ['GET'])]

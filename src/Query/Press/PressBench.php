@@ -10,10 +10,13 @@ use Ektype\Core\Film\RegistrationMark;
 final readonly class PressBench
 {
     /**
-     * @param list<RegistrationMark> $marks  from the centre of the print in the axes of the press
-     * @param list<PlateOnPress>     $plates in print order
+     * @param list<RegistrationMark> $marks   from the centre of the print in the axes of the press
+     * @param RunRhythm|null         $rhythm  how the run goes round; null on paper, or without a press
+     * @param list<SetUpLine>        $setUp   in working order
+     * @param list<KnobShown>        $learned what corrections on this press have shown of its knobs
+     * @param list<PlateOnPress>     $plates  in print order
      */
-    public function __construct(public bool $toleranceSet, public array $marks, public array $plates)
+    public function __construct(public bool $toleranceSet, public array $marks, public ?RunRhythm $rhythm, public array $setUp, public array $learned, public array $plates)
     {
     }
 }

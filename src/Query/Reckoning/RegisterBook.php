@@ -65,7 +65,7 @@ final readonly class RegisterBook
             $readings->byPrint,
             $repeating->shiftSd->xMm,
             $repeating->turnSd === null ? null : rad2deg($repeating->turnSd),
-            $repeating->scatterMm ?? $known,
+            $repeating->scatterMm === null && $known === null ? null : $repeating->loadingMm,
             $unsure > $this->job->toleranceMm,
             $repeating->says($readings->prints, $known),
         );

@@ -1,4 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useTurned } from "../../api/press";
 import { useShop } from "../../api/use";
 import { Bench, Heading, NotYet } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
@@ -8,6 +9,8 @@ import { Sign } from "../../ui/Sign";
 import { Stack } from "../../ui/Stack";
 import { MisfitDrawing } from "./MisfitDrawing";
 import { Readings } from "./Readings";
+import { Rhythm } from "./Rhythm";
+import { SetUp } from "./SetUp";
 import { Turns } from "./Turns";
 
 /** The strike-off at the marks, and what the hands do about it. */
@@ -16,6 +19,7 @@ export function PressStage() {
   const { job, plate, work } = at;
   const shop = useShop().data;
   const { length } = useHabits();
+  const turned = useTurned();
   if (!job.separated || !plate) return <NotYet>The press comes last. Separate the art first.</NotYet>;
   const press = shop?.presses.find((p) => p.id === job.pressId);
   const isKey = plate.position === 0;
@@ -40,10 +44,19 @@ export function PressStage() {
               register={plate.register}
               press={press}
               toleranceMm={job.toleranceMm}
+              turned={plate.turned}
+              learned={job.learned}
+              again={() => turned.mutate(plate.id)}
             />
           ) : (
-            <Heading note="Print a strike-off with the key and this plate on one test cloth. Where did it land at the marks, against the key?">
-              Read {plate.name} at the marks
+            <Heading
+              note={
+                plate.turned
+                  ? `Turned since: it was ${length(plate.turned.worstBeforeMm, 2)} out. Print a second strike-off and read it: that shows whether the press moved as told.`
+                  : "Print a strike-off with the key and this plate on one test cloth. Where did it land at the marks, against the key?"
+              }
+            >
+              Read {plate.name} at the marks{plate.turned ? " again" : ""}
             </Heading>
           )}
           <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "minmax(260px, 1fr) 1.1fr" }} gap="26px">
@@ -58,7 +71,7 @@ export function PressStage() {
             <Box>
               {!isKey && (
                 <Readings
-                  key={plate.id}
+                  key={`${plate.id} ${plate.register === null}`}
                   job={job}
                   plate={plate}
                   save={(prints) => work.plate.mutate({ plateId: plate.id, prints })}
@@ -109,6 +122,8 @@ export function PressStage() {
               </Box>
             </Box>
           </Box>
+          <SetUp job={job} />
+          {job.rhythm && <Rhythm run={job.rhythm} />}
           <Caution>
             Keep hands and sleeves clear of the arms and pinch points when the press turns; platens, flash and prints
             are hot; never leave cloth under a flash.

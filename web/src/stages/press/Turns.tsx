@@ -1,6 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import type { PlateOn, Press } from "../../api/client";
 import { useHabits } from "../../ui/habits";
+import { Action } from "../../ui/Parts";
 
 type Register = NonNullable<PlateOn<"press">["register"]>;
 
@@ -10,7 +11,13 @@ export function Turns({
   register,
   press,
   toleranceMm,
+  turned,
+  again,
+  learned,
 }: {
+  turned: PlateOn<"press">["turned"];
+  again: () => void;
+  learned: { name: string; says: string }[];
   name: string;
   register: Register;
   press: Press | undefined;
@@ -29,6 +36,12 @@ export function Turns({
       <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="10px">
         {verdict}
       </Text>
+      {turned && turned.worstAfterMm !== null && (
+        <Text role="status" mb="12px" maxW="76ch">
+          Before the last turns {length(turned.worstBeforeMm, 2)}, after them {length(turned.worstAfterMm, 2)} at the
+          worst mark.
+        </Text>
+      )}
       {register.doubts.map((sentence) => (
         <Text
           key={sentence}
@@ -76,6 +89,16 @@ export function Turns({
           ))}
         </Box>
       )}
+      {!register.inRegister && register.mending.turns.length > 0 && (
+        <Action quiet mt="14px" onClick={again}>
+          Turned, printed again: read the second strike-off
+        </Action>
+      )}
+      {learned.map((k) => (
+        <Text key={k.name} fontSize="small" mt="6px">
+          {k.says}
+        </Text>
+      ))}
       <Box
         as="dl"
         display="grid"

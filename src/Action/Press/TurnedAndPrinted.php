@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Action\Press;
+
+use Ektype\App\Action\Change;
+use Ektype\App\Action\Refused;
+use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Correction\Correction;
+use Ektype\Core\Registration\MisfitFit;
+use Ektype\Core\Registration\Reading;
+use Ektype\Core\Registration\Readings;
+use Ektype\Core\Registration\RegistrationSolver;
+use Ektype\Core\Registration\Repeating;
+
+/** The knobs were turned as it was told, and a new strike-off printed: the second reading begins. What was read before is kept with the turns. */
+final readonly class TurnedAndPrinted implements Change
+{
+    public function __construct(private int $plateId)
+    {
+    }
+
+    public function carryOut(ShopFloor $shop): string
+    {
+        $plate = $shop->plates->get($this->plateId);
+        $press = $plate->job->press ?? throw Refused::at('press', 'No press is chosen, so no knob was turned. Choose the press first.');
+        if ($plate->readings() === []) {
+            throw Refused::at('prints', $plate->name.' was not read yet, so nothing was told to be turned. Read the strike-off first.');
+        }
+        $readings = new Readings($plate->readings());
+        $misfit = MisfitFit::of($readings);
+        $mending = RegistrationSolver::mend($readings, $misfit, $press->knobs(), Repeating::of($readings->byPrint, $press->registerSigmaMm));
+        $turns = [];
+        foreach ($mending->turns as $turn) {
+            $turns[$turn->knob] = round($turn->turns, 4);
+        }
+        $shop->corrections->add(new Correction($press, $plate, $turns, $misfit->rigid, max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means)), $shop->now()));
+        $plate->wasRead([]);
+
+        return $plate->name.' was turned and printed again';
+    }
+}

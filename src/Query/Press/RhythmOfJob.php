@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Press;
+
+use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Press\CycleTime;
+use Ektype\Core\Press\FlashCurve;
+use Ektype\Core\Press\PressStation;
+use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Press\Rhythm;
+
+/** The rhythm of a job on its press by hand, with the usual flash. */
+final class RhythmOfJob
+{
+    private const HEIGHT_MM = 45.0;
+    private const OVER_FLEECE_MM = 60.0;
+    private const WATT_CM2 = 1.9;
+    private const FLEECE = 1.4;
+    private const RIGID = 2.0;
+    /** Platens that have gone round a while, °C (heuristic). */
+    private const WARM_C = 38.0;
+    /** A wet film is about this share of the mesh’s volume, and a base is two strokes of it (heuristic). */
+    private const FILM_UM = ['base' => 90.0, 'colour' => 55.0];
+
+    public static function of(ScreenBook $book): ?RunRhythm
+    {
+        $job = $book->job;
+        $steps = $book->steps();
+        if ($steps === [] || $job->press === null || $job->substrate === Substrate::Paper) {
+            return null;
+        }
+        $curves = array_map(static fn (PrintStep $step): FlashCurve => FlashCurve::of(
+            $job->substrate === Substrate::Fleece ? self::OVER_FLEECE_MM : self::HEIGHT_MM,
+            self::WATT_CM2,
+            self::FILM_UM[$book->plates[$step->plate]->role === PlateRole::Base ? 'base' : 'colour'],
+            match ($job->substrate) {
+                Substrate::Fleece => self::FLEECE,
+                Substrate::Rigid => self::RIGID,
+                default => 1.0,
+            },
+            self::WARM_C,
+        ), $steps);
+        $flashes = $stations = $warmth = [];
+        foreach ($steps as $k => $step) {
+            $plate = $book->plates[$step->plate];
+            $strokes = $plate->role === PlateRole::Base ? 2 : 1;
+            $dwell = $step->flashAfter ? $curves[$k]->dwell() : null;
+            $aim = $dwell->aimS ?? 0.0;
+            $hot = $curves[$k]->heated($aim);
+            $cool = $dwell === null ? 0.0 : $curves[$k]->untilCool($hot);
+            if ($dwell !== null) {
+                $flashes[] = new FlashOnRun($plate->name, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $hot, $cool, $curves[$k]->does($aim));
+            }
+            $stations[] = new PressStation($plate->name, $strokes, $aim, $cool);
+            $warmth = [...$warmth, ...self::way($curves[$k], CycleTime::SCREEN_S + CycleTime::STROKE_S * $strokes, $aim, $cool, $hot)];
+        }
+        $rhythm = Rhythm::of($stations, max(1, $job->press->platens), false, max(1, $job->quantity));
+
+        return new RunRhythm($flashes, $warmth, FlashCurve::GELLED_C[0], FlashCurve::GELLED_C[1], FlashCurve::COOL_C, FlashCurve::SCORCH_C, $rhythm->secondsAPiece, $rhythm->piecesAnHour, $rhythm->hours, $rhythm->says);
+    }
+
+    /** @return list<float> °C for each second: under the screen, under the flash, cooling */
+    private static function way(FlashCurve $curve, float $printS, float $flashS, float $coolS, float $hotC): array
+    {
+        $way = array_fill(0, max(1, (int) round($printS)), $curve->startC);
+        for ($s = 1; $s <= ceil($flashS); ++$s) {
+            $way[] = $curve->heated(min($s, $flashS));
+        }
+        for ($s = 1; $s <= ceil($coolS); ++$s) {
+            $way[] = $curve->cooled($hotC, min($s, $coolS));
+        }
+
+        return $way;
+    }
+}

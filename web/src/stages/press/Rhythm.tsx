@@ -1,0 +1,99 @@
+import { Box, Text } from "@chakra-ui/react";
+import type { JobOn } from "../../api/client";
+import { Heading } from "../../ui/Bench";
+import { Fact } from "../../ui/Parts";
+import { timeWords } from "../../ui/timeWords";
+import { Words } from "../../ui/Words";
+
+type Run = NonNullable<JobOn<"press">["rhythm"]>;
+
+const seconds = (s: number) => timeWords(Math.round(2 * s) / 2);
+
+/** The way of one piece round the press: how warm its ink is, how long the flash dwells, and the pace of the run. */
+export function Rhythm({ run }: { run: Run }) {
+  return (
+    <Box>
+      <Heading note="With the usual flash, 45 mm over the print, on platens that have gone round a while (trade default). Read the ink with a probe: yours may be faster.">
+        Flash and rhythm
+      </Heading>
+      <Way run={run} />
+      <Box display="flex" flexWrap="wrap" gap="28px" mt="10px">
+        {run.flashes.map((f) => (
+          <Box key={f.after}>
+            <Fact label={`Flash after ${f.after}`} value={seconds(f.dwellS)} />
+            <Text fontSize="small" color="quiet">
+              {seconds(f.fromS)}
+              {f.toS === null ? " and more" : ` to ${seconds(f.toS)}`}, then cool {seconds(f.coolS)}
+            </Text>
+          </Box>
+        ))}
+        <Fact label="A piece" value={`${run.secondsAPiece.toFixed(0)} s`} />
+        <Fact label="An hour" value={run.piecesAnHour.toFixed(0)} />
+        <Fact
+          label="The run"
+          value={run.hours < 1 ? `${(60 * run.hours).toFixed(0)} min` : `${run.hours.toFixed(1)} h`}
+        />
+      </Box>
+      {run.says.slice(1).map((one) => (
+        <Text key={one} mt="6px" maxW="70ch">
+          {one}
+        </Text>
+      ))}
+    </Box>
+  );
+}
+
+const WIDTH = 700;
+const HIGH = 190;
+const LEFT = 58;
+const BOTTOM = 30;
+
+/** Temperature over the way: between the lines ink is gelled; under the dashed one it may meet the next screen. */
+function Way({ run }: { run: Run }) {
+  const most = Math.max(run.gelledToC + 20, ...run.warmth);
+  const x = (s: number) => LEFT + ((WIDTH - LEFT - 8) * s) / Math.max(1, run.warmth.length - 1);
+  const y = (c: number) => 10 + ((HIGH - 10 - BOTTOM) * (most - c)) / (most - 15);
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HIGH}`}
+      width="100%"
+      role="img"
+      aria-label={`Ink on its way round: ${run.flashes.map((f) => `${f.surfaceC.toFixed(0)} °C after the flash of ${f.after}, ${f.does}`).join("; ") || "no flash"}`}
+    >
+      <rect
+        x={LEFT}
+        y={y(run.gelledToC)}
+        width={WIDTH - LEFT - 8}
+        height={y(run.gelledFromC) - y(run.gelledToC)}
+        fill="color-mix(in srgb, var(--amber) 35%, transparent)"
+      />
+      <Words x={LEFT + 6} y={y(run.gelledToC) - 5} size={13} fill="var(--quiet)">
+        gelled
+      </Words>
+      <path d={`M${LEFT} ${y(run.coolC)}H${WIDTH - 8}`} stroke="var(--ink)" strokeDasharray="3 4" />
+      <Words x={WIDTH - 12} y={y(run.coolC) - 5} size={13} textAnchor="end" fill="var(--quiet)">
+        cool enough for the next screen
+      </Words>
+      {[run.coolC, run.gelledFromC, run.gelledToC].map((c) => (
+        <Words key={c} x={LEFT - 8} y={y(c) + 5} size={13} textAnchor="end" fill="var(--ink)" readout>
+          {`${c} °C`}
+        </Words>
+      ))}
+      <path
+        d={run.warmth.map((c, s) => `${s === 0 ? "M" : "L"}${x(s).toFixed(1)} ${y(c).toFixed(1)}`).join("")}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth="2.5"
+      />
+      <path d={`M${LEFT} ${HIGH - BOTTOM}H${WIDTH - 8}`} stroke="var(--ink)" />
+      {Array.from({ length: Math.floor(run.warmth.length / 10) + 1 }, (_, i) => 10 * i).map((s) => (
+        <g key={s}>
+          <path d={`M${x(s)} ${HIGH - BOTTOM}v5`} stroke="var(--ink)" />
+          <Words x={x(s)} y={HIGH - 8} size={13} textAnchor="middle" fill="var(--ink)" readout>
+            {`${s} s`}
+          </Words>
+        </g>
+      ))}
+    </svg>
+  );
+}
