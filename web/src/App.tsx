@@ -13,6 +13,7 @@ const InksShelf = laterPage(() => import("./shelves/inks/InksShelf").then((m) =>
 const LampsShelf = laterPage(() => import("./shelves/lamps/LampsShelf").then((m) => m.LampsShelf));
 const LampPage = laterPage(() => import("./shelves/lamps/LampPage").then((m) => m.LampPage));
 const StepTestPage = laterPage(() => import("./shelves/steptest/StepTestPage").then((m) => m.StepTestPage));
+const Practice = laterPage(() => import("./shelves/presses/Practice").then((m) => m.Practice));
 const PressesShelf = laterPage(() => import("./shelves/presses/PressesShelf").then((m) => m.PressesShelf));
 const FirstMorning = laterPage(() => import("./shelves/morning/FirstMorning").then((m) => m.FirstMorning));
 const FramePage = laterPage(() => import("./shelves/rack/FramePage").then((m) => m.FramePage));
@@ -57,6 +58,7 @@ export function App() {
             <Route path="/lamps" element={<LampsShelf />} />
             <Route path="/lamps/:id" element={<LampPage />} />
             <Route path="/step-test" element={<StepTestPage />} />
+            <Route path="/presses/practice" element={<Practice />} />
             <Route path="/presses" element={<PressesShelf />} />
             <Route path="*" element={<Navigate to="/jobs" replace />} />
           </Routes>

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { Press, Trade } from "../../api/client";
 import { useShop, useTrade } from "../../api/use";
 import { useHabits } from "../../ui/habits";
+import { WordLink } from "../../ui/WordLink";
 import { Adding, type Asked, Editing } from "../Adding";
 import { Assumed } from "../Assumed";
 import { Shelf } from "../Shelf";
@@ -57,6 +58,7 @@ export function PressesShelf() {
           : "Knobs push the frame at their contact; their places turn a misfit into turns."
       }
     >
+      <WordLink to="/presses/practice">Practise on the virtual press</WordLink>
       <Adding
         kind="presses"
         what="a press"

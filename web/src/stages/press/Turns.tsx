@@ -30,7 +30,9 @@ export function Turns({
       ? `${name} is in register: ${length(register.nowMaxMm, 2)} at the worst mark.`
       : register.willBeInTolerance
         ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain.`
-        : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.mending.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
+        : register.repeats !== ""
+          ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain, until more prints show what repeats.`
+          : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.mending.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
   return (
     <Box>
       <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="10px">

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Registration;
+
+use Ektype\Core\Unit\Point;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * A press to practise on: its plates lie off, its knobs have play and a pitch that is not quite the profile’s, strokes drag, and
+ * every print is loaded a little elsewhere. All of it follows from one number, so that a game can be played again.
+ */
+final readonly class VirtualPress
+{
+    /** Of each plate at first, mm and radians. */
+    private const OFF_MM = 0.9;
+    private const OFF_RAD = 0.003;
+    private const PITCH_OFF = 0.08;
+    private const PLAY_MM = 0.08;
+    private const DRAG_MM = 0.1;
+    private const SCATTER_MM = 0.04;
+    private const READING_MM = 0.02;
+
+    /** @param list<Knob> $knobs as its profile has them */
+    public function __construct(private int $seed, private array $knobs, private int $plates = 3)
+    {
+    }
+
+    /** A rotary press of the usual kind.
+     *
+     * @return list<Knob>
+     */
+    public static function usualKnobs(): array
+    {
+        return KnobLayout::TwoAlongOneAcross->knobs(270.0);
+    }
+
+    /** @return list<Point> where its films have marks */
+    public static function marks(): array
+    {
+        return [new Point(0, 164), new Point(0, -164), new Point(-150, 164), new Point(150, 164)];
+    }
+
+    /**
+     * What is read on a print after so many corrections.
+     *
+     * @param list<list<list<float>>> $turned each pull: for each plate, turns of each knob
+     * @param int                     $piece  of the pull: several show what repeats
+     *
+     * @return list<list<Reading>> of each plate but the key
+     */
+    public function print(array $turned, int $piece = 0): array
+    {
+        $pull = \count($turned);
+        $random = new Randomizer(new Mt19937($this->seed * 1009 + 16 * $pull + $piece));
+        $loaded = [self::SCATTER_MM * self::normal($random), self::SCATTER_MM * self::normal($random)];
+        $read = [];
+        for ($plate = 0; $plate < $this->plates; ++$plate) {
+            $lies = $this->lies($plate, $turned);
+            $read[] = array_map(static fn (Point $m, int $i): Reading => new Reading(
+                self::name($i),
+                $m->xMm,
+                $m->yMm,
+                round($lies->xMm - $lies->turnRad * $m->yMm + $loaded[0] + self::READING_MM * self::normal($random), 2),
+                round($lies->yMm + $lies->turnRad * $m->xMm + $loaded[1] + self::READING_MM * self::normal($random), 2),
+            ), self::marks(), array_keys(self::marks()));
+        }
+
+        return $read;
+    }
+
+    /**
+     * How a plate truly lies.
+     *
+     * @param list<list<list<float>>> $turned
+     */
+    public function lies(int $plate, array $turned): RigidMove
+    {
+        $random = new Randomizer(new Mt19937($this->seed * 31 + $plate + 1));
+        $between = static fn (float $reach): float => $reach * ($random->getInt(-1000, 1000) / 1000);
+        [$x, $y, $turn] = [$between(self::OFF_MM), $between(self::OFF_MM) + self::DRAG_MM, $between(self::OFF_RAD)];
+        $pitches = array_map(static fn (Knob $_): float => 1 + $between(self::PITCH_OFF), $this->knobs);
+        $pushes = array_map(static fn (Knob $_): float => 0.0, $this->knobs);
+        $ways = array_fill(0, \count($this->knobs), 0);
+        foreach ($turned as $pull) {
+            $next = [];
+            foreach ($this->knobs as $k => $knob) {
+                $next[] = $pushes[$k];
+                $turns = $pull[$plate][$k] ?? 0.0;
+                if (abs($turns) < 0.005) {
+                    continue;
+                }
+                $way = $turns <=> 0.0;
+                $play = $ways[$k] !== 0 && $way !== $ways[$k] ? $way * self::PLAY_MM : 0.0;
+                $moved = $turns * $knob->mmPerTurn * $pitches[$k];
+                // Play is taken up before the frame moves, never more than the turn itself.
+                $next[$k] += abs($play) > abs($moved) ? 0.0 : $moved - $play;
+                $ways[$k] = $way;
+            }
+            $pushes = array_values($next);
+        }
+        $moved = self::frame($this->knobs, $pushes);
+
+        return new RigidMove($x + $moved->xMm, $y + $moved->yMm, $turn + $moved->turnRad);
+    }
+
+    /** How far the worst mark of a plate truly is off, mm. */
+    public static function worst(RigidMove $lies): float
+    {
+        return max(0.0, ...array_map(static fn (Point $m): float => hypot($lies->xMm - $lies->turnRad * $m->yMm, $lies->yMm + $lies->turnRad * $m->xMm), self::marks()));
+    }
+
+    public static function name(int $mark): string
+    {
+        return ['top', 'bottom', 'top left', 'top right'][$mark] ?? (string) $mark;
+    }
+
+    /**
+     * The move of a frame whose three knobs have pushed so far: u·(t + θ J c) = push, for each.
+     *
+     * @param list<Knob>  $knobs
+     * @param list<float> $pushes
+     */
+    private static function frame(array $knobs, array $pushes): RigidMove
+    {
+        $rows = array_map(static fn (Knob $k): array => [$k->unit()->xMm, $k->unit()->yMm, -$k->unit()->xMm * $k->at->yMm + $k->unit()->yMm * $k->at->xMm], $knobs);
+        $move = \Ektype\Core\Learn\Matrix::leastSquares($rows, $pushes) ?? [0.0, 0.0, 0.0];
+
+        return new RigidMove($move[0], $move[1], $move[2]);
+    }
+
+    private static function normal(Randomizer $random): float
+    {
+        return sqrt(-2 * log($random->getInt(1, 1_000_000_000) / 1_000_000_001)) * cos(2 * \M_PI * $random->getInt(0, 1_000_000_000) / 1_000_000_000);
+    }
+}

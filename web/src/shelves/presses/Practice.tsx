@@ -1,0 +1,159 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, api } from "../../api/client";
+import { Heading } from "../../ui/Bench";
+import { numberTyped } from "../../ui/number";
+import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { SmallButton, Tick, Views } from "../../ui/SmallButton";
+import { Words } from "../../ui/Words";
+import { Shelf } from "../Shelf";
+
+const knobs = ["Left", "Right", "Side"] as const;
+
+/** A press that is not there: knobs with play, plates that lie off, prints that scatter. In register in as few pulls as possible. */
+export function Practice() {
+  const [seed, setSeed] = useState(() => 1 + Math.floor(Math.random() * 9999));
+  const [turns, setTurns] = useState<number[][][]>([]);
+  const [asked, setAsked] = useState<string[][]>([]);
+  const [at, setAt] = useState(0);
+  const [advised, setAdvised] = useState(false);
+  const { data, error } = useQuery({
+    queryKey: ["practice", seed, turns],
+    placeholderData: (was) => was,
+    queryFn: () => answer(api.POST("/api/practice", { body: { seed, turns } })),
+  });
+  const begin = () => {
+    setSeed(1 + Math.floor(Math.random() * 9999));
+    setTurns([]);
+    setAsked([]);
+  };
+  if (!data)
+    return (
+      <Shelf name="Practice" says="Setting up the press …">
+        <Trouble of={error} />
+      </Shelf>
+    );
+  const plate = data.plates[at];
+  const field = (k: number) => asked[at]?.[k] ?? "";
+  const set = (k: number, text: string) =>
+    setAsked(data.plates.map((_, p) => knobs.map((__, i) => (p === at && i === k ? text : (asked[p]?.[i] ?? "")))));
+  const wrong = asked.some((p) => p.some((t) => t.trim() !== "" && Number.isNaN(numberTyped(t) ?? Number.NaN)));
+  const pull = () => {
+    setTurns([...turns, data.plates.map((_, p) => knobs.map((__, k) => numberTyped(asked[p]?.[k] ?? "") ?? 0))]);
+    setAsked([]);
+  };
+  return (
+    <Shelf
+      name="Practice"
+      says="A virtual press: four colours, the first is the key. Its knobs have play and are not quite what their profile says, and prints scatter. Nothing of it is kept in your shop."
+    >
+      <Text role="status" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="14px">
+        {data.inRegister
+          ? `In register after ${data.pulls} pulls. The solver’s turns took ${data.solvers === 0 ? "more than twelve" : data.solvers}.`
+          : `Pull ${data.pulls}: ${data.plates.filter((p) => !p.inRegister).length} of ${data.plates.length} plates are out by more than ${data.toleranceMm} mm.`}
+      </Text>
+      <Views
+        of={data.plates.map((p, i) => [String(i), `${p.inRegister ? "✓ " : ""}${p.name}`] as const)}
+        at={String(at)}
+        pick={(p) => setAt(Number(p))}
+        label="Plates"
+      />
+      {plate && (
+        <Box display="grid" gridTemplateColumns={{ base: "1fr", lg: "420px 1fr" }} gap="36px" pt="18px">
+          <Marks readings={plate.readings} name={plate.name} />
+          <Box>
+            <Heading note="Means of three pieces, in mm: to the right, and away from you.">
+              {plate.name} at the marks
+            </Heading>
+            <Box as="ul" listStyleType="none" mb="16px">
+              {plate.readings.map((r) => (
+                <Box
+                  as="li"
+                  key={r.mark}
+                  display="grid"
+                  gridTemplateColumns="120px 90px 90px"
+                  minH="36px"
+                  alignItems="center"
+                  borderTopWidth="1px"
+                  borderColor="line"
+                >
+                  <Text>{r.mark}</Text>
+                  <Text className="readout">{r.offXMm.toFixed(2)}</Text>
+                  <Text className="readout">{r.offYMm.toFixed(2)}</Text>
+                </Box>
+              ))}
+            </Box>
+            <Box display="grid" gridTemplateColumns="repeat(3, 110px)" gap="12px">
+              {knobs.map((knob, k) => (
+                <Field key={knob} label={`${knob}, turns`}>
+                  <Entry
+                    value={field(k)}
+                    inputMode="text"
+                    aria-invalid={field(k).trim() !== "" && Number.isNaN(numberTyped(field(k)) ?? Number.NaN)}
+                    onChange={(e) => set(k, e.target.value)}
+                  />
+                </Field>
+              ))}
+            </Box>
+            <Text fontSize="small" color="quiet" mt="6px">
+              Clockwise is positive. Left and right push away from you, the side knob to the right: 1.25 mm a turn, says
+              the profile.
+            </Text>
+            <Tick checked={advised} set={setAdvised}>
+              Show what the solver would turn
+            </Tick>
+            {advised && (
+              <Text className="readout" mb="8px">
+                {plate.advice.map((t) => `${t.knob} ${t.turns.toFixed(2)}`).join(", ")}
+              </Text>
+            )}
+            <Box display="flex" flexWrap="wrap" gap="12px" mt="10px">
+              <Action onClick={pull} disabled={wrong || data.inRegister}>
+                Turn and pull again
+              </Action>
+              <SmallButton onClick={begin}>Another press</SmallButton>
+            </Box>
+            {wrong && <Trouble of={new Error("A turn is a number, such as 0.5 or −0.25.")} />}
+            <Trouble of={error} />
+          </Box>
+        </Box>
+      )}
+    </Shelf>
+  );
+}
+
+/** Targets at their marks, the misfit a hundred times as large. */
+function Marks({
+  readings,
+  name,
+}: {
+  readings: { mark: string; xMm: number; yMm: number; offXMm: number; offYMm: number }[];
+  name: string;
+}) {
+  return (
+    <svg
+      viewBox="-240 -240 480 500"
+      width="100%"
+      role="img"
+      aria-label={`The marks of ${name}, the misfit drawn fifty times as large`}
+    >
+      <rect x="-150" y="-164" width="300" height="328" fill="none" stroke="var(--line)" />
+      {readings.map((r) => (
+        <g key={r.mark} transform={`translate(${r.xMm} ${-r.yMm})`}>
+          <circle r="10" fill="none" stroke="var(--ink)" strokeWidth="2" />
+          <path d="M-16 0H16M0 -16V16" stroke="var(--ink)" strokeWidth="2" />
+          <path d={`M0 0L${50 * r.offXMm} ${-50 * r.offYMm}`} stroke="var(--madder)" strokeWidth="3" />
+          <circle r="10" cx={50 * r.offXMm} cy={-50 * r.offYMm} fill="none" stroke="var(--teal)" strokeWidth="5" />
+        </g>
+      ))}
+      <path d="M-220 232h50" stroke="var(--ink)" strokeWidth="2" />
+      <Words x="-160" y="237" size={15} fill="var(--ink)">
+        1 mm of misfit
+      </Words>
+      <Words x="230" y="237" size={15} textAnchor="end" fill="var(--ink)">
+        you stand here
+      </Words>
+    </svg>
+  );
+}
