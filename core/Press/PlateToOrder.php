@@ -11,10 +11,11 @@ use Ektype\Core\Plate\PlateRole;
 final readonly class PlateToOrder
 {
     /**
-     * @param float      $share        of the picture, 0–1
-     * @param float|null $threadsPerCm of its mesh; null where none is known, which counts as fine
+     * @param float          $share        of the picture, 0–1
+     * @param float|null     $threadsPerCm of its mesh; null where none is known, which counts as fine
+     * @param list<int>|null $touches      plates whose ink lies beside or over its own, by their index; null where nobody knows
      */
-    public function __construct(public PlateRole $role, public Lab $lab, public float $share, public ?float $threadsPerCm = null)
+    public function __construct(public PlateRole $role, public Lab $lab, public float $share, public ?float $threadsPerCm = null, public ?array $touches = null)
     {
     }
 }

@@ -81,6 +81,7 @@ final class PrintOrder
                 $last => [false, 'Last plate: straight to the dryer.'],
                 $plate->role === PlateRole::Base => [true, 'The base is flashed until gelled, or the next screen lifts it.'],
                 $plates[$order[$place + 1]]->role === PlateRole::Highlight => [true, 'Flashed, so that the highlight white stays clean.'],
+                $coarse && !self::touchedLater($plate, $place, $order) => [false, 'No later ink touches it, so nothing smears it: no flash, whatever its mesh.'],
                 $coarse => [
                     true,
                     \sprintf(
@@ -94,6 +95,16 @@ final class PrintOrder
         }
 
         return $steps;
+    }
+
+    /**
+     * Whether a later plate lies beside or over a wet one; so it is taken where nobody knows.
+     *
+     * @param list<int> $order
+     */
+    private static function touchedLater(PlateToOrder $plate, int $place, array $order): bool
+    {
+        return $plate->touches === null || array_intersect($plate->touches, \array_slice($order, $place + 1)) !== [];
     }
 
     /**

@@ -29,6 +29,7 @@ use Ektype\Core\Registration\Knob;
 use Ektype\Core\Screen\Coating;
 use Ektype\Core\Screen\FrameState;
 use Ektype\Core\Screen\StencilModel;
+use Ektype\Core\Screen\StencilResists;
 use Ektype\Core\Unit\Point;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -100,6 +101,7 @@ final readonly class DemoShelves implements Unrecorded
         $tubes = new Lamp('Old tube box', LampKind::Tubes, 2350);
         $dual = new Emulsion('Harbour dual-cure', EmulsionKind::DualCure);
         $fast = new Emulsion('Quick photopolymer', EmulsionKind::Photopolymer);
+        [$dual->resists, $fast->resists] = [StencilResists::Both, StencilResists::Solvent];
         $dual->solidsPct = 40.0;
         $dual->mixedOn = self::back($shop, 28);
         $dual->potLifeDays = 42;

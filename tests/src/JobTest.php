@@ -61,11 +61,11 @@ final class JobTest extends ShopTestCase
             static fn (array $m): array => [
                 'mark' => $m['name'],
                 'at' => ['xMm' => $m['xMm'], 'yMm' => $m['yMm']],
-                'off' => ['xMm' => 0.4 - 0.002 * $m['yMm'], 'yMm' => -0.2 + 0.002 * $m['xMm']],
+                'off' => ['xMm' => 0.4 - 0.002 * $m['yMm'], 'yMm' => -0.4 + 0.002 * $m['xMm']],
             ],
             $job['marks'],
         );
-        $job = $this->ask('PATCH', '/api/plates/'.$job['plates'][1]['id'], ['prints' => [['readings' => $readings]]]);
+        $job = $this->ask('PATCH', '/api/plates/'.$job['plates'][1]['id'], ['prints' => array_fill(0, 3, ['readings' => $readings])]);
         $register = $job['plates'][1]['register'];
         self::assertFalse($register['inRegister']);
         self::assertSame([], $register['doubts']);

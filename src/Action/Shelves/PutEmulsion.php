@@ -9,6 +9,7 @@ use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\Core\Exposure\EmulsionKind;
+use Ektype\Core\Screen\StencilResists;
 
 /** Puts an emulsion on the shelf, or says of one what it is: a fresh pot, or what its data sheet says. null leaves a thing as it is. */
 final readonly class PutEmulsion implements Change
@@ -25,6 +26,7 @@ final readonly class PutEmulsion implements Change
         private ?float $factor = null,
         private ?float $filmUm = null,
         private ?string $batch = null,
+        private ?StencilResists $resists = null,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class PutEmulsion implements Change
         $emulsion->coatedLifeDays = $this->coatedLifeDays ?? $emulsion->coatedLifeDays;
         $emulsion->factor = $this->factor ?? $emulsion->factor;
         $emulsion->batch = $this->batch ?? $emulsion->batch;
+        $emulsion->resists = $this->resists ?? $emulsion->resists;
         $shop->emulsions->add($emulsion);
         OnlyOne::taken($shop, $emulsion);
 

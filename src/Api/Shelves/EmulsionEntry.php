@@ -9,6 +9,7 @@ use Ektype\App\Request\Day;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\Exposure\EmulsionKind;
+use Ektype\Core\Screen\StencilResists;
 
 /** An emulsion or a capillary film. */
 final readonly class EmulsionEntry implements Entry
@@ -31,6 +32,7 @@ final readonly class EmulsionEntry implements Entry
         public ?float $filmUm = null,
         #[Words(40, mayBeEmpty: true)]
         public ?string $batch = null,
+        public ?StencilResists $resists = null,
     ) {
     }
 
@@ -47,6 +49,7 @@ final readonly class EmulsionEntry implements Entry
             $this->factor,
             $this->filmUm,
             $this->batch,
+            $this->resists,
         );
     }
 }

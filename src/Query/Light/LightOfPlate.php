@@ -25,6 +25,7 @@ final readonly class LightOfPlate
      * @param list<SchoolSays>   $schools     what each school would set the timer to
      * @param list<ShareOfDoubt> $shares      what makes the time unsure, the most first
      * @param float|null         $units       what the lamp’s light integrator is set to; null where it has none
+     * @param string             $inkMind     what the ink of this plate does to its stencil; empty where it stands
      * @param float              $penumbraMm  lines thinner than this close, by the gap between film and stencil
      */
     public function __construct(
@@ -42,6 +43,7 @@ final readonly class LightOfPlate
         public ?float $units,
         public float $penumbraMm,
         public string $says,
+        public string $inkMind,
     ) {
     }
 }

@@ -11,6 +11,7 @@ use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Reckoning\TimeOfScreen;
 use Ektype\App\Query\Shelves\StepTestOnShelf;
 use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Exposure\LightFault;
@@ -79,6 +80,11 @@ final readonly class SeeLight
         ), $like);
     }
 
+    private static function inkMind(Plate $plate, ?Emulsion $emulsion): string
+    {
+        return $plate->ink === null || $emulsion === null ? '' : $emulsion->resists->against($plate->ink->kind, $emulsion->name);
+    }
+
     private static function plate(Plate $plate, int $i, ScreenBook $book, Snapshot $shop, ?TimeOfScreen $time): LightOfPlate
     {
         $on = $shop->stencilOf($plate);
@@ -103,6 +109,7 @@ final readonly class SeeLight
             $lamp?->unitsPerS === null || $time === null ? null : round($lamp->unitsPerS * ($on?->burnedSeconds() ?? TimerSetting::seconds($time->time->seconds)), 1),
             $penumbra,
             $time === null ? '' : $time->time->sure(),
+            self::inkMind($plate, $on->emulsion ?? $book->job->emulsion),
         );
     }
 }

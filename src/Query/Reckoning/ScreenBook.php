@@ -145,11 +145,32 @@ final class ScreenBook
                     $p->lab(),
                     $p->coveragePct / 100,
                     $this->mesh($i)->threadsPerCm,
+                    $this->touches($p),
                 ),
                 $this->plates,
                 array_keys($this->plates),
             ),
             Lab::of(Srgb::fromHex($this->job->garmentHex)),
         );
+    }
+
+    /** @return list<int>|null plates that have an edge with it, as the separation found them; null where none was looked for */
+    private function touches(Plate $plate): ?array
+    {
+        $budget = $this->job->findings()->budget ?? [];
+        // Dots and overprints lie over each other, wherever their edges are.
+        if ($budget === [] || array_filter($this->plates, static fn (Plate $p): bool => $p->overprints || $p->printsTones()) !== []) {
+            return null;
+        }
+        $touches = [];
+        foreach ($this->plates as $i => $other) {
+            foreach ($budget as $pair) {
+                if ($other !== $plate && \in_array($plate->name, [$pair->one, $pair->two], true) && \in_array($other->name, [$pair->one, $pair->two], true)) {
+                    $touches[] = $i;
+                }
+            }
+        }
+
+        return array_values(array_unique($touches));
     }
 }

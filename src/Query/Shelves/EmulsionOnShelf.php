@@ -6,6 +6,7 @@ namespace Ektype\App\Query\Shelves;
 
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\Core\Exposure\EmulsionKind;
+use Ektype\Core\Screen\StencilResists;
 
 /** An emulsion. */
 final readonly class EmulsionOnShelf
@@ -27,6 +28,7 @@ final readonly class EmulsionOnShelf
         public ?float $factor,
         public string $batch,
         public bool $assumed,
+        public StencilResists $resists,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class EmulsionOnShelf
             $of->factor,
             $of->batch,
             $of->assumed,
+            $of->resists,
         );
     }
 }

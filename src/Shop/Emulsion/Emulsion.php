@@ -7,6 +7,7 @@ namespace Ektype\App\Shop\Emulsion;
 use Doctrine\ORM\Mapping as ORM;
 use Ektype\Core\Exposure\EmulsionKind;
 use Ektype\Core\Screen\Coating;
+use Ektype\Core\Screen\StencilResists;
 
 /** An emulsion as the shop uses it. */
 #[ORM\Entity]
@@ -24,6 +25,10 @@ class Emulsion
     /** Number of the pot that is in use, as its lid has it. */
     #[ORM\Column(length: 40, options: ['default' => ''])]
     public string $batch = '';
+
+    /** What its stencil withstands in a run. */
+    #[ORM\Column(length: 10, options: ['default' => 'unknown'])]
+    public StencilResists $resists = StencilResists::Unknown;
 
     /** By volume, %. */
     #[ORM\Column(options: ['default' => 38])]

@@ -68,4 +68,24 @@ final class PrintOrderTest extends TestCase
     {
         return Lab::of(Srgb::fromHex('#ffffff'));
     }
+
+    /** Wet ink on coarse mesh is flashed where a later one touches it, and only there. */
+    public function testAFlashStandsOnlyWhereInksTouch(): void
+    {
+        self::assertFalse(self::flashesAfterTheFirst([]));
+        self::assertTrue(self::flashesAfterTheFirst([2]));
+        self::assertTrue(self::flashesAfterTheFirst(null), 'where nobody looked it is taken to touch');
+    }
+
+    /** @param list<int>|null $touches of the first of three */
+    private static function flashesAfterTheFirst(?array $touches): bool
+    {
+        $plates = [
+            new PlateToOrder(PlateRole::Colour, new Lab(80, 0, 0), 0.2, 60.0, $touches),
+            new PlateToOrder(PlateRole::Colour, new Lab(60, 0, 0), 0.2, 60.0, []),
+            new PlateToOrder(PlateRole::Colour, new Lab(40, 0, 0), 0.2, 60.0, []),
+        ];
+
+        return PrintOrder::inGivenOrder([0, 1, 2], $plates, new Lab(95, 0, 0))[0]->flashAfter;
+    }
 }

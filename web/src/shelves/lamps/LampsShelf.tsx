@@ -44,6 +44,17 @@ const emulsionAsked = (kinds: Kinds): Asked[] => [
   { name: "coatedLifeDays", label: "Keeps coated, days", start: "", kind: "number" },
   { name: "factor", label: "Time against photopolymer, ×", start: "", kind: "number" },
   { name: "filmUm", label: "Capillary film, µm", start: "", kind: "number" },
+  {
+    name: "resists",
+    label: "Its stencil withstands",
+    start: "unknown",
+    choices: [
+      ["unknown", "nobody knows"],
+      ["water", "water"],
+      ["solvent", "solvents and plastisol"],
+      ["both", "water and solvents"],
+    ],
+  },
 ];
 
 export function LampsShelf() {

@@ -32,14 +32,16 @@ export function Timetable({ plan, times, step }: { plan: StepPlan; times: number
                 </Text>
               )}
             </Text>
-            <Text as="span" className="readout" fontSize="readout">
-              {timeWords(times[k] ?? strip.getsS)}
-              <Text as="span" fontSize="small" fontFamily="body">
-                {k === plan.strips.length - 1
-                  ? ", the whole test"
-                  : `, ${timeWords(Math.max(0, (times[plan.strips.length - 1] ?? 0) - (times[k] ?? strip.getsS)))} left`}
+            <Box as="span" display="grid" gridTemplateColumns="auto 104px" columnGap="10px" alignItems="baseline">
+              <Text as="span" className="readout" fontSize="readout" textAlign="right">
+                {timeWords(times[k] ?? strip.getsS)}
               </Text>
-            </Text>
+              <Text as="span" fontSize="small">
+                {k === plan.strips.length - 1
+                  ? "the whole test"
+                  : `${timeWords(Math.max(0, (times[plan.strips.length - 1] ?? 0) - (times[k] ?? strip.getsS)))} left`}
+              </Text>
+            </Box>
           </Box>
         );
       })}

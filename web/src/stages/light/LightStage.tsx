@@ -42,6 +42,11 @@ export function LightStage() {
           {(plate.burnedSeconds === null || plate.stencilNow?.oldPicture) && plate.frameId !== null && (
             <Mind plate={plate} />
           )}
+          {plate.burnedSeconds === null && plate.inkMind !== "" && (
+            <Text role="status" fontWeight="700" maxW="70ch" borderLeftWidth="6px" borderColor="amber" pl="12px">
+              {plate.inkMind}
+            </Text>
+          )}
           {plate.burnedSeconds === null && plate.frameId !== null && !job.withoutFilm && (
             <BeforeLight
               key={`card of ${plate.id} ${plate.frameId}`}
