@@ -86,6 +86,19 @@ final class LightBenchTest extends ShopTestCase
         self::assertStringContainsString('cannot be told apart', $this->ask('GET', '/api/step-tests/plan?lampId=1&emulsionId=1&thicknessUm=101&incrementS=1&strips=6&firstS=90', null, 422)['detail']);
     }
 
+    /** The film as it comes out of the printer: 188 mm wide with its marks, a strip of 17 mm for each of five. */
+    public function testItsFilmIsTrueToSize(): void
+    {
+        $this->browser->request('GET', '/api/step-tests/film.pdf?dpi=600&strips=5');
+        $pdf = (string) $this->browser->getInternalResponse()->getContent();
+        self::assertStringStartsWith('%PDF', $pdf);
+        self::assertSame(1, preg_match('~/MediaBox \\[0(?:\\.0+)? 0(?:\\.0+)? ([0-9.]+) ([0-9.]+)\\]~', $pdf, $box));
+        $sheet = \Ektype\Core\StepTest\TestFilm::sheet(600, 5);
+        self::assertEqualsWithDelta($sheet->mm($sheet->widthPx), (float) $box[1] / 72 * 25.4, 0.5);
+        self::assertGreaterThan(5 * 17, (float) $box[2] / 72 * 25.4);
+        $this->ask('GET', '/api/step-tests/film.pdf?dpi=100', null, 422);
+    }
+
     public function testTheNextTestIsOneThatTeachesWhatWaits(): void
     {
         $this->twoDotsOnFrames();
