@@ -90,7 +90,7 @@ final class LightBenchTest extends ShopTestCase
     public function testItsFilmIsTrueToSize(): void
     {
         $this->browser->request('GET', '/api/step-tests/film.pdf?dpi=600&strips=5');
-        $pdf = (string) $this->browser->getInternalResponse()->getContent();
+        $pdf = $this->browser->getInternalResponse()->getContent();
         self::assertStringStartsWith('%PDF', $pdf);
         self::assertSame(1, preg_match('~/MediaBox \\[0(?:\\.0+)? 0(?:\\.0+)? ([0-9.]+) ([0-9.]+)\\]~', $pdf, $box));
         $sheet = \Ektype\Core\StepTest\TestFilm::sheet(600, 5);
