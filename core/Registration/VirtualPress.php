@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Registration;
 
 use Ektype\Core\Unit\Point;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /**
  * A press to practise on: its plates lie off, its knobs have play and a pitch that is not quite the profile’s, strokes drag, and
@@ -54,8 +52,8 @@ final readonly class VirtualPress
     public function print(array $turned, int $piece = 0): array
     {
         $pull = \count($turned);
-        $random = new Randomizer(new Mt19937($this->seed * 1009 + 16 * $pull + $piece));
-        $loaded = [self::SCATTER_MM * self::normal($random), self::SCATTER_MM * self::normal($random)];
+        $normal = fn (string $of): float => self::normal(\sprintf('%d pull %d piece %d %s', $this->seed, $pull, $piece, $of));
+        $loaded = [self::SCATTER_MM * $normal('right'), self::SCATTER_MM * $normal('away')];
         $read = [];
         for ($plate = 0; $plate < $this->plates; ++$plate) {
             $lies = $this->lies($plate, $turned);
@@ -63,8 +61,8 @@ final readonly class VirtualPress
                 self::name($i),
                 $m->xMm,
                 $m->yMm,
-                round($lies->xMm - $lies->turnRad * $m->yMm + $loaded[0] + self::READING_MM * self::normal($random), 2),
-                round($lies->yMm + $lies->turnRad * $m->xMm + $loaded[1] + self::READING_MM * self::normal($random), 2),
+                round($lies->xMm - $lies->turnRad * $m->yMm + $loaded[0] + self::READING_MM * $normal("plate $plate mark $i right"), 2),
+                round($lies->yMm + $lies->turnRad * $m->xMm + $loaded[1] + self::READING_MM * $normal("plate $plate mark $i away"), 2),
             ), self::marks(), array_keys(self::marks()));
         }
 
@@ -78,10 +76,9 @@ final readonly class VirtualPress
      */
     public function lies(int $plate, array $turned): RigidMove
     {
-        $random = new Randomizer(new Mt19937($this->seed * 31 + $plate + 1));
-        $between = static fn (float $reach): float => $reach * ($random->getInt(-1000, 1000) / 1000);
-        [$x, $y, $turn] = [$between(self::OFF_MM), $between(self::OFF_MM) + self::DRAG_MM, $between(self::OFF_RAD)];
-        $pitches = array_map(static fn (Knob $_): float => 1 + $between(self::PITCH_OFF), $this->knobs);
+        $between = fn (float $reach, string $of): float => $reach * (2 * self::unit(\sprintf('%d plate %d %s', $this->seed, $plate, $of)) - 1);
+        [$x, $y, $turn] = [$between(self::OFF_MM, 'right'), $between(self::OFF_MM, 'away') + self::DRAG_MM, $between(self::OFF_RAD, 'turn')];
+        $pitches = array_map(static fn (Knob $knob): float => 1 + $between(self::PITCH_OFF, $knob->name), $this->knobs);
         $pushes = array_map(static fn (Knob $_): float => 0.0, $this->knobs);
         $ways = array_fill(0, \count($this->knobs), 0);
         foreach ($turned as $pull) {
@@ -131,8 +128,14 @@ final readonly class VirtualPress
         return new RigidMove($move[0], $move[1], $move[2]);
     }
 
-    private static function normal(Randomizer $random): float
+    /** A number from 0 to 1 that follows from its name alone. */
+    private static function unit(string $of): float
     {
-        return sqrt(-2 * log($random->getInt(1, 1_000_000_000) / 1_000_000_001)) * cos(2 * \M_PI * $random->getInt(0, 1_000_000_000) / 1_000_000_000);
+        return (hexdec(substr(hash('sha256', $of), 0, 12)) + 0.5) / 16 ** 12;
+    }
+
+    private static function normal(string $of): float
+    {
+        return sqrt(-2 * log(self::unit($of.' far'))) * cos(2 * \M_PI * self::unit($of.' way'));
     }
 }

@@ -429,7 +429,11 @@ final class ScreensTest extends ShopTestCase
         $before = $this->ask('GET', "/api/frames/$frame");
         $read = $this->ask('GET', "/api/frames/$frame/gauge");
         self::assertSame($read, $this->ask('GET', "/api/frames/$frame/gauge"), 'the same again');
-        self::assertSame($before, $this->ask('GET', "/api/frames/$frame"));
+        $after = $this->ask('GET', "/api/frames/$frame");
+        // It dries while the two are asked.
+        self::assertEqualsWithDelta($before['stencil']['dampForMin'], $after['stencil']['dampForMin'], 1.0);
+        unset($before['stencil']['dampForMin'], $after['stencil']['dampForMin']);
+        self::assertSame($before, $after);
         self::assertStringContainsString('simulated', $read['device'].' '.$read['thicknessDevice']);
         $kept = $this->ask('POST', "/api/frames/$frame/tension", ['along' => $read['along'], 'across' => $read['across']], 201);
         self::assertEqualsWithDelta($before['frame']['tensionNPerCm'], $kept['frame']['tensionNPerCm'], 0.5);
