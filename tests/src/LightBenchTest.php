@@ -45,6 +45,15 @@ final class LightBenchTest extends ShopTestCase
         self::assertEqualsWithDelta($hours, $this->ask('GET', '/api/lamps/1')['lamp']['hours'], 1e-6);
     }
 
+    /** A lamp with an integrator counts light, not hours; its tests stand on the chart at its hours all the same. */
+    public function testTheDriftOfALampWithAnIntegratorStandsAtItsHours(): void
+    {
+        $hours = array_column($this->ask('GET', '/api/lamps/1')['drift'], 'hours');
+        self::assertNotSame([], $hours);
+        self::assertGreaterThan(100, min($hours));
+        self::assertGreaterThan(100, max($hours) - min($hours));
+    }
+
     public function testOneTimeForLikeScreensOrEachItsOwn(): void
     {
         $id = $this->twoDotsOnFrames();

@@ -18,8 +18,8 @@ use Ektype\Core\Lamp\Penumbra;
 final class LampRecord
 {
     /** Of a lamp that nobody measured: so wide is what shines, so far it stands, mm (heuristic). */
-    private const USUAL_SOURCE_MM = 120.0;
-    private const USUAL_DISTANCE_MM = 600.0;
+    public const USUAL_SOURCE_MM = 120.0;
+    public const USUAL_DISTANCE_MM = 600.0;
 
     public static function of(Lamp $lamp, Snapshot $shop): Drift
     {

@@ -25,8 +25,6 @@ use Psr\Clock\ClockInterface;
 final readonly class SeeLamp
 {
     private const LATEST = 20;
-    private const USUAL_DISTANCE_MM = 600.0;
-    private const USUAL_SOURCE_MM = 120.0;
 
     public function __construct(private Moment $moment, private Lamps $lamps, private ExposureLamp $device, private ClockInterface $clock)
     {
@@ -58,8 +56,8 @@ final readonly class SeeLamp
         if (!$lamp->kind->isPointLike()) {
             throw UnusableLamp::at('lamp', \sprintf('The light of %s does not thin with the distance: it stands where its maker put it.', $lamp->name));
         }
-        $now = $lamp->distanceMm ?? self::USUAL_DISTANCE_MM;
-        $source = $lamp->sourceMm ?? self::USUAL_SOURCE_MM;
+        $now = $lamp->distanceMm ?? LampRecord::USUAL_DISTANCE_MM;
+        $source = $lamp->sourceMm ?? LampRecord::USUAL_SOURCE_MM;
         $chosen = LampDistance::choose($widthMm, $heightMm, $now, $seconds, $lamp->contact->gapMm(), $source);
         $all = [$now, $chosen->distanceMm];
         foreach ([0.5, 0.75, 1.25, 1.5] as $share) {
@@ -85,11 +83,11 @@ final readonly class SeeLamp
         }
         [$low, $high] = $drift->between($lamp->hours);
         $points = array_values(array_filter($drift->points, static fn (DriftPoint $p): bool => isset($ids[$p->test])));
-        $penumbra = new Penumbra($lamp->contact->gapMm(), $lamp->sourceMm ?? self::USUAL_SOURCE_MM, $lamp->distanceMm ?? self::USUAL_DISTANCE_MM);
+        $penumbra = new Penumbra($lamp->contact->gapMm(), $lamp->sourceMm ?? LampRecord::USUAL_SOURCE_MM, $lamp->distanceMm ?? LampRecord::USUAL_DISTANCE_MM);
 
         return new LampBench(
             LampOnShelf::of($lamp),
-            array_map(static fn (DriftPoint $p): DriftSeen => new DriftSeen($ids[$p->test], self::day($days, $ids[$p->test]), $p->hours, $p->factor, $p->disagrees), $points),
+            array_map(static fn (DriftPoint $p): DriftSeen => self::point($days[$ids[$p->test]], $p), $points),
             100 * (exp($drift->perThousandH) - 1),
             $drift->factorAt($lamp->hours),
             $low,
@@ -102,10 +100,10 @@ final readonly class SeeLamp
         );
     }
 
-    /** @param array<int, StepTest> $tests */
-    private static function day(array $tests, int $id): string
+    /** At the hours that the lamp had: a time under an integrator does not count them, the chart does. */
+    private static function point(StepTest $test, DriftPoint $at): DriftSeen
     {
-        return $tests[$id]->doneOn;
+        return new DriftSeen($test->idOrFail(), $test->doneOn, $test->lampHours, $at->factor, $at->disagrees);
     }
 
     private static function burn(Stencil $s): BurnSeen
