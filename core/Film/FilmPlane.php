@@ -14,7 +14,8 @@ final class FilmPlane
     private const TICK_MM = 6.0;
     private const LABEL_UP_MM = 4.5;
 
-    public static function of(FilmSheet $sheet, BitPlane $print, string $label): BitPlane
+    /** @param StripShapes|null $strip what the plate prints of the register strip */
+    public static function of(FilmSheet $sheet, BitPlane $print, string $label, ?StripShapes $strip = null): BitPlane
     {
         $stride = ($sheet->widthPx + 7) >> 3;
         $side = $sheet->marginPx >> 3;
@@ -30,10 +31,14 @@ final class FilmPlane
         $rows = self::ticks($rows, $sheet);
         $rows = self::label($rows, $sheet, $label);
         $perMm = $sheet->dpi / 25.4;
-        foreach ($sheet->blacks() as [$x, $y, $width, $height]) {
+        foreach ([...$sheet->blacks(), ...$strip->blacks ?? []] as [$x, $y, $width, $height]) {
             for ($line = (int) round($y * $perMm), $end = (int) round(($y + $height) * $perMm); $line < $end; ++$line) {
                 $rows[$line] = self::span($rows[$line], $x * $perMm, ($x + $width) * $perMm, $sheet->widthPx);
             }
+        }
+
+        foreach ($strip->rings ?? [] as [$x, $y, $radius, $line]) {
+            $rows = self::ring($rows, $sheet, $x * $perMm, $y * $perMm, ($radius + $line / 2) * $perMm, ($radius - $line / 2) * $perMm);
         }
 
         return new BitPlane($sheet->widthPx, $sheet->heightPx, implode('', $rows));
@@ -52,8 +57,8 @@ final class FilmPlane
         $cy = $at->yMm * $perMm;
         $half = RegistrationMark::HAIRLINE_MM / 2 * $perMm;
         $arm = RegistrationMark::ARM_MM * $perMm;
-        $outer = RegistrationMark::RING_RADIUS_MM * $perMm + $half;
-        $inner = RegistrationMark::RING_RADIUS_MM * $perMm - $half;
+        $radius = RegistrationMark::RING_RADIUS_MM * $perMm;
+        $rows = self::ring($rows, $sheet, $cx, $cy, $radius + $half, $radius - $half);
         for ($y = (int) floor($cy - $arm); $y <= (int) ceil($cy + $arm); ++$y) {
             $dy = $y + 0.5 - $cy;
             if (!isset($rows[$y]) || abs($dy) > $arm) {
@@ -63,15 +68,32 @@ final class FilmPlane
             if (abs($dy) <= $half) {
                 $spans[] = [$cx - $arm, $cx + $arm];
             }
-            if (abs($dy) < $outer) {
-                $out = sqrt($outer * $outer - $dy * $dy);
-                $in = abs($dy) < $inner ? sqrt($inner * $inner - $dy * $dy) : 0.0;
-                $spans[] = [$cx - $out, $cx - $in];
-                $spans[] = [$cx + $in, $cx + $out];
-            }
             foreach ($spans as [$from, $to]) {
                 $rows[$y] = self::span($rows[$y], $from, $to, $sheet->widthPx);
             }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * A ring, or a spot where its inner radius is nothing; all in pixels.
+     *
+     * @param array<int, string> $rows
+     *
+     * @return array<int, string>
+     */
+    private static function ring(array $rows, FilmSheet $sheet, float $cx, float $cy, float $outer, float $inner): array
+    {
+        for ($y = (int) floor($cy - $outer); $y <= (int) ceil($cy + $outer); ++$y) {
+            $dy = $y + 0.5 - $cy;
+            if (!isset($rows[$y]) || abs($dy) >= $outer) {
+                continue;
+            }
+            $out = sqrt($outer * $outer - $dy * $dy);
+            $in = abs($dy) < $inner ? sqrt($inner * $inner - $dy * $dy) : 0.0;
+            $rows[$y] = self::span($rows[$y], $cx - $out, $cx - $in, $sheet->widthPx);
+            $rows[$y] = self::span($rows[$y], $cx + $in, $cx + $out, $sheet->widthPx);
         }
 
         return $rows;

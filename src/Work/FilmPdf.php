@@ -8,7 +8,9 @@ use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Film\RegisterStrip;
 use Ektype\Core\Film\RegistrationMark;
+use Ektype\Core\Film\StripShapes;
 
 /**
  * Films as PDF, true to size: the plate as pixels, marks, wedge and label as vectors. A page a film, or all of a set
@@ -36,10 +38,10 @@ final class FilmPdf extends \FPDF
         $this->SetTitle($title, true);
     }
 
-    public function addFilm(FilmPlate $plate, string $png): void
+    public function addFilm(FilmPlate $plate, string $png, ?StripShapes $strip = null): void
     {
         $this->page($this->sheet->mm($this->sheet->widthPx), $this->sheet->mm($this->sheet->heightPx));
-        $this->film($plate, $png);
+        $this->film($plate, $png, $strip);
         $this->_out('Q');
     }
 
@@ -47,7 +49,7 @@ final class FilmPdf extends \FPDF
      * @param list<FilmPlate> $plates in the order of the nesting
      * @param list<string>    $pngs   of each
      */
-    public function addNested(FilmNesting $nesting, array $plates, array $pngs): void
+    public function addNested(FilmNesting $nesting, array $plates, array $pngs, ?RegisterStrip $strip = null): void
     {
         $film = 0;
         for ($page = 0; $page < $nesting->pages; ++$page) {
@@ -64,7 +66,7 @@ final class FilmPdf extends \FPDF
                         ($nesting->pageLengthMm - $place->yMm - $this->sheet->mm($this->sheet->widthPx)) * $k,
                     )
                     : \sprintf('q 1 0 0 1 %.5F %.5F cm', $place->xMm * $k, -$place->yMm * $k));
-                $this->film($plates[$film], $pngs[$film]);
+                $this->film($plates[$film], $pngs[$film], $strip?->of($film));
                 $this->cutLines();
                 $this->_out('Q');
                 ++$film;
@@ -107,7 +109,7 @@ final class FilmPdf extends \FPDF
         $this->h = $height;
     }
 
-    private function film(FilmPlate $plate, string $png): void
+    private function film(FilmPlate $plate, string $png, ?StripShapes $strip): void
     {
         $sheet = $this->sheet;
         $width = $sheet->mm($sheet->widthPx);
@@ -133,8 +135,12 @@ final class FilmPdf extends \FPDF
         }
         $this->Line(3, $height / 2, 9, $height / 2);
         $this->Line($width - 9, $height / 2, $width - 3, $height / 2);
-        foreach ($sheet->blacks() as [$x, $y, $wide, $high]) {
+        foreach ([...$sheet->blacks(), ...$strip->blacks ?? []] as [$x, $y, $wide, $high]) {
             $this->Rect($x, $y, $wide, $high, 'F');
+        }
+        foreach ($strip->rings ?? [] as [$x, $y, $radius, $line]) {
+            $this->SetLineWidth($line);
+            $this->ring($x, $y, $radius);
         }
         $label = (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $plate->label);
         // Each film stands in a state of its own, in which no font is set yet, whatever was set before.

@@ -12,10 +12,14 @@ use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Film\NestedFilm;
+use Ektype\Core\Film\RegisterSlot;
+use Ektype\Core\Film\RegisterStrip;
+use Ektype\Core\Film\StripShapes;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\Rescaled;
 use Ektype\Core\Raster\SideBySide;
+use Ektype\Core\Unit\Point;
 use Ektype\Core\Unit\Refusal;
 
 /** Writes a film set in the formats asked for, and the manifest beside them. */
@@ -120,6 +124,7 @@ final class FilmSetWriter
         ?callable $progress = null,
     ): array {
         $nesting = FilmNesting::of($printer, $sheet, \count($plates));
+        $strip = RegisterStrip::on($sheet, array_map(static fn (FilmPlate $p): string => $p->name, $plates));
         $in = $folder === '' ? '' : $folder.'/';
         $pdf = \in_array('pdf', $formats, true) ? new FilmPdf($sheet, $title, $printer) : null;
         $names = [];
@@ -130,11 +135,11 @@ final class FilmSetWriter
             }
             $pieces = [];
             foreach ($plates as $i => $plate) {
-                $pieces[] = static fn (): array => self::film($files, $in, $sheet, $plate, $i + 1, $pdf !== null || $nested ? $pngs[$i] : null, $formats, $printer);
+                $pieces[] = static fn (): array => self::film($files, $in, $sheet, $plate, $i + 1, $pdf !== null || $nested ? $pngs[$i] : null, $formats, $printer, $strip?->of($i));
             }
             $names = array_merge(...SideBySide::all($pieces, \strlen($plates[0]->plane->bytes ?? '') > self::LARGE_BYTES));
             foreach ($plates as $i => $plate) {
-                $pdf?->addFilm($plate, $pngs[$i]);
+                $pdf?->addFilm($plate, $pngs[$i], $strip?->of($i));
                 if ($progress !== null) {
                     $progress(($i + 1) / \count($plates));
                 }
@@ -145,12 +150,15 @@ final class FilmSetWriter
             }
             if ($nested) {
                 $layout = new FilmPdf($sheet, $title.', nested', $printer);
-                $layout->addNested($nesting, $plates, $pngs);
+                $layout->addNested($nesting, $plates, $pngs, $strip);
                 $files->put($in.'nested.pdf', $layout->bytes());
                 $names[] = 'nested.pdf';
             }
         } finally {
             array_map(unlink(...), $pngs);
+        }
+        if ($strip !== null) {
+            $manifest['register_strip'] = self::strip($strip);
         }
         $manifest['media'] = [
             'width_mm' => $nesting->widthMm,
@@ -190,6 +198,7 @@ final class FilmSetWriter
         ?string $aside,
         array $formats,
         FilmPrinter $printer,
+        ?StripShapes $strip,
     ): array {
         $png = $aside !== null || \in_array('svg', $formats, true) ? PngFile::ofPlane($plate->plane, $sheet->dpi) : '';
         if ($aside !== null) {
@@ -197,7 +206,7 @@ final class FilmSetWriter
         }
         $names = self::filesOf($number, $plate->name, $formats);
         $raster = isset($names['png']) || isset($names['tiff']) ? self::corrected(
-            FilmPlane::of($sheet, $plate->plane, $plate->label),
+            FilmPlane::of($sheet, $plate->plane, $plate->label, $strip),
             $printer,
         ) : null;
         if ($raster !== null && isset($names['png'])) {
@@ -207,7 +216,7 @@ final class FilmSetWriter
             $files->put($in.$names['tiff'], GroupFour::packed($raster, $sheet->dpi));
         }
         if (isset($names['svg'])) {
-            $files->put($in.$names['svg'], FilmSvg::of($sheet, $plate, $png, $printer));
+            $files->put($in.$names['svg'], FilmSvg::of($sheet, $plate, $png, $printer, $strip));
         }
 
         return array_values($names);
@@ -259,6 +268,20 @@ final class FilmSetWriter
         }
 
         return $files;
+    }
+
+    /** @return array<string, mixed> where its targets stand, from the centre of the print, right and up */
+    private static function strip(RegisterStrip $strip): array
+    {
+        $pair = static fn (Point $p): array => [round($p->xMm, 4), round($p->yMm, 4)];
+
+        return [
+            'code' => $strip->code,
+            'spots' => array_map($pair, $strip->spots),
+            'dots' => array_map($pair, $strip->dots),
+            'targets' => array_map(static fn (RegisterSlot $s): array => ['corner' => $s->corner, 'plate' => $s->plate + 1, 'at_mm' => $pair($s->at)], $strip->slots),
+            'verniers' => array_map(static fn (int $plate, array $v): array => ['plate' => $plate + 1, 'right_at_mm' => $pair($v[0]), 'away_at_mm' => $pair($v[1])], array_keys($strip->verniers()), $strip->verniers()),
+        ];
     }
 
     /** @return array<string, mixed> the part of a manifest that the sheet and its printer give */

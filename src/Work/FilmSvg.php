@@ -8,11 +8,12 @@ use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Film\RegistrationMark;
+use Ektype\Core\Film\StripShapes;
 
 /** A film as SVG in millimetres: the plate embedded pixel for pixel, marks, wedge and label as vectors. */
 final class FilmSvg
 {
-    public static function of(FilmSheet $sheet, FilmPlate $plate, string $png, FilmPrinter $printer): string
+    public static function of(FilmSheet $sheet, FilmPlate $plate, string $png, FilmPrinter $printer, ?StripShapes $strip = null): string
     {
         $width = $sheet->mm($sheet->widthPx);
         $height = $sheet->mm($sheet->heightPx);
@@ -37,8 +38,11 @@ final class FilmSvg
         }
         $drawn .= \sprintf('<path d="M3 %1$.4FH9M%2$.4F %1$.4FH%3$.4F"/>', $height / 2, $width - 9, $width - 3);
         $blacks = '';
-        foreach ($sheet->blacks() as [$x, $y, $wide, $high]) {
+        foreach ([...$sheet->blacks(), ...$strip->blacks ?? []] as [$x, $y, $wide, $high]) {
             $blacks .= \sprintf('<rect x="%.4F" y="%.4F" width="%.4F" height="%.4F"/>', $x, $y, $wide, $high);
+        }
+        foreach ($strip->rings ?? [] as [$x, $y, $radius, $line]) {
+            $blacks .= \sprintf('<circle cx="%.4F" cy="%.4F" r="%.4F" fill="none" stroke="#000" stroke-width="%.4F"/>', $x, $y, $radius, $line);
         }
 
         return \sprintf(

@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\StrikeOff;
+
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Film\RegisterSlot;
+use Ektype\Core\Unit\Point;
+
+/**
+ * Reads the strike-off of a film set from its scan: the key’s spots tell where it lies, its rings where each target is, and in
+ * each ring the plate’s cross is laid against it. What it cannot see it does not guess.
+ */
+final class ReadTargets
+{
+    public const LEAST_PPI = 200.0;
+    /** Key and cloth nearer than this in their colours cannot be parted, 0 to 441. */
+    private const LEAST_CONTRAST = 30.0;
+    /** A ring, a cross this like their shape are seen. */
+    private const RING_LIKE = 0.3;
+    private const RING_OFF_MM = 0.8;
+    private const CROSS_LIKE = 0.35;
+    /** And this much stronger than the cloth strays, in cells. */
+    private const CROSS_OVER_NOISE = 1.1;
+    private const CROSS_LEAST = 5.0;
+    /** Known less well than this a reading is left out, mm. */
+    private const MOST_ERROR_MM = 0.08;
+    /** An ink is another’s when it lies so much nearer to it. */
+    private const OTHERS = 0.25;
+    private const OWN = 0.6;
+    private const LARGE_PCT = 1.0;
+    private const SKEW_DEG = 3.5;
+
+    /** @throws UnreadableStrikeOff where it shows no strike-off of these films */
+    public static function on(Scan $scan, StripPlan $plan): StrikeOffRead
+    {
+        if ($scan->ppi < self::LEAST_PPI) {
+            throw UnreadableStrikeOff::at('scan', \sprintf('The scan has %.0f pixels an inch, too coarse to read a tenth of a millimetre by, or it does not say its resolution. Scan the print at 300 to 600.', $scan->ppi));
+        }
+        $way = self::way($plan->cloth, $plan->plates[0]->ink);
+        $place = FoundPlace::of($scan, $plan, $way) ?? throw UnreadableStrikeOff::at('scan', \sprintf('The key’s spots and rings are not on the scan where the films of this job have them, so no plate was read. Is it another job’s print, or was it cut off at a corner? Lay the print of %s flat and scan it whole, corners and all, at 300 to 600 pixels an inch.', $plan->plates[0]->name));
+        if ($place->isMirrored()) {
+            throw UnreadableStrikeOff::at('scan', 'The print lies mirrored on the scan. Nothing was read: a film burned the wrong way round, or a scan that was flipped? Scan the printed side as it is.');
+        }
+        self::mustBeTheirs($scan, $plan, $place, $way);
+        $targets = $ways = [];
+        foreach ($plan->slots as $slot) {
+            [$targets[], $found] = self::target($scan, $place, $slot, $way);
+            if ($found !== null) {
+                $ways[$slot->plate][] = $found;
+            }
+        }
+        $turned = $place->turnedDeg();
+        $down = abs($turned) > 90;
+        $per = $place->perMm();
+        $size = 100 * (($per->xMm + $per->yMm) / 2 / $scan->perMm() - 1);
+
+        return new StrikeOffRead($targets, $turned, $down, $size, [
+            ...self::lies($turned, $size),
+            ...self::inks($plan, $ways),
+            ...self::missing($plan, $targets),
+        ]);
+    }
+
+    /** @return array{float, float, float} from one colour to another, of length 1 */
+    private static function way(Srgb $cloth, Srgb $ink): array
+    {
+        $way = [(float) $ink->red - $cloth->red, (float) $ink->green - $cloth->green, (float) $ink->blue - $cloth->blue];
+        $long = sqrt($way[0] ** 2 + $way[1] ** 2 + $way[2] ** 2);
+        if ($long < self::LEAST_CONTRAST) {
+            throw UnreadableStrikeOff::at('scan', 'The key’s ink is nearly the colour of the cloth, so its rings cannot be found on a scan. Print the strike-off on cloth of another colour, or read it under a loupe.');
+        }
+
+        return [$way[0] / $long, $way[1] / $long, $way[2] / $long];
+    }
+
+    /**
+     * The dots of another set refuse the scan.
+     *
+     * @param array{float, float, float} $way
+     */
+    private static function mustBeTheirs(Scan $scan, StripPlan $plan, ScanPlace $place, array $way): void
+    {
+        $code = $seen = 0;
+        $strong = 0.0;
+        $lights = [];
+        foreach ($plan->dots as $i => $dot) {
+            $on = $scan->mean($way, self::round($place, $dot, 0.2, 8));
+            $off = $scan->mean($way, [...self::round($place, new Point($dot->xMm - 1.4, $dot->yMm), 0.25, 6), ...self::round($place, new Point($dot->xMm + 1.4, $dot->yMm), 0.25, 6)]);
+            if ($on === null || $off === null) {
+                return;
+            }
+            $lights[$i] = $on - $off;
+            ++$seen;
+        }
+        if ($seen === 0) {
+            return;
+        }
+        foreach ($plan->spots as $spot) {
+            $strong += (($scan->mean($way, self::round($place, $spot, 0.6, 12)) ?? 0.0) - ($scan->mean($way, self::round($place, $spot, 2.4, 24)) ?? 0.0)) / \count($plan->spots);
+        }
+        foreach ($lights as $i => $light) {
+            $code |= $light > $strong / 2 ? 1 << $i : 0;
+        }
+        if ($code !== $plan->code) {
+            throw UnreadableStrikeOff::at('scan', 'The dots beside the print are those of another film set, so this is another job’s strike-off, or one of films written before these. Nothing was read. Scan the print of these films, or give the manifest that belongs to it.');
+        }
+    }
+
+    /** @return list<Point> on the scan */
+    private static function round(ScanPlace $place, Point $middle, float $radius, int $count): array
+    {
+        $round = [];
+        for ($i = 0; $i < $count; ++$i) {
+            $round[] = $place->onScan(new Point($middle->xMm + $radius * cos(2 * \M_PI * $i / $count), $middle->yMm + $radius * sin(2 * \M_PI * $i / $count)));
+        }
+
+        return $round;
+    }
+
+    /**
+     * @param array{float, float, float} $way through the colours, from cloth to the key’s ink
+     *
+     * @return array{TargetRead, array{float, float, float}|null} and the way from cloth to its own
+     */
+    private static function target(Scan $scan, ScanPlace $place, RegisterSlot $slot, array $way): array
+    {
+        $not = static fn (string $why): array => [new TargetRead($slot->corner, $slot->plate, $slot->at, null, null, $why), null];
+        $window = new TargetWindow($scan, $place, $slot->at);
+        if (!$window->isWhole()) {
+            return $not('it lies beyond the edge of the scan');
+        }
+        $ring = ShapeFit::of($window, $window->along($way), TargetShape::Ring, new Point(0.0, 0.0));
+        if ($ring === null || $ring->strength <= 0 || $ring->likeness < self::RING_LIKE || $ring->at->length() > self::RING_OFF_MM) {
+            return $not('the key’s ring is not to be seen');
+        }
+        $found = FoundCross::in($window, $ring->at);
+        if ($found === null || $found->strength < max(self::CROSS_LEAST, self::CROSS_OVER_NOISE * $found->noise)) {
+            return $not('no cross is to be seen in the ring: not printed, too near to the cloth in colour, or more than '.FoundCross::FARTHEST_MM.' mm off');
+        }
+        $fit = ShapeFit::of($window, $window->along($found->way), TargetShape::Cross, $found->at, FoundCross::ringHides($window, $ring->at));
+        if ($fit === null || $fit->likeness < self::CROSS_LIKE || $fit->at->to($found->at) > 0.35) {
+            return $not('what is in the ring is no clear cross');
+        }
+        $error = hypot($fit->errorMm, $ring->errorMm);
+        if ($error > self::MOST_ERROR_MM) {
+            return $not('it is too weak to be read to a tenth of a millimetre');
+        }
+
+        return [new TargetRead($slot->corner, $slot->plate, $slot->at, $fit->at->minus($ring->at), $error, ''), $found->way];
+    }
+
+    /** @return list<string> */
+    private static function lies(float $turned, float $size): array
+    {
+        $says = [];
+        $skew = abs($turned) > 90 ? 180 - abs($turned) : abs($turned);
+        if (abs($turned) > 135) {
+            $says[] = 'The print lay upside down on the glass; it was read the right way up.';
+        } elseif (abs($turned) > 45) {
+            $says[] = 'The print lay on its side on the glass; it was read the right way up.';
+            $skew = abs(90 - abs($turned));
+        }
+        if ($skew > self::SKEW_DEG) {
+            $says[] = \sprintf('The print lies %.1f° askew: it was read, but lay it straighter.', $skew);
+        }
+        if (abs($size) > self::LARGE_PCT) {
+            $says[] = \sprintf('On the scan the print is %.1f %% %s than its films. The misfits are taken from it all the same; does the scan say its resolution rightly?', abs($size), $size > 0 ? 'larger' : 'smaller');
+        }
+
+        return $says;
+    }
+
+    /**
+     * @param array<int, list<array{float, float, float}>> $ways of each plate that was seen
+     *
+     * @return list<string>
+     */
+    private static function inks(StripPlan $plan, array $ways): array
+    {
+        $says = [];
+        $cloth = $plan->cloth;
+        $like = static function (int $plate, array $way) use ($plan, $cloth): float {
+            $ink = $plan->plates[$plate]->ink;
+            $to = [$ink->red - $cloth->red, $ink->green - $cloth->green, $ink->blue - $cloth->blue];
+
+            return ($to[0] * $way[0] + $to[1] * $way[1] + $to[2] * $way[2]) / max(1.0, sqrt($to[0] ** 2 + $to[1] ** 2 + $to[2] ** 2));
+        };
+        foreach ($ways as $plate => $seen) {
+            $mean = [0.0, 0.0, 0.0];
+            foreach ($seen as $way) {
+                $mean = [$mean[0] + $way[0] / \count($seen), $mean[1] + $way[1] / \count($seen), $mean[2] + $way[2] / \count($seen)];
+            }
+            $own = $like($plate, $mean);
+            foreach (array_keys($plan->plates) as $other) {
+                if ($other > 0 && $other !== $plate && $own < self::OWN && $like($other, $mean) > $own + self::OTHERS) {
+                    $says[] = \sprintf('In the targets of %s the ink looks like %s. Were two screens changed over, or is it another print? Look before you turn a knob.', $plan->plates[$plate]->name, $plan->plates[$other]->name);
+                    break;
+                }
+            }
+        }
+
+        return $says;
+    }
+
+    /**
+     * @param list<TargetRead> $targets
+     *
+     * @return list<string>
+     */
+    private static function missing(StripPlan $plan, array $targets): array
+    {
+        $says = [];
+        foreach (array_keys($plan->plates) as $plate) {
+            if ($plate === 0) {
+                continue;
+            }
+            $lost = array_values(array_filter($targets, static fn (TargetRead $t): bool => $t->plate === $plate && $t->off === null));
+            $all = \count($plan->spots);
+            if (\count($lost) === $all) {
+                $says[] = \sprintf('%s was not read at any corner: %s.', $plan->plates[$plate]->name, $lost[0]->why);
+            } elseif ($lost !== []) {
+                $says[] = \sprintf('%s was not read at %s: %s.', $plan->plates[$plate]->name, implode(' and ', array_map(static fn (TargetRead $t): string => $t->corner, $lost)), $lost[0]->why);
+            }
+        }
+
+        return $says;
+    }
+}

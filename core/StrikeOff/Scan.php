@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\StrikeOff;
+
+use Ektype\Core\Unit\Point;
+
+/** The picture of a strike-off. Places are pixels from its top left corner, right and down. */
+final readonly class Scan
+{
+    public int $width;
+    public int $height;
+
+    /** @param float $ppi pixels an inch */
+    public function __construct(private \GdImage $picture, public float $ppi)
+    {
+        if (!imageistruecolor($picture)) {
+            imagepalettetotruecolor($picture);
+        }
+        $this->width = imagesx($picture);
+        $this->height = imagesy($picture);
+    }
+
+    public function perMm(): float
+    {
+        return $this->ppi / 25.4;
+    }
+
+    /**
+     * How light it is along a way through the colours, one number a place, every so many pixels; each is the mean of four.
+     *
+     * @param array{float, float, float} $way
+     *
+     * @return list<float> row by row
+     */
+    public function along(array $way, int $step): array
+    {
+        $values = [];
+        $half = max(1, intdiv($step, 2));
+        [$red, $green, $blue] = [$way[0] / 4, $way[1] / 4, $way[2] / 4];
+        for ($y = 0, $down = intdiv($this->height, $step); $y < $down; ++$y) {
+            for ($x = 0, $across = intdiv($this->width, $step); $x < $across; ++$x) {
+                $r = $g = $b = 0;
+                foreach ([0, $half] as $dy) {
+                    foreach ([0, $half] as $dx) {
+                        $at = (int) imagecolorat($this->picture, min($this->width - 1, $x * $step + $dx), min($this->height - 1, $y * $step + $dy));
+                        $r += $at >> 16 & 255;
+                        $g += $at >> 8 & 255;
+                        $b += $at & 255;
+                    }
+                }
+                $values[] = $red * $r + $green * $g + $blue * $b;
+            }
+        }
+
+        return $values;
+    }
+
+    /**
+     * The colour between four pixels.
+     *
+     * @return array{float, float, float}|null red, green, blue, 0 to 255; null beyond the picture
+     */
+    public function colour(float $x, float $y): ?array
+    {
+        $x -= 0.5;
+        $y -= 0.5;
+        $left = (int) floor($x);
+        $top = (int) floor($y);
+        if ($left < 0 || $top < 0 || $left + 1 >= $this->width || $top + 1 >= $this->height) {
+            return null;
+        }
+        [$right, $down] = [$x - $left, $y - $top];
+        $a = (int) imagecolorat($this->picture, $left, $top);
+        $b = (int) imagecolorat($this->picture, $left + 1, $top);
+        $c = (int) imagecolorat($this->picture, $left, $top + 1);
+        $d = (int) imagecolorat($this->picture, $left + 1, $top + 1);
+        [$wa, $wb, $wc, $wd] = [(1 - $right) * (1 - $down), $right * (1 - $down), (1 - $right) * $down, $right * $down];
+
+        return [
+            $wa * ($a >> 16 & 255) + $wb * ($b >> 16 & 255) + $wc * ($c >> 16 & 255) + $wd * ($d >> 16 & 255),
+            $wa * ($a >> 8 & 255) + $wb * ($b >> 8 & 255) + $wc * ($c >> 8 & 255) + $wd * ($d >> 8 & 255),
+            $wa * ($a & 255) + $wb * ($b & 255) + $wc * ($c & 255) + $wd * ($d & 255),
+        ];
+    }
+
+    /**
+     * The mean along a way through the colours of a few places round one.
+     *
+     * @param array{float, float, float} $way
+     * @param list<Point>                $at  in pixels
+     */
+    public function mean(array $way, array $at): ?float
+    {
+        $sum = $count = 0.0;
+        foreach ($at as $place) {
+            $colour = $this->colour($place->xMm, $place->yMm);
+            if ($colour !== null) {
+                $sum += $way[0] * $colour[0] + $way[1] * $colour[1] + $way[2] * $colour[2];
+                ++$count;
+            }
+        }
+
+        return $count > 0 ? $sum / $count : null;
+    }
+}
