@@ -70,7 +70,9 @@ final class RegistrationSolver
             $turns[] = new KnobTurn($knob->name, Matrix::dot($rows[$i], $motion) / $knob->mmPerTurn);
         }
 
-        return new Mending($turns, [], self::after($readings, new RigidMove($motion[0], $motion[1], $motion[2] / $arm)), $says);
+        $moves = new RigidMove($motion[0], $motion[1], $motion[2] / $arm);
+
+        return new Mending($turns, [], self::after($readings, $moves), $says, $moves);
     }
 
     /** Largest distance left at the marks after the frame has moved, mm. */
@@ -109,7 +111,7 @@ final class RegistrationSolver
             );
         }
 
-        return new Mending([], $taps, self::after($readings, $back), $says);
+        return new Mending([], $taps, self::after($readings, $back), $says, $back);
     }
 
     /** @param list<array{float, float, float}> $rows */

@@ -82,11 +82,11 @@ final readonly class FoundCross
     /**
      * Sums over all cells above and to the left, of what is seen and of each colour; and how the cloth strays in each colour.
      *
-     * @return array{list<list<float>>, array{float, float, float}}
+     * @return array{array{array<int, float>, array<int, float>, array<int, float>, array<int, float>}, array{float, float, float}}
      */
     private static function cells(TargetWindow $window, Point $ring, int $cells): array
     {
-        $of = array_fill(0, $cells * $cells, [0.0, 0.0, 0.0, 0.0]);
+        $count = $red = $green = $blue = array_fill(0, $cells * $cells, 0.0);
         for ($j = 0; $j < $window->side; ++$j) {
             $y = $window->at($j);
             $row = (int) floor(($y + TargetWindow::REACH_MM) / self::CELL_MM);
@@ -98,38 +98,42 @@ final readonly class FoundCross
                     || abs(hypot($x - $ring->xMm, $y - $ring->yMm) - RegisterStrip::RING_MM) < self::RING_MM) {
                     continue;
                 }
-                $cell = &$of[$row * $cells + $column];
-                $cell = [$cell[0] + 1, $cell[1] + $window->red[$at], $cell[2] + $window->green[$at], $cell[3] + $window->blue[$at]];
-                unset($cell);
+                $cell = $row * $cells + $column;
+                ++$count[$cell];
+                $red[$cell] += $window->red[$at];
+                $green[$cell] += $window->green[$at];
+                $blue[$cell] += $window->blue[$at];
             }
         }
         $wide = $cells + 1;
-        $sums = array_fill(0, 4, array_fill(0, $wide * $wide, 0.0));
+        $all = $reds = $greens = $blues = array_fill(0, $wide * $wide, 0.0);
         $outside = [[], [], []];
         for ($j = 0; $j < $cells; ++$j) {
-            $row = [0.0, 0.0, 0.0, 0.0];
+            [$n, $r, $g, $b] = [0.0, 0.0, 0.0, 0.0];
             for ($i = 0; $i < $cells; ++$i) {
-                [$n, $r, $g, $b] = $of[$j * $cells + $i];
-                if ($n > 0) {
-                    $mean = [1.0, $r / $n, $g / $n, $b / $n];
-                    $row = [$row[0] + 1, $row[1] + $mean[1], $row[2] + $mean[2], $row[3] + $mean[3]];
+                $cell = $j * $cells + $i;
+                if ($count[$cell] > 0) {
+                    $mean = [$red[$cell] / $count[$cell], $green[$cell] / $count[$cell], $blue[$cell] / $count[$cell]];
+                    [$n, $r, $g, $b] = [$n + 1, $r + $mean[0], $g + $mean[1], $b + $mean[2]];
                     if (hypot(($i + 0.5) * self::CELL_MM - TargetWindow::REACH_MM - $ring->xMm, ($j + 0.5) * self::CELL_MM - TargetWindow::REACH_MM - $ring->yMm) > RegisterStrip::RING_MM + self::RING_MM) {
-                        for ($c = 0; $c < 3; ++$c) {
-                            $outside[$c][] = $mean[$c + 1];
-                        }
+                        $outside[0][] = $mean[0];
+                        $outside[1][] = $mean[1];
+                        $outside[2][] = $mean[2];
                     }
                 }
-                for ($c = 0; $c < 4; ++$c) {
-                    $sums[$c][($j + 1) * $wide + $i + 1] = $sums[$c][$j * $wide + $i + 1] + $row[$c];
-                }
+                [$here, $above] = [($j + 1) * $wide + $i + 1, $j * $wide + $i + 1];
+                $all[$here] = $all[$above] + $n;
+                $reds[$here] = $reds[$above] + $r;
+                $greens[$here] = $greens[$above] + $g;
+                $blues[$here] = $blues[$above] + $b;
             }
         }
 
-        return [$sums, [self::strays($outside[0]), self::strays($outside[1]), self::strays($outside[2])]];
+        return [[$all, $reds, $greens, $blues], [self::strays($outside[0]), self::strays($outside[1]), self::strays($outside[2])]];
     }
 
     /**
-     * @param list<list<float>> $sums
+     * @param array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} $sums
      *
      * @return array{array{float, float, float}, float}|null the way from cloth to ink, and how strong the weakest arm is along it
      */
@@ -163,13 +167,19 @@ final readonly class FoundCross
             return null;
         }
         $way = [$way[0] / $long, $way[1] / $long, $way[2] / $long];
-        $along = static fn (array $of): float => $way[0] * $of[0] + $way[1] * $of[1] + $way[2] * $of[2];
+        [$weakest, $strongest] = [\INF, -\INF];
+        foreach ($arms as $of) {
+            $weakest = min($weakest, $way[0] * $of[0] + $way[1] * $of[1] + $way[2] * $of[2]);
+        }
+        foreach ($fields as $of) {
+            $strongest = max($strongest, $way[0] * $of[0] + $way[1] * $of[1] + $way[2] * $of[2]);
+        }
 
-        return [$way, min(array_map($along, $arms)) - max(array_map($along, $fields))];
+        return [$way, $weakest - $strongest];
     }
 
     /**
-     * @param list<list<float>> $sums
+     * @param array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} $sums
      *
      * @return array{float, float, float}|null null where too little of it is seen
      */

@@ -180,21 +180,14 @@ final class ReadTargets
     private static function inks(StripPlan $plan, array $ways): array
     {
         $says = [];
-        $cloth = $plan->cloth;
-        $like = static function (int $plate, array $way) use ($plan, $cloth): float {
-            $ink = $plan->plates[$plate]->ink;
-            $to = [$ink->red - $cloth->red, $ink->green - $cloth->green, $ink->blue - $cloth->blue];
-
-            return ($to[0] * $way[0] + $to[1] * $way[1] + $to[2] * $way[2]) / max(1.0, sqrt($to[0] ** 2 + $to[1] ** 2 + $to[2] ** 2));
-        };
         foreach ($ways as $plate => $seen) {
             $mean = [0.0, 0.0, 0.0];
             foreach ($seen as $way) {
                 $mean = [$mean[0] + $way[0] / \count($seen), $mean[1] + $way[1] / \count($seen), $mean[2] + $way[2] / \count($seen)];
             }
-            $own = $like($plate, $mean);
+            $own = self::like($plan->plates[$plate], $plan->cloth, $mean);
             foreach (array_keys($plan->plates) as $other) {
-                if ($other > 0 && $other !== $plate && $own < self::OWN && $like($other, $mean) > $own + self::OTHERS) {
+                if ($other > 0 && $other !== $plate && $own < self::OWN && self::like($plan->plates[$other], $plan->cloth, $mean) > $own + self::OTHERS) {
                     $says[] = \sprintf('In the targets of %s the ink looks like %s. Were two screens changed over, or is it another print? Look before you turn a knob.', $plan->plates[$plate]->name, $plan->plates[$other]->name);
                     break;
                 }
@@ -202,6 +195,18 @@ final class ReadTargets
         }
 
         return $says;
+    }
+
+    /**
+     * How far a way through the colours is that from the cloth to an ink, −1 to 1.
+     *
+     * @param array{float, float, float} $way
+     */
+    private static function like(StripPlate $plate, Srgb $cloth, array $way): float
+    {
+        $to = [$plate->ink->red - $cloth->red, $plate->ink->green - $cloth->green, $plate->ink->blue - $cloth->blue];
+
+        return ($to[0] * $way[0] + $to[1] * $way[1] + $to[2] * $way[2]) / max(1.0, sqrt($to[0] ** 2 + $to[1] ** 2 + $to[2] ** 2));
     }
 
     /**

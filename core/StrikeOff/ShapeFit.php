@@ -32,8 +32,8 @@ final readonly class ShapeFit
     }
 
     /**
-     * @param list<float>           $lights of the window
-     * @param array<int, true>      $hidden places that do not count
+     * @param list<float>      $lights of the window
+     * @param array<int, true> $hidden places that do not count
      */
     public static function of(TargetWindow $window, array $lights, TargetShape $shape, Point $from, array $hidden = []): ?self
     {
@@ -61,7 +61,7 @@ final readonly class ShapeFit
         if (\count($places) < self::LEAST_PLACES) {
             return null;
         }
-        $ground = $strength = null;
+        $ground = $strength = 0.0;
         $inverse = [];
         $left = $all = 0.0;
         for ($round = 0; $round <= self::ROUNDS; ++$round) {

@@ -11,9 +11,9 @@ final readonly class StrikeOffRead
 {
     /**
      * @param list<TargetRead> $targets
-     * @param float            $turnedDeg   as it lay on the glass, anticlockwise; upside down is near 180
-     * @param float            $sizePct     of the print on the scan against the films, across and along, as a mean
-     * @param list<string>     $says        plain sentences
+     * @param float            $turnedDeg as it lay on the glass, anticlockwise; upside down is near 180
+     * @param float            $sizePct   of the print on the scan against the films, across and along, as a mean
+     * @param list<string>     $says      plain sentences
      */
     public function __construct(
         public array $targets,

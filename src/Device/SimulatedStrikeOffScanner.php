@@ -106,7 +106,8 @@ final readonly class SimulatedStrikeOffScanner implements StrikeOffScanner
         $black = imagecolorexact($picture, 0, 0, 0);
         imagecolortransparent($picture, imagecolorexact($picture, 255, 255, 255));
         if ($black >= 0) {
-            imagecolorset($picture, $black, $ink->red, $ink->green, $ink->blue);
+            $byte = static fn (int $of): int => max(0, min(255, $of));
+            imagecolorset($picture, $black, $byte($ink->red), $byte($ink->green), $byte($ink->blue));
         }
         ob_start();
         imagepng($picture, null, 1);

@@ -6,8 +6,8 @@ namespace Ektype\App\Work\StrikeOff;
 
 use Ektype\Core\StrikeOff\ReadTargets;
 use Ektype\Core\StrikeOff\Scan;
-use Ektype\Core\StrikeOff\StripPlan;
 use Ektype\Core\StrikeOff\StrikeOffRead;
+use Ektype\Core\StrikeOff\StripPlan;
 use Ektype\Core\StrikeOff\UnreadableStrikeOff;
 use Ektype\Core\Unit\Refusal;
 

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Press;
+
+use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Plate\Substrate;
+
+/** What inks ask of the cloth and of the hands before they go on the press. */
+final class InkSuits
+{
+    /** Hotter than this the cloth suffers, °C (trade ranges; the garment’s and the ink’s sheets come first). */
+    private const HEAT_C = ['cotton' => 175, 'polyester' => 140, 'tri-blend' => 140, 'nylon' => 130, 'fleece' => 165, 'canvas' => 175];
+
+    /**
+     * @param array<string, InkKind>   $inks  by the name of their plate
+     * @param array<string, PlateRole> $roles of the plates
+     *
+     * @return list<string> plain sentences
+     */
+    public static function says(array $inks, array $roles, Substrate $substrate): array
+    {
+        $of = static fn (InkKind ...$kinds): string => implode(', ', array_keys(array_filter($inks, static fn (InkKind $k): bool => \in_array($k, $kinds, true))));
+        $bases = implode(', ', array_keys(array_filter($roles, static fn (PlateRole $r): bool => $r === PlateRole::Base)));
+        $oil = $of(InkKind::Plastisol, InkKind::Glitter, InkKind::Puff, InkKind::Metallic);
+        $says = [];
+        if ($substrate === Substrate::Polyester || $substrate === Substrate::TriBlend) {
+            $says[] = \sprintf('Dye of polyester wanders into hot ink: low-bleed, low-cure ink%s, the least heat that cures, and no hot stacks.', $bases === '' ? '' : ', for '.$bases.' above all');
+        }
+        if ($substrate === Substrate::Nylon) {
+            $says[] = 'Nylon: ink with its bonding agent, as much as its sheet says, used up within hours; gloves, air. Test the hold on a scrap.';
+        }
+        $heat = self::HEAT_C[$substrate->value] ?? null;
+        if ($heat !== null) {
+            $says[] = \sprintf('%s suffers above about %d °C, trims and zips sooner: the sheet of the garment says.', ucfirst($substrate->value), $heat);
+        }
+        $special = $of(InkKind::Puff, InkKind::Glitter, InkKind::Metallic);
+        if ($special !== '') {
+            $says[] = $special.': special inks print last, or the next screen presses them flat.';
+        }
+        $water = $of(InkKind::WaterBased);
+        if ($water !== '') {
+            $says[] = $water.': water-based ink dries in the mesh; flood after every stroke, mist it, and let it stand where you see it.';
+        }
+        if ($oil !== '') {
+            $says[] = 'Stir plastisol and let it come to the room’s warmth: cold ink drags.'.($bases === '' ? '' : ' No reducer into '.$bases.': it spoils its hiding.');
+        }
+
+        return $says;
+    }
+
+    /** Whether an ink needs to stand where the operator sees it. */
+    public static function wantsWatching(InkKind $ink): bool
+    {
+        return \in_array($ink, [InkKind::WaterBased, InkKind::Solvent, InkKind::Metallic], true);
+    }
+}
