@@ -17,7 +17,7 @@ final readonly class FlashCurve
     public const SCORCH_C = 165.0;
     public const COOL_C = 50.0;
     /** A usual flash of 3 kW over 40 × 40 cm, 45 mm off, heats a usual film so fast, s; and what it would reach, °C (heuristic). */
-    private const USUAL_S = 9.0;
+    public const USUAL_S = 9.0;
     private const USUAL_MM = 45.0;
     private const USUAL_W_CM2 = 1.9;
     private const USUAL_REACH_C = 260.0;

@@ -182,6 +182,47 @@ final class OrderSearch
     }
 
     /**
+     * Why an order is as good or bad as it is: its worst pair each way, and what its flashes are for.
+     *
+     * @param list<PlateInOrder> $plates
+     *
+     * @return list<string> plain sentences
+     */
+    public static function reasons(ScoredOrder $of, array $plates, Lab $garment): array
+    {
+        $pairs = self::pairs($plates);
+        $flashed = array_flip($of->flashAfter);
+        $says = [];
+        $worst = [0.0, 0.0];
+        $names = ['', ''];
+        foreach ($of->order as $a => $earlier) {
+            $wet = true;
+            foreach (\array_slice($of->order, $a + 1) as $k => $later) {
+                $wet = $wet && !isset($flashed[$of->order[$a + $k]]);
+                [$lifted, $shifted] = $pairs[$earlier][$later];
+                if ($wet && $lifted > $worst[0]) {
+                    [$worst[0], $names[0]] = [$lifted, \sprintf('%s goes down while %s is wet and touches it: %.1f %% of the picture may be lifted.', $plates[$later]->name, $plates[$earlier]->name, 100 * $lifted)];
+                }
+                if ($shifted > $worst[1]) {
+                    [$worst[1], $names[1]] = [$shifted, \sprintf('%s over %s shifts %.1f %% of the picture.', $plates[$later]->name, $plates[$earlier]->name, 100 * $shifted)];
+                }
+            }
+        }
+        foreach ($of->flashAfter as $i) {
+            $says[] = \sprintf('Flash after %s: %s.', $plates[$i]->name, $plates[$i]->role === PlateRole::Base ? 'the inks stand on it' : 'it would be lifted wet by what touches it');
+        }
+        $base = array_filter($of->order, static fn (int $i): bool => $plates[$i]->role === PlateRole::Base);
+        if ($base !== [] && array_key_first($base) !== 0) {
+            $says[] = 'The base does not print first: what prints before it is covered.';
+        }
+        if (!Garment::isLight($garment) && $of->flashAfter === [] && \count($of->order) > 1) {
+            $says[] = 'No flash: all wet on wet, as fine mesh and a light hand allow.';
+        }
+
+        return [...$says, ...array_values(array_filter($names, static fn (string $n, int $way): bool => $worst[$way] >= 0.0005, \ARRAY_FILTER_USE_BOTH))];
+    }
+
+    /**
      * @param list<int>                       $order
      * @param list<PlateInOrder>              $plates
      * @param list<list<array{float, float}>> $pairs  what the earlier suffers wet, and what shifts whether wet or not

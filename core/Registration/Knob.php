@@ -10,7 +10,8 @@ use Ektype\Core\Unit\Point;
 final readonly class Knob
 {
     private const LEAST_PUSH = 1e-9;
-    private const LEAST_STEP_MM = 1e-6;
+    /** Less than this a turn no hand could set a frame by, mm. */
+    private const LEAST_STEP_MM = 0.01;
 
     /**
      * @param Point $at     contact, from the centre of the print
@@ -26,7 +27,7 @@ final readonly class Knob
         if (abs($mmPerTurn) < self::LEAST_STEP_MM) {
             throw UnusableKnob::at(
                 'mmPerTurn',
-                'The knob moves the frame by 0 mm a turn, so no number of turns mends anything. Measure how far one turn moves it.',
+                \sprintf('The knob moves the frame by %s mm a turn, so no number of turns that a hand makes mends anything; 0.5 to 2 mm is usual. Measure how far one turn moves it.', rtrim(rtrim(\sprintf('%.6F', abs($mmPerTurn)), '0'), '.')),
             );
         }
     }

@@ -31,6 +31,7 @@ final class JobLike
             $copy->stepWedge,
         ] = [$of->acrossMm, $of->dropMm, $of->filmPrinter, $of->filmFormats, $of->stepWedge];
         [$copy->press, $copy->lamp, $copy->emulsion, $copy->care] = [$of->press, $of->lamp, $of->emulsion, $of->care];
+        $copy->onPress = $of->onPress->same();
         [$copy->oneTime, $copy->withoutFilm] = [$of->oneTime, $of->withoutFilm];
         $copy->notes = $of->notes;
         $copy->orders($of->lines());

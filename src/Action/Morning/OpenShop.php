@@ -66,6 +66,7 @@ final readonly class OpenShop implements Change
         $press = new Press(
             match ($this->press) {
                 PressKind::Rotary => \sprintf('Press, %d %s', $this->heads, $this->heads === 1 ? 'head' : 'heads'),
+                PressKind::Automatic => \sprintf('Automatic, %d %s', $this->heads, $this->heads === 1 ? 'head' : 'heads'),
                 PressKind::Hinge => 'Hinge table',
                 PressKind::LongTable => 'Long table',
             },

@@ -18,7 +18,7 @@ final readonly class TickSetUp implements Change
     public function carryOut(ShopFloor $shop): string
     {
         $job = $shop->jobs->get($this->jobId);
-        $job->tick($this->done, $this->on);
+        $job->onPress->tick($this->done, $this->on);
 
         return 'Set-up of the press for '.$job->name;
     }

@@ -8,6 +8,7 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Correction\Correction;
+use Ektype\Core\Press\OffContact;
 use Ektype\Core\Registration\MisfitFit;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
@@ -35,7 +36,16 @@ final readonly class TurnedAndPrinted implements Change
         foreach ($mending->turns as $turn) {
             $turns[$turn->knob] = round($turn->turns, 4);
         }
-        $shop->corrections->add(new Correction($press, $plate, $turns, $misfit->rigid, max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means)), $shop->now()));
+        $made = new Correction($press, $plate, $turns, $misfit->rigid, max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means)), $shop->now());
+        $made->firstRead = $shop->corrections->latestOf($plate) === null;
+        $made->pull = $plate->job->onPress->pull;
+        $made->fittedAtRest = $plate->job->onPress->registerWay->atRest();
+        $made->ink = $plate->ink->name ?? $plate->name;
+        if ($plate->frame !== null) {
+            $made->tensionNPerCm = $plate->frame->tensionNPerCm;
+            $made->offContactMm = OffContact::mm($plate->frame->tensionNPerCm, $plate->job->substrate, $plate->frame->insideHeightMm, $plate->job->onPress->seamMm);
+        }
+        $shop->corrections->add($made);
         $plate->wasRead([]);
 
         return $plate->name.' was turned and printed again';

@@ -27,6 +27,7 @@ final readonly class PutPress implements Change
         private bool $collarAtOperator,
         private float $centreFromEndMm,
         private ?float $registerSigmaMm,
+        private int $flashes = 1,
     ) {
     }
 
@@ -51,6 +52,7 @@ final readonly class PutPress implements Change
             $press->centreFromEndMm,
             $press->registerSigmaMm,
         ] = [$this->collarAtOperator, $this->centreFromEndMm, $this->registerSigmaMm];
+        $press->flashes = $this->flashes;
         $press->has($this->knobs);
         $press->assumed = false;
         $shop->presses->add($press);

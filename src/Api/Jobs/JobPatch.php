@@ -21,6 +21,7 @@ use Ektype\App\Action\Jobs\OrderGarments;
 use Ektype\App\Action\Jobs\SetTolerance;
 use Ektype\App\Action\Light\WayOfBurning;
 use Ektype\App\Action\Plates\OrderPlates;
+use Ektype\App\Action\Press\SetOnPress;
 use Ektype\App\Action\Work\AskForWork;
 use Ektype\App\Api\Art\MixPatch;
 use Ektype\App\Api\Art\TonePatch;
@@ -34,6 +35,7 @@ use Ektype\Core\Advice\Care;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmFormat;
 use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Registration\RegisterWay;
 use Ektype\Core\Separation\BaseWish;
 use Ektype\Core\Separation\Decision;
 use Ektype\Core\Separation\MethodName;
@@ -138,6 +140,10 @@ final readonly class JobPatch
         public ?BaseWish $base = null,
         public ?bool $oneTime = null,
         public ?bool $withoutFilm = null,
+        public ?bool $pull = null,
+        public ?RegisterWay $registerWay = null,
+        #[Within(0, 20, 'mm')]
+        public ?float $seamMm = null,
     ) {
     }
 
@@ -206,6 +212,7 @@ final readonly class JobPatch
             ...$this->notes === null ? [] : [new NoteOnJob($job, $this->notes)],
             ...$this->lines === null ? [] : [new OrderGarments($job, array_map(static fn (LineTold $l) => $l->line(), $this->lines))],
             ...self::where([$this->oneTime, $this->withoutFilm], fn (): Change => new WayOfBurning($job, $this->oneTime, $this->withoutFilm)),
+            ...self::where([$this->pull, $this->registerWay, $this->seamMm], fn (): Change => new SetOnPress($job, $this->pull, $this->registerWay, $this->seamMm)),
             ...self::where([$this->order], fn (): Change => new OrderPlates($job, $this->order ?? [])),
         ];
 

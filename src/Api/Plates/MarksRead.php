@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Plates;
 
+use Ektype\App\Request\Within;
 use Ektype\Core\Registration\Reading;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -11,7 +12,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class MarksRead
 {
     /** @param list<MarkRead> $readings */
-    public function __construct(#[Assert\Valid] public array $readings)
+    public function __construct(#[Assert\Valid] public array $readings, #[Within(1, 48)] public ?int $platen = null)
     {
     }
 

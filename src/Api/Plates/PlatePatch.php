@@ -85,6 +85,7 @@ final readonly class PlatePatch
             $this->prints === null ? null : new ReadMarks(
                 $plate,
                 array_map(static fn (MarksRead $print): array => $print->readings(), $this->prints),
+                array_map(static fn (MarksRead $print): ?int => $print->platen, $this->prints),
             ),
         ]));
 

@@ -4,23 +4,35 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Press;
 
+use Ektype\App\Action\Press\ReadStrikeOff;
+use Ektype\App\Action\Press\TakeKnobs;
 use Ektype\App\Action\Press\TickSetUp;
 use Ektype\App\Action\Press\TurnedAndPrinted;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Asking\Body;
+use Ektype\App\Api\Asking\Brought;
+use Ektype\App\Api\Asking\Form;
 use Ektype\App\Query\Pictures\ProofSheet;
+use Ektype\App\Query\Press\OrderShown;
+use Ektype\App\Query\Press\OrdersOfJob;
 use Ektype\App\Query\Press\PressBench;
+use Ektype\App\Query\Press\SeeOrders;
 use Ektype\App\Query\Press\SeePress;
+use Ektype\App\Query\Press\SeeStrikeOff;
+use Ektype\App\Query\Press\StrikeOffSeen;
 use Ektype\App\Query\Run\RunBench;
 use Ektype\App\Query\Run\SeeRun;
+use Ektype\App\Query\Shelves\SeeShelves;
+use Ektype\App\Query\Shelves\ShopShelves;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The stages of press and run. */
 final readonly class PressController
 {
-    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof)
+    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof, private SeeStrikeOff $strikeOff, private SeeOrders $orders, private SeeShelves $shelves)
     {
     }
 
@@ -45,6 +57,70 @@ final readonly class PressController
         $this->door->do(new TurnedAndPrinted($id));
 
         return $this->press->ofPlate($id);
+    }
+
+    /** One print of the strike-off, from its scan: read for all plates, and kept. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/strike-off', methods: ['POST'])]
+    public function strikeOff(int $id, #[Form('scan')] ScanOfPrint $of, Request $request): StrikeOffSeen
+    {
+        return $this->kept($id, $of->platen, $this->strikeOff->scanned($id, Brought::file($request, 'scan', 'No scan came, or it did not arrive whole. Scan the print flat and whole at 300 to 600 pixels an inch, and bring the picture.')->getPathname()));
+    }
+
+    /** One print of the strike-off by the stand-in. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/strike-off/simulated', methods: ['POST'])]
+    public function simulated(int $id, #[Body] ScanOfPrint $of): StrikeOffSeen
+    {
+        return $this->kept($id, $of->platen, $this->strikeOff->simulated($id, random_int(1, 1_000_000)));
+    }
+
+    /** What corrections have shown of the knobs goes into the profile of the press. */
+    #[Route('/api/presses/{id<[0-9]{1,9}>}/learned', methods: ['POST'])]
+    public function learned(int $id): ShopShelves
+    {
+        $this->door->do(new TakeKnobs($id));
+
+        return $this->shelves->all();
+    }
+
+    /** A probe on the ink under the flash. */
+    #[Route('/api/presses/{id<[0-9]{1,9}>}/flash', methods: ['POST'])]
+    public function flash(int $id, #[Body] FlashRead $read): ShopShelves
+    {
+        $this->door->do($read->change($id));
+
+        return $this->shelves->all();
+    }
+
+    /** The orders in which the job can print. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/orders', methods: ['GET'])]
+    public function orders(int $id): OrdersOfJob
+    {
+        return $this->orders->of($id);
+    }
+
+    /** What another order would do; nothing is moved. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/orders/tried', methods: ['POST'])]
+    public function tried(int $id, #[Body] OrderTried $of): OrderShown
+    {
+        return $this->orders->tried($id, $of->order);
+    }
+
+    /** The print with its plates in another order. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/orders/{order<[0-9]{1,9}(-[0-9]{1,9}){0,23}>}.png', methods: ['GET'])]
+    public function inOrder(int $id, string $order): Response
+    {
+        return Served::picture($this->orders->picture($id, array_map(intval(...), explode('-', $order))));
+    }
+
+    private function kept(int $id, ?int $platen, StrikeOffSeen $seen): StrikeOffSeen
+    {
+        $readings = [];
+        foreach ($seen->plates as $plate) {
+            $readings[$plate->id] = $plate->readings;
+        }
+        $this->door->do(new ReadStrikeOff($id, $readings, $platen));
+
+        return $seen;
     }
 
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/run', methods: ['GET'])]

@@ -31,6 +31,8 @@ final readonly class PressEntry implements Entry
         public ?float $registerSigmaMm = null,
         #[Assert\Valid]
         public array $knobs = [],
+        #[Within(0, 8)]
+        public int $flashes = 1,
     ) {
     }
 
@@ -46,6 +48,7 @@ final readonly class PressEntry implements Entry
             $this->collarAtOperator,
             $this->centreFromEndMm,
             $this->registerSigmaMm,
+            $this->flashes,
         );
     }
 

@@ -10,7 +10,6 @@ use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
-use Ektype\App\Shop\Press\PressKind;
 use Ektype\App\Shop\Task\TaskState;
 use Ektype\Core\Press\Heads;
 use Ektype\Core\Press\PrintStep;
@@ -98,7 +97,7 @@ final readonly class SeeJob
             ),
             WhatNext::of($job, $standing, $task),
             $task === null || $task->state === TaskState::Done ? null : JobTask::of($task),
-            $job->press === null ? '' : Heads::missing(\count($steps), $job->press->kind === PressKind::Rotary, $job->press->heads, $job->press->name),
+            $job->press === null ? '' : Heads::missing(\count($steps), $job->press->kind->way()->carriesAll(), $job->press->heads, $job->press->name),
             $job->notes,
             $job->lines(),
             $job->againOf,

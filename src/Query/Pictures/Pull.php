@@ -11,6 +11,7 @@ use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\CoverageFile;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Press\PlateContacts;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\InkedExtent;
 use Ektype\Core\Raster\PngFile;
@@ -43,6 +44,41 @@ final readonly class Pull
         $this->files->put($kept, $png);
 
         return $png;
+    }
+
+    /**
+     * The whole print with its plates in another order.
+     *
+     * @param list<int> $order all plates
+     *
+     * @return string PNG
+     */
+    public function inOrder(Job $job, array $order): string
+    {
+        $by = [];
+        foreach ($job->platesInOrder() as $plate) {
+            $by[$plate->idOrFail()] = $plate;
+        }
+        if ($job->separationPath === null || $by === [] || \count($order) !== \count($by) || array_diff($order, array_keys($by)) !== []) {
+            throw new NotHere();
+        }
+        $kept = \sprintf('%s/order-%s-%s.png', $job->separationPath, $job->pullKey(), substr(hash('sha256', implode(',', $order)), 0, 12));
+        if ($this->files->has($kept)) {
+            return $this->files->read($kept);
+        }
+        $sinks = PulledPrint::sinks($job->substrate);
+        $layers = array_map(fn (int $id): PulledLayer => $this->layer($by[$id], $this->coverage($by[$id]), $sinks), $order);
+        $map = $layers[0]->coverage;
+        $png = PngFile::ofRgba($map->width, $map->height, PulledPrint::laid($job->plan()->method()->laid(), Srgb::fromHex($job->garmentHex), $layers, $job->printsTones() ? 0.0 : $sinks));
+        $this->files->put($kept, $png);
+
+        return $png;
+    }
+
+    /** How much of the picture its plates share. */
+    public function contacts(Job $job): PlateContacts
+    {
+        return PlateContacts::of(array_map($this->coverage(...), $job->platesInOrder()));
     }
 
     /** @return string PNG of the print after so many plates on its cloth, without transparency: pages hold it small */

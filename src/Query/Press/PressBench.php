@@ -15,8 +15,10 @@ final readonly class PressBench
      * @param list<SetUpLine>        $setUp   in working order
      * @param list<KnobShown>        $learned what corrections on this press have shown of its knobs
      * @param list<PlateOnPress>     $plates  in print order
+     * @param PressAbove|null        $above   how the press is set; null where none is chosen
+     * @param string                 $scanner that reads a strike-off when no scan is at hand
      */
-    public function __construct(public bool $toleranceSet, public array $marks, public ?RunRhythm $rhythm, public array $setUp, public array $learned, public array $plates)
+    public function __construct(public bool $toleranceSet, public array $marks, public ?RunRhythm $rhythm, public array $setUp, public array $learned, public array $plates, public ?PressAbove $above, public string $scanner)
     {
     }
 }

@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Press;
 
 use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\App\Shop\Press\PressKind;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Press\BaseStrokes;
 use Ektype\Core\Press\CycleTime;
 use Ektype\Core\Press\FlashCurve;
+use Ektype\Core\Press\FlashLearned;
 use Ektype\Core\Press\PressStation;
 use Ektype\Core\Press\PrintStep;
 use Ektype\Core\Press\Rhythm;
 
-/** The rhythm of a job on its press by hand, with the usual flash. */
+/** The rhythm of a job on its press, with the usual flash, or as this shop’s readings have it. */
 final class RhythmOfJob
 {
     private const HEIGHT_MM = 45.0;
@@ -33,6 +38,7 @@ final class RhythmOfJob
         if ($steps === [] || $job->press === null || $job->substrate === Substrate::Paper) {
             return null;
         }
+        $learned = FlashLearned::of($job->press->flashTimes);
         $curves = array_map(static fn (PrintStep $step): FlashCurve => FlashCurve::of(
             $job->substrate === Substrate::Fleece ? self::OVER_FLEECE_MM : self::HEIGHT_MM,
             self::WATT_CM2,
@@ -43,11 +49,14 @@ final class RhythmOfJob
                 default => 1.0,
             },
             self::WARM_C,
+            learnedS: $learned->readings === 0 ? null : FlashCurve::USUAL_S * $learned->times,
         ), $steps);
+        $garment = Lab::of(Srgb::fromHex($job->garmentHex));
         $flashes = $stations = $warmth = [];
         foreach ($steps as $k => $step) {
             $plate = $book->plates[$step->plate];
-            $strokes = $plate->role === PlateRole::Base ? 2 : 1;
+            $base = BaseStrokes::of($plate->role, $garment, $job->substrate);
+            $strokes = $base->strokes;
             $dwell = $step->flashAfter ? $curves[$k]->dwell() : null;
             $aim = $dwell->aimS ?? 0.0;
             $hot = $curves[$k]->heated($aim);
@@ -56,11 +65,15 @@ final class RhythmOfJob
                 $flashes[] = new FlashOnRun($plate->name, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $hot, $cool, $curves[$k]->does($aim));
             }
             $stations[] = new PressStation($plate->name, $strokes, $aim, $cool);
+            if ($base->layers > 1) {
+                // Print, flash, print: the second layer goes down on the first, cooled.
+                $stations[] = new PressStation($plate->name.', second layer', 1, $aim, $cool);
+            }
             $warmth = [...$warmth, ...self::way($curves[$k], CycleTime::SCREEN_S + CycleTime::STROKE_S * $strokes, $aim, $cool, $hot)];
         }
-        $rhythm = Rhythm::of($stations, max(1, $job->press->platens), false, max(1, $job->quantity));
+        $rhythm = Rhythm::of($stations, max(1, $job->press->platens), $job->press->kind === PressKind::Automatic, max(1, $job->quantity));
 
-        return new RunRhythm($flashes, $warmth, FlashCurve::GELLED_C[0], FlashCurve::GELLED_C[1], FlashCurve::COOL_C, FlashCurve::SCORCH_C, $rhythm->secondsAPiece, $rhythm->piecesAnHour, $rhythm->hours, $rhythm->says);
+        return new RunRhythm($flashes, $warmth, FlashCurve::GELLED_C[0], FlashCurve::GELLED_C[1], FlashCurve::COOL_C, FlashCurve::SCORCH_C, $rhythm->secondsAPiece, $rhythm->piecesAnHour, $rhythm->hours, $rhythm->says, $rhythm->hands, $learned->readings);
     }
 
     /** @return list<float> °C for each second: under the screen, under the flash, cooling */

@@ -9,8 +9,9 @@ final readonly class RunRhythm
 {
     /**
      * @param list<FlashOnRun> $flashes
-     * @param list<float>      $warmth  °C of the ink’s surface, one for each second of a piece’s way round
+     * @param list<float>      $warmth        °C of the ink’s surface, one for each second of a piece’s way round
      * @param list<string>     $says
+     * @param int              $flashReadings of this shop, on which its flash times rest; 0 where they are the trade’s
      */
     public function __construct(
         public array $flashes,
@@ -23,6 +24,8 @@ final readonly class RunRhythm
         public float $piecesAnHour,
         public float $hours,
         public array $says,
+        public int $hands,
+        public int $flashReadings,
     ) {
     }
 }

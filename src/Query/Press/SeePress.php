@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Press;
 
+use Ektype\App\Device\StrikeOffScanner;
 use Ektype\App\Query\Moment;
+use Ektype\App\Query\Reckoning\PlateRegister;
 use Ektype\App\Query\Reckoning\RegisterBook;
 use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
@@ -13,34 +15,41 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Press\SetUp;
-use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\KnobPair;
 use Ektype\Core\Registration\KnobTurn;
 use Ektype\Core\Registration\PressLog;
+use Ektype\Core\Registration\Reading;
 
 /** The bench of the press. */
 final readonly class SeePress
 {
-    public function __construct(private Moment $moment)
+    /** A pitch that differs by more than this is worth taking into the profile, share (heuristic). */
+    private const WORTH_SHARE = 0.02;
+
+    public function __construct(private Moment $moment, private StrikeOffScanner $scanner)
     {
     }
 
     public function of(int $jobId): PressBench
     {
-        return $this->moment->see(static function (Snapshot $shop) use ($jobId): PressBench {
+        return $this->moment->see(function (Snapshot $shop) use ($jobId): PressBench {
             $job = $shop->shelves->jobs->whole($jobId);
             $register = new RegisterBook($job);
+            $book = new ScreenBook($job, $shop);
+            $set = new SetUpOfJob($book, $shop);
 
             return new PressBench(
                 $job->toleranceSet,
                 $register->marks(),
-                RhythmOfJob::of(new ScreenBook($job, $shop)),
+                RhythmOfJob::of($book),
                 array_map(
-                    static fn (SetUp $one): SetUpLine => new SetUpLine($one, $one->says(), \in_array($one, $job->setUp(), true)),
+                    static fn (SetUp $one): SetUpLine => new SetUpLine($one, $one->says(), \in_array($one, $job->onPress->done(), true)),
                     array_values(array_filter(SetUp::cases(), static fn (SetUp $one): bool => $job->substrate !== Substrate::Paper || $one->onPaper())),
                 ),
                 $job->press === null ? [] : self::learned($job->press, $shop),
-                array_map(static fn (Plate $p): PlateOnPress => new PlateOnPress($p->idOrFail(), $register->of($p), self::mind($p, $shop), self::turned($p, $shop)), $job->platesInOrder()),
+                array_map(static fn (Plate $p, int $i): PlateOnPress => self::plate($p, $i, $register, $book, $set, $shop), $book->plates, array_keys($book->plates)),
+                $set->above(),
+                $this->scanner->name(),
             );
         });
     }
@@ -48,6 +57,40 @@ final readonly class SeePress
     public function ofPlate(int $plateId): PressBench
     {
         return $this->of($this->moment->see(static fn (Snapshot $shop): int => $shop->shelves->plates->get($plateId)->job->idOrFail()));
+    }
+
+    private static function plate(Plate $plate, int $i, RegisterBook $register, ScreenBook $book, SetUpOfJob $set, Snapshot $shop): PlateOnPress
+    {
+        $screen = $set->screen($i);
+        $read = $register->of($plate);
+
+        return new PlateOnPress(
+            $plate->idOrFail(),
+            $read,
+            self::mind($plate, $shop),
+            self::turned($plate, $shop),
+            $screen,
+            CausesOfPlate::of($book, $i, $screen, $shop),
+            $read === null ? [] : self::after($read),
+            $register->targets($plate),
+            $plate->readPlatens(),
+        );
+    }
+
+    /** @return list<MarkAfter> */
+    private static function after(PlateRegister $read): array
+    {
+        $moves = $read->mending->moves;
+
+        return array_map(static fn (Reading $r): MarkAfter => new MarkAfter(
+            $r->mark,
+            $r->xMm,
+            $r->yMm,
+            $r->offXMm,
+            $r->offYMm,
+            $r->offXMm + $moves->xMm - $moves->turnRad * $r->yMm,
+            $r->offYMm + $moves->yMm + $moves->turnRad * $r->xMm,
+        ), $read->marks);
     }
 
     private static function mind(Plate $plate, Snapshot $shop): string
@@ -78,30 +121,14 @@ final readonly class SeePress
         $log = $shop->shelves->corrections->shownBy($press);
         $learned = [];
         foreach ($press->knobs() as $knob) {
-            $pairs = array_values(array_filter(array_map(static fn (Correction $c): ?KnobPair => self::pair($knob, $c), $log)));
+            $pairs = array_values(array_filter(array_map(static fn (Correction $c): ?KnobPair => $c->pair($knob), $log)));
             if ($pairs === []) {
                 continue;
             }
             $shown = PressLog::learn($knob, $pairs);
-            $learned[] = new KnobShown($shown->name, $shown->mmPerTurn, $shown->reachMm, $shown->playMm, $shown->pairs, $shown->says());
+            $learned[] = new KnobShown($shown->name, $shown->mmPerTurn, $shown->reachMm, $shown->playMm, $shown->pairs, $shown->says(), abs($shown->mmPerTurn - $knob->mmPerTurn) > self::WORTH_SHARE * $knob->mmPerTurn || $shown->turnsTheOtherWay);
         }
 
         return $learned;
-    }
-
-    /** How far the frame moved at the knob, along the way it pushes: v(c) = t + θ J c, after less before. */
-    private static function pair(Knob $knob, Correction $of): ?KnobPair
-    {
-        $turns = $of->turns[$knob->name] ?? 0.0;
-        $after = $of->after();
-        if ($after === null || $turns === 0.0) {
-            return null;
-        }
-        $before = $of->before();
-        $turn = $after->turnRad - $before->turnRad;
-        $x = $after->xMm - $before->xMm - $turn * $knob->at->yMm;
-        $y = $after->yMm - $before->yMm + $turn * $knob->at->xMm;
-
-        return new KnobPair($turns, $knob->unit()->xMm * $x + $knob->unit()->yMm * $y);
     }
 }

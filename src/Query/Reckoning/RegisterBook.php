@@ -6,6 +6,7 @@ namespace Ektype\App\Query\Reckoning;
 
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Film\RegisterStrip;
 use Ektype\Core\Film\RegistrationMark;
 use Ektype\Core\Learn\NormalCurve;
 use Ektype\Core\Registration\DoubtfulReadings;
@@ -36,6 +37,33 @@ final readonly class RegisterBook
             ),
             $this->job->filmSheet(\count($this->job->platesInOrder()))->marks(),
         );
+    }
+
+    /**
+     * Where a plate is read, as the printer sees it: its own targets in three corners where the films carry a strip, and the
+     * marks that all plates share.
+     *
+     * @return list<RegistrationMark>
+     */
+    public function targets(Plate $plate): array
+    {
+        $plates = $this->job->platesInOrder();
+        $strip = RegisterStrip::on($this->job->filmSheet(\count($plates)), array_map(static fn (Plate $p): string => $p->name, $plates));
+        $turned = $this->job->press !== null && $this->job->press->collarAtOperator ? -1 : 1;
+        $targets = [];
+        foreach ($strip->slots ?? [] as $slot) {
+            if ($slot->plate === array_search($plate, $plates, true)) {
+                $targets[] = new RegistrationMark(self::target($slot->corner), round($turned * $slot->at->xMm, 2) + 0.0, round($turned * $slot->at->yMm, 2) + 0.0);
+            }
+        }
+
+        return [...$targets, ...$this->marks()];
+    }
+
+    /** As a plate’s own target in a corner is called, apart from the mark there that all share. */
+    public static function target(string $corner): string
+    {
+        return $corner.' target';
     }
 
     public function of(Plate $plate): ?PlateRegister

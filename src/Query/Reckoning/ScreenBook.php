@@ -100,7 +100,7 @@ final class ScreenBook
     {
         $frame = $this->plates[$i]->frame;
 
-        return OffContact::figure($frame?->tensionNPerCm, $this->job->substrate, $frame?->label);
+        return OffContact::figure($frame?->tensionNPerCm, $this->job->substrate, $frame?->label, $frame?->insideHeightMm, $this->job->onPress->seamMm);
     }
 
     public function placement(Plate $plate): ?FilmPlacement

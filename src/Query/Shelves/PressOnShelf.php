@@ -26,6 +26,7 @@ final readonly class PressOnShelf
         public array $knobs,
         public ?float $registerSigmaMm,
         public bool $assumed,
+        public int $flashes,
     ) {
     }
 
@@ -42,6 +43,7 @@ final readonly class PressOnShelf
             $of->knobs(),
             $of->registerSigmaMm,
             $of->assumed,
+            $of->flashes,
         );
     }
 }

@@ -7,6 +7,9 @@ namespace Ektype\App\Shop\Correction;
 use Doctrine\ORM\Mapping as ORM;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
+use Ektype\Core\Registration\DragSeen;
+use Ektype\Core\Registration\Knob;
+use Ektype\Core\Registration\KnobPair;
 use Ektype\Core\Registration\RigidMove;
 
 /** Knobs that were turned for a plate, how it lay before, and, once it was read again, how it lay afterwards. */
@@ -25,6 +28,26 @@ class Correction
     /** @var list<float> the same before */
     #[ORM\Column(name: 'lay_before')]
     private array $before;
+
+    /** The ink of the plate, its off-contact and the tension of its frame when it was read; null where they were not known. */
+    #[ORM\Column(length: 80, nullable: true)]
+    public ?string $ink = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $offContactMm = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $tensionNPerCm = null;
+
+    /** Whether it was read for the first time after the screen was set, stroked towards the operator, and fitted at rest. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $firstRead = false;
+
+    #[ORM\Column(options: ['default' => true])]
+    public bool $pull = true;
+
+    #[ORM\Column(options: ['default' => true])]
+    public bool $fittedAtRest = true;
 
     /** @param array<string, float> $turns by knob, clockwise positive */
     public function __construct(
@@ -55,6 +78,30 @@ class Correction
     public function after(): ?RigidMove
     {
         return $this->after === null ? null : self::move($this->after);
+    }
+
+    /** How far the frame moved at a knob, along the way it pushes: v(c) = t + θ J c, after less before; null where that was not turned or read again. */
+    public function pair(Knob $knob): ?KnobPair
+    {
+        $turns = $this->turns[$knob->name] ?? 0.0;
+        $after = $this->after();
+        if ($after === null || $turns === 0.0) {
+            return null;
+        }
+        $before = $this->before();
+        $turn = $after->turnRad - $before->turnRad;
+        $x = $after->xMm - $before->xMm - $turn * $knob->at->yMm;
+        $y = $after->yMm - $before->yMm + $turn * $knob->at->xMm;
+
+        return new KnobPair($turns, $knob->unit()->xMm * $x + $knob->unit()->yMm * $y);
+    }
+
+    /** What it shows of drag; null where the screen was not freshly set. */
+    public function drag(): ?DragSeen
+    {
+        return !$this->firstRead || $this->ink === null || $this->offContactMm === null || $this->tensionNPerCm === null
+            ? null
+            : new DragSeen($this->ink, $this->offContactMm, $this->tensionNPerCm, ($this->pull ? -1 : 1) * $this->before()->yMm);
     }
 
     public function readAgain(RigidMove $after, float $worstMm): void

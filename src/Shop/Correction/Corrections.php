@@ -31,4 +31,10 @@ final readonly class Corrections extends Shelf
     {
         return $this->asked('SELECT c FROM '.Correction::class.' c WHERE c.press = :press AND c.worstAfterMm IS NOT NULL ORDER BY c.id ASC', ['press' => $press]);
     }
+
+    /** @return list<Correction> of screens that were freshly set, as they were made */
+    public function firstReadOn(Press $press): array
+    {
+        return $this->asked('SELECT c FROM '.Correction::class.' c WHERE c.press = :press AND c.firstRead = true ORDER BY c.id ASC', ['press' => $press]);
+    }
 }

@@ -20,7 +20,6 @@ use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\GainSetting;
 use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Plate\Substrate;
-use Ektype\Core\Press\SetUp;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
@@ -163,9 +162,8 @@ class Job
     #[ORM\JoinColumn(nullable: true)]
     public ?Emulsion $emulsion = null;
 
-    /** @var list<string> what is set on the press for it */
-    #[ORM\Column(options: ['default' => '[]'])]
-    private array $setUp = [];
+    #[ORM\Embedded(columnPrefix: false)]
+    public OnPress $onPress;
 
     /** Whether screens on like mesh get one time, in one batch; else each its own. */
     #[ORM\Column(options: ['default' => false])]
@@ -190,19 +188,8 @@ class Job
         $this->widthMm = $widthMm;
         $this->art = $art;
         $this->createdAt = $createdAt;
+        $this->onPress = new OnPress();
         $this->plates = new ArrayCollection();
-    }
-
-    /** @return list<SetUp> */
-    public function setUp(): array
-    {
-        return array_values(array_filter(array_map(SetUp::tryFrom(...), $this->setUp)));
-    }
-
-    /** One at a time: two hands at one press lose nothing. */
-    public function tick(SetUp $one, bool $on): void
-    {
-        $this->setUp = array_values(array_unique([...array_filter($this->setUp, static fn (string $was): bool => $was !== $one->value), ...$on ? [$one->value] : []]));
     }
 
     public function idOrFail(): int

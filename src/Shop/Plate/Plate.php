@@ -119,6 +119,10 @@ class Plate
     #[ORM\Column]
     private array $readings = [];
 
+    /** @var list<int|null> platen of each print that was read; null where nobody noted it */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $readPlatens = [];
+
     /** Tells its picture from any other; null where it was drawn by a version that did not note it. */
     #[ORM\Column(length: 40, nullable: true)]
     public ?string $picture = null;
@@ -144,7 +148,7 @@ class Plate
         $same->id = null;
         $same->job = $job;
         $same->frame = null;
-        $same->beforeLight = $same->readings = [];
+        $same->beforeLight = $same->readings = $same->readPlatens = [];
         $same->readOf = null;
 
         return $same;
@@ -267,10 +271,20 @@ class Plate
         return KeptReadings::read($this->readings);
     }
 
-    /** @param list<list<Reading>> $prints */
-    public function wasRead(array $prints): void
+    /** @return list<int|null> platen of each print that was read */
+    public function readPlatens(): array
+    {
+        return \array_slice([...$this->readPlatens, ...array_fill(0, \count($this->readings), null)], 0, \count($this->readings));
+    }
+
+    /**
+     * @param list<list<Reading>> $prints
+     * @param list<int|null>      $platens of each
+     */
+    public function wasRead(array $prints, array $platens = []): void
     {
         $this->readings = KeptReadings::written($prints);
+        $this->readPlatens = \array_slice($platens, 0, \count($prints));
         $this->readOf = $this->picture;
     }
 

@@ -20,6 +20,14 @@ class Press
     #[ORM\Column(options: ['default' => false])]
     public bool $assumed = false;
 
+    /** Flash units that the shop has for it. */
+    #[ORM\Column(options: ['default' => 1])]
+    public int $flashes = 1;
+
+    /** @var list<float> heating times of its flash that readings told, of the usual */
+    #[ORM\Column(options: ['default' => '[]'])]
+    public array $flashTimes = [];
+
     /** @var array<mixed> */
     #[ORM\Column]
     private array $knobs;

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Press;
+
+use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Correction\Correction;
+use Ektype\App\Shop\Frame\Frame;
+use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Press\BaseStrokes;
+use Ektype\Core\Press\HeadPlace;
+use Ektype\Core\Press\HeadPlan;
+use Ektype\Core\Press\InkSuits;
+use Ektype\Core\Press\OffContact;
+use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Press\Squeegee;
+use Ektype\Core\Press\Stretch;
+use Ektype\Core\Registration\Drag;
+use Ektype\Core\Registration\DragSeen;
+use Ektype\Core\Registration\SetBack;
+use Ektype\Core\Screen\Tension;
+
+/** How a job is set up on its press: heads, squeegees, off-contact, stretch, set-back. */
+final class SetUpOfJob
+{
+    /** Where no frame is chosen yet, inside, mm. */
+    private const USUAL_FRAME_MM = [430.0, 520.0];
+
+    /** @var list<DragSeen> */
+    private readonly array $log;
+    private readonly Drag $drag;
+    private readonly Lab $garment;
+
+    public function __construct(private readonly ScreenBook $book, Snapshot $shop)
+    {
+        $press = $book->job->press;
+        $seen = $press === null ? [] : $shop->shelves->corrections->firstReadOn($press);
+        // What was fitted at rest shows the difference to the key; a printed key shows a screen’s own drag.
+        $this->log = array_values(array_filter(array_map(static fn (Correction $c): ?DragSeen => $c->fittedAtRest ? null : $c->drag(), $seen)));
+        $this->drag = new Drag($this->log);
+        $this->garment = Lab::of(Srgb::fromHex($book->job->garmentHex));
+    }
+
+    public function above(): ?PressAbove
+    {
+        $job = $this->book->job;
+        $press = $job->press;
+        if ($press === null || $this->book->plates === []) {
+            return null;
+        }
+        $plates = $this->book->plates;
+        $names = array_map(static fn (Plate $p): string => $p->name, $plates);
+        $kinds = array_map(static fn (Plate $p): InkKind => $p->ink->kind ?? InkKind::Plastisol, $plates);
+        $plan = HeadPlan::of(
+            $press->kind->way(),
+            $press->heads,
+            $press->flashes,
+            $this->book->steps(),
+            $names,
+            array_map(static fn (Plate $p): Lab => $p->lab(), $plates),
+            array_map(InkSuits::wantsWatching(...), $kinds),
+        );
+
+        return new PressAbove(
+            $press->kind->way(),
+            $press->heads,
+            $press->platens,
+            array_map(static fn (HeadPlace $h): HeadShown => new HeadShown($h->number, $h->plate === null ? null : $plates[$h->plate]->idOrFail(), $h->flash, $h->says), $plan->places),
+            $plan->says,
+            $job->onPress->pull,
+            $job->onPress->seamMm,
+            $job->onPress->registerWay,
+            $job->onPress->registerWay->steps($names[0], \array_slice($names, 1)),
+            InkSuits::says(array_combine($names, $kinds), array_combine($names, array_column($plates, 'role')), $job->substrate),
+        );
+    }
+
+    public function screen(int $i): ScreenOnPress
+    {
+        $plate = $this->book->plates[$i];
+        $job = $this->book->job;
+        [$width, $height] = self::inside($plate->frame);
+        $steps = $this->book->steps();
+        $wet = $i > 0 && !($steps[$i - 1] ?? new PrintStep(0, '', true, ''))->flashAfter;
+        $squeegee = Squeegee::of($plate->role, $plate->finestLineMm, $plate->printsTones(), $wet, $job->widthMm, $plate->frame?->insideWidthMm);
+        $strokes = BaseStrokes::of($plate->role, $this->garment, $job->substrate);
+        [$near, $far] = $this->lands($plate);
+        [$keyNear, $keyFar] = $this->lands($this->book->plates[0]);
+        $own = $this->drags($plate);
+        $back = SetBack::of($job->onPress->registerWay, $own, $this->drags($this->book->plates[0]), $job->onPress->pull, \count($this->log));
+
+        return new ScreenOnPress(
+            $plate->frame?->label,
+            $width,
+            $height,
+            new SqueegeeShown($squeegee->hardness, $squeegee->widthMm, $squeegee->angleDeg, $strokes->strokes, $strokes->layers, $squeegee->says, $strokes->says, $squeegee->fits),
+            $this->off($plate),
+            $near,
+            $far,
+            abs($near - $keyNear) > abs($far - $keyFar) ? $near - $keyNear : $far - $keyFar,
+            new SetBackShown($back->mm, $back->reachMm, $own[0], $i === 0 && $job->onPress->registerWay->atRest() ? 'the key: the others are set back against it' : $back->says),
+        );
+    }
+
+    /** @return array{float, float} inside width and height, mm */
+    private static function inside(?Frame $frame): array
+    {
+        return $frame === null ? self::USUAL_FRAME_MM : [$frame->insideWidthMm, $frame->insideHeightMm];
+    }
+
+    private function off(Plate $plate): float
+    {
+        return OffContact::mm($plate->frame->tensionNPerCm ?? Tension::USUAL, $this->book->job->substrate, self::inside($plate->frame)[1], $this->book->job->onPress->seamMm);
+    }
+
+    /** @return array{float, float} drag and how sure it is, mm */
+    private function drags(Plate $plate): array
+    {
+        return $this->drag->of($plate->ink->name ?? $plate->name, $this->off($plate), $plate->frame->tensionNPerCm ?? Tension::USUAL);
+    }
+
+    /** @return array{float, float} where the near and the far edge of the print land by the stretch of the mesh, mm */
+    private function lands(Plate $plate): array
+    {
+        $job = $this->book->job;
+        [, $free] = self::inside($plate->frame);
+        $centre = $job->press->centreFromEndMm ?? $free / 2;
+        $within = static fn (float $at): float => max(1.0, min($free - 1.0, $at));
+
+        return [
+            Stretch::landsOff($free, $this->off($plate), $within($centre - $job->heightMm() / 2)),
+            Stretch::landsOff($free, $this->off($plate), $within($centre + $job->heightMm() / 2)),
+        ];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Job;
+
+use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Press\SetUp;
+use Ektype\Core\Registration\RegisterWay;
+
+/** How a job is set up on its press, and what of it is done. */
+#[ORM\Embeddable]
+class OnPress
+{
+    /** @var list<string> what is set on the press for it */
+    #[ORM\Column(options: ['default' => '[]'])]
+    private array $setUp = [];
+
+    /** Whether strokes come towards the operator. */
+    #[ORM\Column(options: ['default' => true])]
+    public bool $pull = true;
+
+    #[ORM\Column(length: 16, options: ['default' => RegisterWay::Films->value])]
+    public RegisterWay $registerWay = RegisterWay::Films;
+
+    /** The highest seam, zip or pocket under a screen, mm. */
+    #[ORM\Column(options: ['default' => 0])]
+    public float $seamMm = 0.0;
+
+    /** @return list<SetUp> */
+    public function done(): array
+    {
+        return array_values(array_filter(array_map(SetUp::tryFrom(...), $this->setUp)));
+    }
+
+    /** One at a time: two hands at one press lose nothing. */
+    public function tick(SetUp $one, bool $on): void
+    {
+        $this->setUp = array_values(array_unique([...array_filter($this->setUp, static fn (string $was): bool => $was !== $one->value), ...$on ? [$one->value] : []]));
+    }
+
+    /** The same way for another job, of which nothing is done yet. */
+    public function same(): self
+    {
+        $same = clone $this;
+        $same->setUp = [];
+
+        return $same;
+    }
+}
