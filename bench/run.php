@@ -19,6 +19,11 @@ require dirname(__DIR__).'/vendor/autoload.php';
  * test: the figures are printed beside what is aimed at. `./ektype bench api` asks the API alone.
  */
 
+if (($argv[1] ?? '') === 'scan') {
+    require __DIR__.'/scan.php';
+    exit;
+}
+
 $project = dirname(__DIR__);
 $say = static function (string $what, string $figure, string $aim = ''): void {
     printf("%-58s %16s   %s\n", $what, $figure, $aim);

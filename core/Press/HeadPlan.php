@@ -38,10 +38,11 @@ final readonly class HeadPlan
         if ($needed > $heads) {
             $says[] = self::tooFew($needed, $heads, $way === PressWay::Automatic ? $wanted : 0, $steps, $names, $inks);
         }
-        if ($wanted > $flashes && $way->carriesAll()) {
-            $says[] = $way === PressWay::Automatic
-                ? \sprintf('%d flashes are wanted and %s here: print wet on wet on finer mesh where inks touch least, or send the piece round twice.', $wanted, self::are($flashes))
-                : \sprintf('%d flashes are wanted and %s here: %s', $wanted, self::are($flashes), $flashes === 0 ? 'print two rounds, each cured before the next, or bring one.' : 'by hand the one flash serves them all; each piece goes back under it, which costs its seconds.');
+        // By hand one flash serves all: the piece goes back under it.
+        if ($way === PressWay::Automatic && $wanted > $flashes) {
+            $says[] = \sprintf('%d flashes are wanted and %s here: print wet on wet on finer mesh where inks touch least, or send the piece round twice.', $wanted, self::are($flashes));
+        } elseif ($way === PressWay::Rotary && $wanted > 0 && $flashes === 0) {
+            $says[] = \sprintf('%d flashes are wanted and none is here: print two rounds, each cured before the next, or bring one.', $wanted);
         }
 
         return new self($places, $says);

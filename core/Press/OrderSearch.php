@@ -17,8 +17,8 @@ use Ektype\Core\Plate\PlateRole;
 final class OrderSearch
 {
     public const MOST_PLATES = 8;
-    /** A flash against what it prevents: it costs as much as a hundredth of the picture lifted wholly wet (heuristic). */
-    private const FLASH_COSTS = 0.01;
+    /** A flash against what it prevents: it costs as much as a thousandth of the picture lifted wholly wet (heuristic). */
+    private const FLASH_COSTS = 0.001;
     /** Of the wet ink on a tight, fine mesh the next screen lifts so little (heuristic). */
     private const WET_FINE = 0.08;
     private const WET_COARSE = 1.0;
@@ -179,6 +179,33 @@ final class OrderSearch
         }
 
         return self::score($order, $plates, self::pairs($plates), $flashes);
+    }
+
+    /**
+     * An order with the flashes that it has.
+     *
+     * @param list<int>          $order
+     * @param list<int>          $flashAfter of them
+     * @param list<PlateInOrder> $plates
+     *
+     * @throws ImpossibleOrder where it is no order of them
+     */
+    public static function flashed(array $order, array $flashAfter, array $plates): ScoredOrder
+    {
+        self::mustBe($plates);
+        $pairs = self::pairs($plates);
+        $lifted = $shift = 0.0;
+        foreach ($order as $a => $earlier) {
+            $wet = true;
+            foreach (\array_slice($order, $a + 1) as $k => $later) {
+                $wet = $wet && !\in_array($order[$a + $k], $flashAfter, true);
+                $lifted += $wet ? $pairs[$earlier][$later][0] : 0.0;
+                $shift += $pairs[$earlier][$later][1];
+            }
+        }
+        $strokes = array_map(static fn (int $i): int => $plates[$i]->role === PlateRole::Base ? 2 : 1, $order);
+
+        return new ScoredOrder($order, $flashAfter, $lifted, $shift, CycleTime::seconds($strokes, \count($flashAfter)), $lifted + $shift + self::FLASH_COSTS * \count($flashAfter));
     }
 
     /**

@@ -41,7 +41,28 @@ final class DoubtfulReadings
             $says[] = \sprintf('This plate would be %.1f %% of another size than the key; films and screens change by tenths of a percent. Look whether its film is of this size, and whether all readings have one unit.', $growth);
         }
 
-        return [...$says, ...self::single($readings), ...SlipOfHand::says($readings)];
+        return [...$says, ...self::near($readings), ...self::alike($readings), ...self::single($readings), ...SlipOfHand::says($readings)];
+    }
+
+    /** @return list<string> */
+    private static function near(Readings $readings): array
+    {
+        $span = MisfitFit::span($readings->means);
+
+        return \count($readings->means) < 2 || $span >= MisfitFit::NEAR_MM ? [] : [\sprintf('The marks lie only %.1f mm apart: an error of the loupe would be a turn of the whole screen, so only the shift is taken from them. Read marks at the corners of the print.', $span)];
+    }
+
+    /**
+     * No two prints, and no three marks, read alike to the hundredth unless one reading was typed for all.
+     *
+     * @return list<string>
+     */
+    private static function alike(Readings $readings): array
+    {
+        $all = array_merge(...$readings->byPrint);
+        $unlike = array_unique(array_map(static fn (Reading $r): string => \sprintf('%.3f %.3f', $r->offXMm, $r->offYMm), $all));
+
+        return \count($all) < 3 || \count($unlike) > 1 || $all[0]->offMm() < 1e-9 ? [] : ['All readings are the same to the hundredth, which hardly happens. If one was typed for all, read the others too: else turn and growth stay hidden.'];
     }
 
     /**

@@ -16,21 +16,25 @@ final class MisfitFit
     /** Marks that stray less than this from a line lie on it: mm, and share of the line's length. */
     private const ON_LINE_MM = 1.0;
     private const ON_LINE_SHARE = 0.01;
+    /** Marks nearer to each other than this are one place as far as turn and growth go: a loupe’s error would be all of them, mm (heuristic). */
+    public const NEAR_MM = 20.0;
 
     public static function of(Readings $readings): Misfit
     {
         $means = $readings->means;
-        if (\count($means) === 1) {
-            $only = $means[0];
+        if (self::span($means) < self::NEAR_MM) {
+            $n = \count($means);
+            $x = array_sum(array_map(static fn (Reading $r): float => $r->offXMm, $means)) / $n;
+            $y = array_sum(array_map(static fn (Reading $r): float => $r->offYMm, $means)) / $n;
 
             return new Misfit(
-                new Point($only->offXMm, $only->offYMm),
+                new Point($x, $y),
                 null,
                 new Growth(null, null),
                 null,
                 0.0,
                 0.0,
-                new RigidMove($only->offXMm, $only->offYMm, 0.0),
+                new RigidMove($x, $y, 0.0),
                 ['rotation', 'growth', 'shear'],
             );
         }
@@ -65,6 +69,19 @@ final class MisfitFit
             $rigid,
             [],
         );
+    }
+
+    /**
+     * How far apart the marks lie, mm; nothing for one.
+     *
+     * @param non-empty-list<Reading> $means
+     */
+    public static function span(array $means): float
+    {
+        $xs = array_map(static fn (Reading $r): float => $r->xMm, $means);
+        $ys = array_map(static fn (Reading $r): float => $r->yMm, $means);
+
+        return hypot(max($xs) - min($xs), max($ys) - min($ys));
     }
 
     /**

@@ -32,7 +32,7 @@ final class RegistrationSolver
         $mendable = $repeating->mendable ?? $misfit->rigid;
         $says = [];
         if ($misfit->rotationDeg === null) {
-            $says[] = 'One mark shows a shift only: whether the screen is turned or the print has grown stays unknown. Read a second mark.';
+            $says[] = (\count($readings->means) > 1 ? 'Marks so near to each other show' : 'One mark shows').' a shift only: whether the screen is turned or the print has grown stays unknown. Read a second mark further off.';
         }
         if ($misfit->growth->alongLinePct !== null) {
             $says[] = 'All marks lie on one line, so '.implode(

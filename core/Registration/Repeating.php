@@ -22,6 +22,7 @@ final readonly class Repeating
     private const LEAST = 3.3;
     /** What is known of a press counts as so many readings of its scatter. */
     private const KNOWN_AS = 8;
+    private const ONE_PRINT = 'One print only: what of this repeats nobody knows yet. Print two more before you trust a small turn.';
     /** So much surer must it be where the scatter itself was reckoned from few readings: Student’s t over the normal, by freedoms. */
     private const FEW = [1 => 3.2, 2 => 1.9, 3 => 1.5, 4 => 1.35, 5 => 1.27, 6 => 1.22, 8 => 1.15, 12 => 1.1];
 
@@ -134,11 +135,14 @@ final readonly class Repeating
         $sd = $this->shiftSd->xMm;
         if ($this->certain >= 0.999) {
             return $prints === 1 && $knownScatter === null
-                ? 'One print only: what of this repeats nobody knows yet. Print two more before you trust a small turn.'
+                ? self::ONE_PRINT
                 : '';
         }
         $scatter = $this->loadingMm;
-        $what = $scatter >= ($this->readingMm ?? 0.0)
+        if (max($scatter, $this->readingMm ?? 0.0) < 0.005) {
+            return $prints === 1 && $knownScatter === null ? self::ONE_PRINT : '';
+        }
+        $what = $scatter >= ($this->readingMm ?? 0.0) && ($prints > 1 || $knownScatter !== null)
             ? \sprintf('This press scatters by %.2f mm from print to print: hold the garment, tack it, tighten platen and frame', $scatter)
             : \sprintf('The readings stray by %.2f mm from each other: read them again under a loupe', $this->readingMm ?? $scatter);
 

@@ -53,7 +53,8 @@ final readonly class SharedFit
             $turn += $x * $dy - $y * $dx;
             $arm2 += $x * $x + $y * $y;
         }
-        $theta = $arm2 > 1.0 ? $turn / $arm2 : null;
+        // Two marks that are too near to each other to tell a turn have no arm.
+        $theta = $arm2 > MisfitFit::NEAR_MM ** 2 / 2 ? $turn / $arm2 : null;
         $shifts = [];
         foreach ($prints as $print) {
             [$cx, $cy, $vx, $vy] = self::means($print);

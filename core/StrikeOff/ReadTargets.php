@@ -186,11 +186,13 @@ final class ReadTargets
                 $mean = [$mean[0] + $way[0] / \count($seen), $mean[1] + $way[1] / \count($seen), $mean[2] + $way[2] / \count($seen)];
             }
             $own = self::like($plan->plates[$plate], $plan->cloth, $mean);
+            [$nearest, $most] = [$plate, $own];
             foreach (array_keys($plan->plates) as $other) {
-                if ($other > 0 && $other !== $plate && $own < self::OWN && self::like($plan->plates[$other], $plan->cloth, $mean) > $own + self::OTHERS) {
-                    $says[] = \sprintf('In the targets of %s the ink looks like %s. Were two screens changed over, or is it another print? Look before you turn a knob.', $plan->plates[$plate]->name, $plan->plates[$other]->name);
-                    break;
-                }
+                $like = $other === 0 ? -1.0 : self::like($plan->plates[$other], $plan->cloth, $mean);
+                [$nearest, $most] = $like > $most ? [$other, $like] : [$nearest, $most];
+            }
+            if ($own < self::OWN && $most > $own + self::OTHERS) {
+                $says[] = \sprintf('In the targets of %s the ink looks like %s. Were two screens changed over, or is it another print? Look before you turn a knob.', $plan->plates[$plate]->name, $plan->plates[$nearest]->name);
             }
         }
 

@@ -17,7 +17,7 @@ final readonly class PracticeTest
         public int $emulsionId,
         #[Within(5, 2000, 'µm')]
         public float $thicknessUm,
-        #[Assert\Count(min: StepPlan::FEWEST, max: StepPlan::MOST, minMessage: 'names too few strips. A test has four at least.', maxMessage: 'names more strips than fit under one film.')]
+        #[Assert\All([new Within(0.1, 7200, 's')]), Assert\Count(min: StepPlan::FEWEST, max: StepPlan::MOST, minMessage: 'names too few strips. A test has four at least.', maxMessage: 'names more strips than fit under one film.')]
         public array $seconds,
         public bool $dyed = false,
     ) {

@@ -20,6 +20,6 @@ final readonly class PracticeController
     #[Route('/api/practice', methods: ['POST'])]
     public function pull(#[Body] PracticeTurns $turns): PracticePull
     {
-        return $this->practice->pull($turns->seed, $turns->turns);
+        return $this->practice->pull($turns->seed, $turns->read());
     }
 }

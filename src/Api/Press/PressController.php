@@ -92,21 +92,21 @@ final readonly class PressController
     }
 
     /** The orders in which the job can print. */
-    #[Route('/api/jobs/{id<[0-9]{1,9}>}/orders', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/press-orders', methods: ['GET'])]
     public function orders(int $id): OrdersOfJob
     {
         return $this->orders->of($id);
     }
 
     /** What another order would do; nothing is moved. */
-    #[Route('/api/jobs/{id<[0-9]{1,9}>}/orders/tried', methods: ['POST'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/press-orders/tried', methods: ['POST'])]
     public function tried(int $id, #[Body] OrderTried $of): OrderShown
     {
         return $this->orders->tried($id, $of->order);
     }
 
     /** The print with its plates in another order. */
-    #[Route('/api/jobs/{id<[0-9]{1,9}>}/orders/{order<[0-9]{1,9}(-[0-9]{1,9}){0,23}>}.png', methods: ['GET'])]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/press-orders/{order<[0-9]{1,9}(-[0-9]{1,9}){0,23}>}.png', methods: ['GET'])]
     public function inOrder(int $id, string $order): Response
     {
         return Served::picture($this->orders->picture($id, array_map(intval(...), explode('-', $order))));

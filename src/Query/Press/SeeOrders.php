@@ -16,6 +16,7 @@ use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Press\ImpossibleOrder;
 use Ektype\Core\Press\OrderSearch;
 use Ektype\Core\Press\PlateInOrder;
+use Ektype\Core\Press\PrintStep;
 use Ektype\Core\Press\ScoredOrder;
 use Ektype\Core\Unit\Refusal;
 
@@ -34,7 +35,9 @@ final readonly class SeeOrders
             $plates = $this->plates($book);
             $garment = self::garment($book);
             $flashes = self::flashes($book);
-            $now = OrderSearch::of(array_keys($plates), $plates, $flashes);
+            // As it stands with the flashes that its stack shows.
+            $flashed = array_column(array_filter($book->steps(), static fn (PrintStep $s): bool => $s->flashAfter), 'plate');
+            $now = OrderSearch::flashed(array_keys($plates), $flashed, $plates);
             $schools = [];
             foreach (OrderSearch::schools($plates, $garment, $flashes) as $name => $school) {
                 $schools[] = self::shown(ucfirst($name), $school, $book, $plates);

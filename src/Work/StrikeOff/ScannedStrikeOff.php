@@ -39,6 +39,10 @@ final class ScannedStrikeOff
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw UnreadableStrikeOff::at('scan', \sprintf('The scan has %d × %d pixels, more than can be held. Scan the print alone, at 600 pixels an inch at most.', $size[0], $size[1]));
         }
+        if ($size[2] === \IMAGETYPE_JPEG && !str_contains(substr((string) file_get_contents($path, offset: max(0, (int) filesize($path) - 4096)), -4096), "\xff\xd9")) {
+            // Decoders fill what is missing with grey and say nothing.
+            throw UnreadableStrikeOff::at('scan', 'The scan breaks off or is damaged. '.self::NO_SCAN);
+        }
         $said = $ppi ?? self::says($path);
         $picture = match ($size[2]) {
             \IMAGETYPE_JPEG => @imagecreatefromjpeg($path),

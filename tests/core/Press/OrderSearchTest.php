@@ -32,7 +32,7 @@ final class OrderSearchTest extends TestCase
                 $least = min($least, OrderSearch::of($order, $plates)->cost);
                 // No choice of flashes is cheaper than the one found for this order.
                 if ($try === 0) {
-                    self::assertEqualsWithDelta(self::cheapest($order, $plates), OrderSearch::of($order, $plates)->lifted + 0.01 * \count(OrderSearch::of($order, $plates)->flashAfter), 1e-9);
+                    self::assertEqualsWithDelta(self::cheapest($order, $plates), OrderSearch::of($order, $plates)->lifted + 0.001 * \count(OrderSearch::of($order, $plates)->flashAfter), 1e-9);
                 }
             }
             self::assertEqualsWithDelta($least, $best->cost, 1e-12);
@@ -67,7 +67,7 @@ final class OrderSearchTest extends TestCase
     }
 
     /**
-     * What is lifted wet with the best of all 2⁴ choices of flashes, each costing a hundredth, from pairs printed alone.
+     * What is lifted wet with the best of all 2⁴ choices of flashes, each costing a thousandth, from pairs printed alone.
      *
      * @param list<int>          $order
      * @param list<PlateInOrder> $plates
@@ -89,7 +89,7 @@ final class OrderSearchTest extends TestCase
                     $sum += $between === 0 ? $wet($order[$a], $order[$b]) : 0.0;
                 }
             }
-            $least = min($least, $sum + 0.01 * substr_count(decbin($choice), '1'));
+            $least = min($least, $sum + 0.001 * substr_count(decbin($choice), '1'));
         }
 
         return $least;

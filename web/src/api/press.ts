@@ -1,25 +1,93 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type JobOn } from "./client";
+
+/** All that hangs on a press is asked anew. */
+function usePressChanged() {
+  const queries = useQueryClient();
+  return () => {
+    for (const key of ["job", "bench", "jobs", "hand", "shop"]) void queries.invalidateQueries({ queryKey: [key] });
+  };
+}
 
 /** The knobs were turned as told and a new strike-off printed. */
 export function useTurned() {
-  const queries = useQueryClient();
+  const onSuccess = usePressChanged();
   return useMutation({
     mutationFn: (plateId: number) => answer(api.POST("/api/plates/{id}/turned", { params: { path: { id: plateId } } })),
-    onSuccess: () => {
-      for (const key of ["job", "bench", "jobs", "hand"]) void queries.invalidateQueries({ queryKey: [key] });
-    },
+    onSuccess,
   });
 }
 
 /** A thing of the press's set-up is done, or not yet. */
 export function useSetUp(jobId: number) {
-  const queries = useQueryClient();
+  const onSuccess = usePressChanged();
   return useMutation({
     mutationFn: (body: { done: JobOn<"press">["setUp"][number]["what"]; on: boolean }) =>
       answer(api.POST("/api/jobs/{id}/set-up", { params: { path: { id: jobId } }, body })),
-    onSuccess: () => {
-      for (const key of ["job", "bench", "hand"]) void queries.invalidateQueries({ queryKey: [key] });
-    },
+    onSuccess,
   });
 }
+
+/** One print of the strike-off from its scan, or by the stand-in where there is none. */
+export function useStrikeOff(jobId: number) {
+  const onSuccess = usePressChanged();
+  return useMutation({
+    mutationFn: ({ scan, platen }: { scan: File | null; platen: number | null }) => {
+      const params = { path: { id: jobId } };
+      if (scan === null) return answer(api.POST("/api/jobs/{id}/strike-off/simulated", { params, body: { platen } }));
+      const form = new FormData();
+      form.append("scan", scan);
+      if (platen !== null) form.append("platen", String(platen));
+      return answer(
+        api.POST("/api/jobs/{id}/strike-off", {
+          params,
+          body: form as unknown as { scan: string },
+          bodySerializer: (body) => body as unknown as FormData,
+        }),
+      );
+    },
+    onSuccess,
+  });
+}
+
+/** What corrections have shown of the knobs goes into the profile. */
+export function useLearned() {
+  const onSuccess = usePressChanged();
+  return useMutation({
+    mutationFn: (pressId: number) =>
+      answer(api.POST("/api/presses/{id}/learned", { params: { path: { id: pressId } } })),
+    onSuccess,
+  });
+}
+
+/** A probe on the ink under the flash. */
+export function useFlashRead(pressId: number) {
+  const onSuccess = usePressChanged();
+  return useMutation({
+    mutationFn: (body: { heightMm: number; seconds: number; celsius: number; platenC: number }) =>
+      answer(api.POST("/api/presses/{id}/flash", { params: { path: { id: pressId } }, body })),
+    onSuccess,
+  });
+}
+
+/** The orders in which a job can print. */
+export const usePressOrders = (jobId: number, key: string) =>
+  useQuery({
+    queryKey: ["bench", "press-orders", jobId, key],
+    queryFn: () => answer(api.GET("/api/jobs/{id}/press-orders", { params: { path: { id: jobId } } })),
+  });
+
+/** What another order would do; nothing is moved. */
+export const useTriedOrder = (jobId: number, order: number[] | null) =>
+  useQuery({
+    queryKey: ["bench", "press-order", jobId, order],
+    enabled: order !== null,
+    placeholderData: (was) => was,
+    queryFn: () =>
+      answer(
+        api.POST("/api/jobs/{id}/press-orders/tried", {
+          params: { path: { id: jobId } },
+          body: { order: order ?? [] },
+        }),
+      ),
+  });

@@ -6,6 +6,7 @@ import { Heading } from "../../ui/Bench";
 import { numberTyped } from "../../ui/number";
 import { Action, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton, Tick, Views } from "../../ui/SmallButton";
+import { timeWords } from "../../ui/timeWords";
 import { Words } from "../../ui/Words";
 import { Shelf } from "../Shelf";
 
@@ -18,12 +19,32 @@ export function Practice() {
   const [asked, setAsked] = useState<string[][]>([]);
   const [at, setAt] = useState(0);
   const [advised, setAdvised] = useState(false);
+  const [showed, setShowed] = useState(false);
   const { data, error } = useQuery({
     queryKey: ["practice", seed, turns],
     placeholderData: (was) => was,
     queryFn: () => answer(api.POST("/api/practice", { body: { seed, turns } })),
   });
+  const [began, setBegan] = useState(() => Date.now());
+  const [record, setRecord] = useState<Game[]>(kept);
+  const turned = turns.flat(2).reduce((sum, t) => sum + Math.abs(t), 0);
+  if (data?.inRegister && record.every((g) => g.seed !== seed) && data.pulls === turns.length + 1 && turns.length > 0) {
+    const game = {
+      seed,
+      pulls: data.pulls,
+      turns: turned,
+      seconds: Math.round((Date.now() - began) / 1000),
+      solvers: data.solvers,
+      advised: showed,
+    };
+    const games = [game, ...record].slice(0, 8);
+    setRecord(games);
+    keep(games);
+  }
   const begin = () => {
+    setBegan(Date.now());
+    setShowed(false);
+    setAdvised(false);
     setSeed(1 + Math.floor(Math.random() * 9999));
     setTurns([]);
     setAsked([]);
@@ -100,7 +121,13 @@ export function Practice() {
               Clockwise is positive. Left and right push away from you, the side knob to the right: 1.25 mm a turn, says
               the profile.
             </Text>
-            <Tick checked={advised} set={setAdvised}>
+            <Tick
+              checked={advised}
+              set={(on) => {
+                setAdvised(on);
+                setShowed(showed || on);
+              }}
+            >
               Show what the solver would turn
             </Tick>
             {advised && (
@@ -119,7 +146,58 @@ export function Practice() {
           </Box>
         </Box>
       )}
+      <Played games={record} />
     </Shelf>
+  );
+}
+
+type Game = { seed: number; pulls: number; turns: number; seconds: number; solvers: number; advised: boolean };
+
+const NAME = "ektype.practice";
+function kept(): Game[] {
+  try {
+    return JSON.parse(localStorage.getItem(NAME) ?? "[]") as Game[];
+  } catch {
+    return [];
+  }
+}
+function keep(games: Game[]) {
+  try {
+    localStorage.setItem(NAME, JSON.stringify(games));
+  } catch {
+    // Without storage the record lasts as long as the page.
+  }
+}
+
+/** Games that were finished on this device, beside what the solver’s turns would have taken. */
+function Played({ games }: { games: Game[] }) {
+  if (games.length === 0) return null;
+  return (
+    <Box mt="30px" maxW="640px">
+      <Heading note="Kept on this device alone.">Your last presses</Heading>
+      <Box as="table" w="100%" textAlign="left">
+        <thead>
+          <tr>
+            {["Pulls", "Solver’s pulls", "Turns in all", "Time", "By yourself"].map((head) => (
+              <Box as="th" key={head} fontSize="small" color="quiet" fontWeight="400" pb="4px">
+                {head}
+              </Box>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {games.map((g) => (
+            <Box as="tr" key={g.seed} borderTopWidth="1px" borderColor="line" h="36px">
+              <td className="readout">{g.pulls}</td>
+              <td className="readout">{g.solvers === 0 ? "over 12" : g.solvers}</td>
+              <td className="readout">{g.turns.toFixed(2)}</td>
+              <td className="readout">{timeWords(g.seconds)}</td>
+              <td>{g.advised ? "with the solver" : "yes"}</td>
+            </Box>
+          ))}
+        </tbody>
+      </Box>
+    </Box>
   );
 }
 

@@ -19,6 +19,12 @@ export function MisfitDrawing({
   const enlarged = [1000, 500, 200, 100, 50, 20, 10].find((times) => times * worst <= 56) ?? 5;
   const scaleMm = 50 / enlarged;
   const turned = press?.collarAtOperator ?? false;
+  const places = [
+    ...job.marks,
+    ...(plate.register?.marks ?? [])
+      .filter((r) => job.marks.every((m) => m.name !== r.mark))
+      .map((r) => ({ name: r.mark, xMm: r.xMm, yMm: r.yMm })),
+  ];
   return (
     <svg
       viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach + 40}`}
@@ -38,14 +44,34 @@ export function MisfitDrawing({
         transform={turned ? "rotate(180)" : undefined}
         preserveAspectRatio="none"
       />
-      {job.marks.map((m) => {
+      {places.map((m) => {
         const off = plate.register?.marks.find((r) => r.mark === m.name);
+        const after = plate.after.find((r) => r.mark === m.name);
         const ax = (off?.offXMm ?? 0) * enlarged;
         const ay = -(off?.offYMm ?? 0) * enlarged;
         return (
           <g key={m.name} transform={`translate(${m.xMm} ${-m.yMm})`}>
             <circle r="8" fill="none" stroke="var(--ink)" strokeWidth="1.800" />
             <path d="M-13 0H13M0 -13V13" stroke="var(--ink)" strokeWidth="1.800" />
+            {off && (
+              <circle
+                r={Math.max(2, job.toleranceMm * enlarged)}
+                fill="none"
+                stroke="var(--ink)"
+                strokeDasharray="5 5"
+                strokeWidth="1.500"
+              />
+            )}
+            {after && !plate.register?.inRegister && (
+              <circle
+                r="5"
+                cx={after.afterXMm * enlarged}
+                cy={-after.afterYMm * enlarged}
+                fill="var(--teal)"
+                stroke="var(--paper)"
+                strokeWidth="1.500"
+              />
+            )}
             {off && (
               <g className="colours">
                 <circle r="8" cx={ax} cy={ay} fill="none" stroke={plate.inkHex} strokeWidth="7" />
@@ -58,9 +84,9 @@ export function MisfitDrawing({
       })}
       <path d={`M${-reach + 14} ${reach + 20}h50`} stroke="var(--ink)" strokeWidth="2" />
       <Words x={-reach + 72} y={reach + 25} size={15} fill="var(--ink)">
-        {scaleMm} mm of misfit
+        {scaleMm} mm of misfit; dashed {job.toleranceMm.toFixed(2)} mm, filled after the turns
       </Words>
-      <Words x={reach - 14} y={reach + 25} size={15} textAnchor="end" fill="var(--ink)">
+      <Words x={0} y={reach + 2} size={15} textAnchor="middle" fill="var(--ink)">
         you stand here
       </Words>
     </svg>

@@ -4,36 +4,57 @@ import type { JobOn, PlateChange, PlateOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { swapped } from "../../ui/lengths";
-import { Action, Entry, Trouble } from "../../ui/Parts";
+import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
+import { Loupe } from "./Loupe";
 
 type Fields = Record<string, [string, string]>;
+type Target = { name: string; xMm: number; yMm: number };
 
-/** Where the plate landed, less where the key landed, at as many marks as were read. */
+/** Where the plate landed, less where the key landed: laid under a loupe or typed, at as many marks as were read. */
 export function Readings({
   job,
   plate,
   save,
   error,
+  platens,
 }: {
   job: JobOn<"press">;
   plate: PlateOn<"press">;
   save: (prints: NonNullable<PlateChange["prints"]>) => void;
   error: unknown;
+  platens: number;
 }) {
-  const { toField, fromField, lengthUnit, inches } = useHabits();
+  const { toField, fromField, lengthUnit, inches, length } = useHabits();
+  const read = plate.register?.byPrint ?? [];
+  // Marks that were read before stay, wherever they stood.
+  const before = read.flat().filter((r) => plate.targets.every((t) => t.name !== r.mark));
+  const all: Target[] = [
+    ...plate.targets,
+    ...before
+      .filter((r, i) => before.findIndex((o) => o.mark === r.mark) === i)
+      .map((r) => ({ name: r.mark, xMm: r.xMm, yMm: r.yMm })),
+  ];
   // Each print by itself: what repeats is told from what scatters by their differences.
   const [prints, setPrints] = useState<Fields[]>(() =>
-    (plate.register?.byPrint ?? [[]]).map((print) =>
+    (read.length > 0 ? read : [[]]).map((print) =>
       Object.fromEntries(
-        job.marks.map((m) => {
-          const read = print.find((r) => r.mark === m.name);
-          return [m.name, read ? [toField(read.offXMm), toField(read.offYMm)] : ["", ""]];
+        all.map((m) => {
+          const one = print.find((r) => r.mark === m.name);
+          return [m.name, one ? [toField(one.offXMm), toField(one.offYMm)] : ["", ""]];
         }),
       ),
     ),
   );
+  const [on, setOn] = useState<(number | null)[]>(() => plate.platens);
   const [at, setAt] = useState(0);
+  const own = plate.targets.filter((t) => t.name.endsWith("target"));
+  const isRead = (m: Target) => prints.some((p) => (p[m.name] ?? ["", ""]).some((t) => t.trim() !== ""));
+  const [every, setEvery] = useState(false);
+  // A plate with targets of its own is read at these; marks that all share stand by.
+  const shown =
+    own.length === 0 || every ? all : all.filter((m) => m.name.endsWith("target") || isRead(m) || m.xMm === 0);
+  const [mark, setMark] = useState(shown[0]?.name ?? "");
   const fields = prints[at] ?? {};
   const [wrong, setWrong] = useState("");
   const [were, setWere] = useState(inches);
@@ -48,44 +69,49 @@ export function Readings({
       ),
     );
   }
-  const set = (name: string, i: 0 | 1, text: string) => {
+  const put = (name: string, x: string, y: string) => {
     setWrong("");
-    setPrints((was) =>
-      was.map((print, k) =>
-        k === at
-          ? { ...print, [name]: i === 0 ? [text, print[name]?.[1] ?? ""] : [print[name]?.[0] ?? "", text] }
-          : print,
-      ),
-    );
+    setPrints((was) => was.map((print, k) => (k === at ? { ...print, [name]: [x, y] } : print)));
+  };
+  const set = (name: string, i: 0 | 1, text: string) => {
+    const [x, y] = fields[name] ?? ["", ""];
+    put(name, i === 0 ? text : x, i === 1 ? text : y);
   };
   const submit = (e: React.FormEvent) => {
     e.preventDefault();
-    const read = [];
+    const told = [];
     for (const [k, print] of prints.entries()) {
       const readings = [];
-      for (const mark of job.marks) {
-        const [x, y] = print[mark.name] ?? ["", ""];
+      for (const m of all) {
+        const [x, y] = print[m.name] ?? ["", ""];
         if (x.trim() === "" && y.trim() === "") continue;
         const off: [number, number] = [fromField(x.trim() || "0"), fromField(y.trim() || "0")];
         if (off.some(Number.isNaN)) {
           setAt(k);
+          setEvery(true);
           setWrong(
-            `The reading at ${mark.name}${prints.length > 1 ? ` of print ${k + 1}` : ""} is not a number. Write it as ${lengthUnit}, such as 0.25 or −0.1.`,
+            `The reading at ${m.name}${prints.length > 1 ? ` of print ${k + 1}` : ""} is not a number. Write it as ${lengthUnit}, such as 0.25 or −0.1.`,
           );
           return;
         }
-        readings.push({ mark: mark.name, at: { xMm: mark.xMm, yMm: mark.yMm }, off: { xMm: off[0], yMm: off[1] } });
+        readings.push({ mark: m.name, at: { xMm: m.xMm, yMm: m.yMm }, off: { xMm: off[0], yMm: off[1] } });
       }
-      if (readings.length > 0) read.push({ readings });
+      if (readings.length > 0) told.push({ readings, ...(on[k] ? { platen: on[k] } : {}) });
     }
-    save(read);
+    save(told);
   };
+  const value = (i: 0 | 1) => {
+    const typed = fromField((fields[mark]?.[i] ?? "").trim() || "0");
+    return Number.isNaN(typed) ? 0 : typed;
+  };
+  const next = () => setMark(shown[(shown.findIndex((m) => m.name === mark) + 1) % shown.length]?.name ?? mark);
+  const key = job.plates[0];
   return (
     <Box as="form" onSubmit={submit}>
       <Heading note="Two marks show a turn, three off a line show growth too. Two or three prints show what repeats.">
         Readings of {plate.name}
       </Heading>
-      <Box display="flex" flexWrap="wrap" mb="6px" role="group" aria-label="Prints">
+      <Box display="flex" flexWrap="wrap" mb="10px" alignItems="center" role="group" aria-label="Prints">
         {prints.map((_, k) => (
           <SmallButton key={k} pressed={k === at} fontWeight={k === at ? "700" : "400"} onClick={() => setAt(k)}>
             Print {k + 1}
@@ -93,48 +119,116 @@ export function Readings({
         ))}
         <SmallButton
           onClick={() => {
-            setPrints([...prints, Object.fromEntries(job.marks.map((m) => [m.name, ["", ""] as [string, string]]))]);
+            setPrints([...prints, Object.fromEntries(all.map((m) => [m.name, ["", ""] as [string, string]]))]);
+            setOn([...on, ...Array(Math.max(0, prints.length - on.length)).fill(null), null]);
             setAt(prints.length);
           }}
         >
           Another print
         </SmallButton>
       </Box>
-      <Box display="grid" gridTemplateColumns="1fr 96px 96px" gap="4px 12px" alignItems="center">
-        <span />
-        <Text fontSize="small" color="quiet">
-          right, {lengthUnit}
-        </Text>
-        <Text fontSize="small" color="quiet">
-          away, {lengthUnit}
-        </Text>
-        {job.marks.map((m) => (
-          <Box key={m.name} display="contents">
-            <Text>
-              {m.name}
-              <Text as="span" fontSize="small" color="quiet">
-                {" "}
-                {m.yMm < 0 ? "near" : "far"}
-                {m.xMm < -1 ? ", your left" : m.xMm > 1 ? ", your right" : ""}
-              </Text>
-            </Text>
-            {([0, 1] as const).map((i) => (
-              <Entry
-                key={i}
-                aria-label={`${m.name}, ${i === 0 ? "right" : "away"}`}
-                value={fields[m.name]?.[i] ?? ""}
-                inputMode="text"
-                onChange={(e) => set(m.name, i, e.target.value)}
-              />
+      <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "minmax(240px, 340px) 1fr" }} gap="28px">
+        <Loupe
+          name={plate.name}
+          mark={mark}
+          cloth={job.garmentHex}
+          keyHex={key?.inkHex ?? "#ffffff"}
+          hex={plate.inkHex}
+          xMm={value(0)}
+          yMm={value(1)}
+          move={(x, y) => put(mark, toField(x), toField(y))}
+          next={next}
+        />
+        <Box>
+          <Text fontSize="small" color="quiet">
+            Print {at + 1}
+            {on[at] ? `, platen ${on[at]}` : ""}, {mark}
+          </Text>
+          <Box display="flex" gap="26px" mb="12px" flexWrap="wrap">
+            {(["right", "away"] as const).map((way, i) => (
+              <Box key={way}>
+                <Text fontSize="small" color="quiet">
+                  {way}
+                </Text>
+                <Text className="readout" fontSize="38px" lineHeight="1.05">
+                  {value(i as 0 | 1) > 0 ? "+" : ""}
+                  {length(value(i as 0 | 1), 2)}
+                </Text>
+              </Box>
             ))}
           </Box>
-        ))}
+          <Box display="grid" gridTemplateColumns="minmax(120px, 1fr) 88px 88px" gap="4px 12px" alignItems="center">
+            <span />
+            <Text fontSize="small" color="quiet">
+              right, {lengthUnit}
+            </Text>
+            <Text fontSize="small" color="quiet">
+              away, {lengthUnit}
+            </Text>
+            {shown.map((m) => (
+              <Box key={m.name} display="contents">
+                <SmallButton
+                  pressed={m.name === mark}
+                  onClick={() => setMark(m.name)}
+                  justifyContent="flex-start"
+                  ml="-10px"
+                  textAlign="left"
+                  fontWeight={m.name === mark ? "700" : "400"}
+                >
+                  {m.name}
+                  <Text as="span" fontSize="small" color="quiet" fontWeight="400">
+                    {" "}
+                    {m.yMm < 0 ? "near" : "far"}
+                    {m.xMm < -1 ? ", your left" : m.xMm > 1 ? ", your right" : ""}
+                  </Text>
+                </SmallButton>
+                {([0, 1] as const).map((i) => (
+                  <Entry
+                    key={i}
+                    aria-label={`${m.name}, ${i === 0 ? "right" : "away"}`}
+                    value={fields[m.name]?.[i] ?? ""}
+                    inputMode="text"
+                    onFocus={() => setMark(m.name)}
+                    onChange={(e) => set(m.name, i, e.target.value)}
+                  />
+                ))}
+              </Box>
+            ))}
+          </Box>
+          {shown.length < all.length && (
+            <SmallButton ml="-10px" onClick={() => setEvery(true)}>
+              Other marks too
+            </SmallButton>
+          )}
+          {platens > 1 && (
+            <Box maxW="160px" mt="8px">
+              <Field label={`Print ${at + 1} on platen`}>
+                <Choice
+                  value={on[at] ?? ""}
+                  onChange={(e) =>
+                    setOn(prints.map((_, k) => (k === at ? Number(e.target.value) || null : (on[k] ?? null))))
+                  }
+                >
+                  <option value="">not noted</option>
+                  {Array.from({ length: platens }, (_, i) => (
+                    <option key={i} value={i + 1}>
+                      {i + 1}
+                    </option>
+                  ))}
+                </Choice>
+              </Field>
+            </Box>
+          )}
+          {wrong && <Trouble of={new Error(wrong)} />}
+          <Trouble of={error} field="prints" />
+          <Box display="flex" gap="12px" mt="14px" flexWrap="wrap">
+            <Action quiet onClick={next}>
+              Next mark (space)
+            </Action>
+            <Action type="submit">Reckon the turns</Action>
+          </Box>
+        </Box>
       </Box>
-      {wrong && <Trouble of={new Error(wrong)} />}
-      <Trouble of={error} field="prints" />
-      <Action type="submit" mt="14px">
-        Reckon the turns
-      </Action>
     </Box>
   );
 }

@@ -13,7 +13,9 @@ const seconds = (s: number) => timeWords(Math.round(2 * s) / 2);
 export function Rhythm({ run }: { run: Run }) {
   return (
     <Box>
-      <Heading note="With the usual flash, 45 mm over the print, on platens that have gone round a while (trade default). Read the ink with a probe: yours may be faster.">
+      <Heading
+        note={`45 mm over the print, on platens that have gone round a while (${run.flashReadings === 0 ? "trade default" : `${run.flashReadings} readings of this press`}).`}
+      >
         Flash and rhythm
       </Heading>
       <Way run={run} />
@@ -28,6 +30,7 @@ export function Rhythm({ run }: { run: Run }) {
           </Box>
         ))}
         <Fact label="A piece" value={`${run.secondsAPiece.toFixed(0)} s`} />
+        <Fact label="Hands" value={String(run.hands)} />
         <Fact label="An hour" value={run.piecesAnHour.toFixed(0)} />
         <Fact
           label="The run"
@@ -71,8 +74,8 @@ function Way({ run }: { run: Run }) {
         gelled
       </Words>
       <path d={`M${LEFT} ${y(run.coolC)}H${WIDTH - 8}`} stroke="var(--ink)" strokeDasharray="3 4" />
-      <Words x={WIDTH - 12} y={y(run.coolC) - 5} size={13} textAnchor="end" fill="var(--quiet)">
-        cool enough for the next screen
+      <Words x={WIDTH - 12} y={y(run.gelledToC) - 5} size={13} textAnchor="end" fill="var(--quiet)">
+        dashed: cool enough for the next screen
       </Words>
       {[run.coolC, run.gelledFromC, run.gelledToC].map((c) => (
         <Words key={c} x={LEFT - 8} y={y(c) + 5} size={13} textAnchor="end" fill="var(--ink)" readout>

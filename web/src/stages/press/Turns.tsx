@@ -13,11 +13,9 @@ export function Turns({
   toleranceMm,
   turned,
   again,
-  learned,
 }: {
   turned: PlateOn<"press">["turned"];
   again: () => void;
-  learned: { name: string; says: string }[];
   name: string;
   register: Register;
   press: Press | undefined;
@@ -96,11 +94,6 @@ export function Turns({
           Turned, printed again: read the second strike-off
         </Action>
       )}
-      {learned.map((k) => (
-        <Text key={k.name} fontSize="small" mt="6px">
-          {k.says}
-        </Text>
-      ))}
       <Box
         as="dl"
         display="grid"

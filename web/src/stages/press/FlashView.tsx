@@ -1,0 +1,81 @@
+import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
+import { useFlashRead } from "../../api/press";
+import { Heading } from "../../ui/Bench";
+import type { AtHand } from "../../ui/JobFrame";
+import { numberTyped } from "../../ui/number";
+import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { Rhythm } from "./Rhythm";
+
+/** How the run goes round, and what a probe on the ink says of the flash. */
+export function FlashView({ at }: { at: AtHand<"press"> }) {
+  const { job } = at;
+  if (!job.rhythm || job.pressId === null)
+    return (
+      <Text color="quiet">Paper dries in the rack: no flash, no way round. On cloth, choose the press first.</Text>
+    );
+  return (
+    <Box display="flex" flexDirection="column" gap="22px">
+      <Rhythm run={job.rhythm} />
+      <Probe pressId={job.pressId} readings={job.rhythm.flashReadings} />
+    </Box>
+  );
+}
+
+const fields = [
+  ["heightMm", "Flash over the print, mm", "45"],
+  ["platenC", "Platen before, °C", "35"],
+  ["seconds", "Under it, s", "6"],
+  ["celsius", "Ink then, °C", "108"],
+] as const;
+
+function Probe({ pressId, readings }: { pressId: number; readings: number }) {
+  const read = useFlashRead(pressId);
+  const [typed, setTyped] = useState<Record<string, string>>({ heightMm: "45", platenC: "35" });
+  const [wrong, setWrong] = useState("");
+  const send = (e: React.FormEvent) => {
+    e.preventDefault();
+    const value = (name: string) => numberTyped(typed[name] ?? "") ?? Number.NaN;
+    const missing = fields.find(([name]) => Number.isNaN(value(name)));
+    setWrong(missing ? `${missing[1]} is not a number. Write it as ${missing[2]}.` : "");
+    if (missing) return;
+    read.mutate(
+      {
+        heightMm: value("heightMm"),
+        platenC: value("platenC"),
+        seconds: value("seconds"),
+        celsius: value("celsius"),
+      },
+      { onSuccess: () => setTyped((was) => ({ ...was, seconds: "", celsius: "" })) },
+    );
+  };
+  return (
+    <Box as="form" onSubmit={send}>
+      <Heading
+        note={
+          readings === 0
+            ? "The times above are the trade’s. Hold a probe on the ink right after the flash: from then on they are your own."
+            : `The times above rest on ${readings} ${readings === 1 ? "reading" : "readings"} of this press. One more makes them surer.`
+        }
+      >
+        What the probe says
+      </Heading>
+      <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(150px, 1fr))" gap="14px" maxW="760px">
+        {fields.map(([name, label]) => (
+          <Field key={name} label={label}>
+            <Entry
+              value={typed[name] ?? ""}
+              inputMode="decimal"
+              onChange={(e) => setTyped((was) => ({ ...was, [name]: e.target.value }))}
+            />
+          </Field>
+        ))}
+      </Box>
+      {wrong && <Trouble of={new Error(wrong)} />}
+      <Trouble of={read.error} />
+      <Action type="submit" quiet mt="12px" disabled={read.isPending}>
+        Keep this reading
+      </Action>
+    </Box>
+  );
+}
