@@ -18,6 +18,11 @@ final readonly class Drag
     private const INK = [0.0, 0.08];
     private const OFF_CONTACT = [0.02, 0.02];
     private const SLACK = [0.005, 0.006];
+    /** A push drags otherwise than a pull (heuristic). */
+    private const PUSH = [0.0, 0.04];
+    /** How well a screen is set by eye before its first strike-off, mm (heuristic); further off it was set wrongly, not dragged. */
+    public const SETTING_MM = 0.2;
+    public const MOST_MM = 0.6;
     private const USUAL_OFF_MM = 2.5;
     private const USUAL_TENSION = 22.0;
     public const READING_MM = 0.04;
@@ -27,21 +32,28 @@ final readonly class Drag
     /** @param list<DragSeen> $log of one press; direction tells the sign */
     public function __construct(array $log, private float $errorMm = self::READING_MM)
     {
-        $priors = ['press' => self::USUAL, 'off-contact' => self::OFF_CONTACT, 'slack' => self::SLACK];
+        $priors = ['press' => self::USUAL, 'off-contact' => self::OFF_CONTACT, 'slack' => self::SLACK, 'push' => self::PUSH];
         foreach ($log as $seen) {
             $priors['ink '.$seen->ink] = self::INK;
+            if ($seen->key !== null) {
+                $priors['ink '.$seen->key->ink] = self::INK;
+            }
         }
         $this->belief = new LinearBelief($priors);
         foreach ($log as $seen) {
-            $this->belief->observe(self::terms($seen, true), $seen->alongStrokeMm, $errorMm);
+            $terms = self::terms($seen, true);
+            foreach ($seen->key === null ? [] : self::terms($seen->key, true) as $term => $times) {
+                $terms[$term] = ($terms[$term] ?? 0.0) - $times;
+            }
+            $this->belief->observe(array_filter($terms, static fn (float $times): bool => $times !== 0.0), $seen->alongStrokeMm, $errorMm);
         }
     }
 
     /** @return array{float, float} mm along the stroke, and how sure that is nine times in ten */
-    public function of(string $ink, float $offContactMm, float $tensionNPerCm): array
+    public function of(string $ink, float $offContactMm, float $tensionNPerCm, bool $pushed = false): array
     {
         $known = $this->belief->knows('ink '.$ink);
-        $told = $this->belief->predict(self::terms(new DragSeen($ink, $offContactMm, $tensionNPerCm, 0.0), $known));
+        $told = $this->belief->predict(self::terms(new DragSeen($ink, $offContactMm, $tensionNPerCm, 0.0, $pushed), $known));
 
         return [$told['mean'], NormalCurve::NINETY * hypot($told['sd'], $known ? 0.0 : self::INK[1])];
     }
@@ -65,6 +77,7 @@ final readonly class Drag
             ...$known ? ['ink '.$of->ink => 1.0] : [],
             'off-contact' => $of->offContactMm - self::USUAL_OFF_MM,
             'slack' => self::USUAL_TENSION - $of->tensionNPerCm,
+            ...$of->pushed ? ['push' => 1.0] : [],
         ];
     }
 }

@@ -37,6 +37,7 @@ final readonly class Repeating
      * @param float|null $readingMm error of a reading, each way; null where there are not enough readings to tell
      * @param RigidMove  $mendable  what it helps to mend, at the centre of the print
      * @param float      $certain   the least of the shares that are mended, 0 to 1
+     * @param float|null $acrossSd  standard error of the growth across, share; null where nothing tells it; $alongSd along, $shearSd of the shear, radians
      */
     private function __construct(
         public Point $centre,
@@ -49,6 +50,9 @@ final readonly class Repeating
         public ?float $readingMm,
         public RigidMove $mendable,
         public float $certain,
+        public ?float $acrossSd,
+        public ?float $alongSd,
+        public ?float $shearSd,
     ) {
     }
 
@@ -104,7 +108,16 @@ final readonly class Repeating
             // The shift at the centre of the print of a move about the centre of the marks.
             new RigidMove($shiftX * $mean->xMm + $theta * $centre->yMm, $shiftY * $mean->yMm - $theta * $centre->xMm, $theta),
             min($shiftX, $shiftY, $fit->turnRad === null ? 1.0 : $turn),
+            self::over($reading, $fit->across2),
+            self::over($reading, $fit->along2),
+            // Shear is the mean of two slopes, one over each way.
+            $reading === null || min($fit->across2, $fit->along2) < 1 ? null : $reading / 2 * sqrt(1 / $fit->across2 + 1 / $fit->along2),
         );
+    }
+
+    private static function over(?float $reading, float $square): ?float
+    {
+        return $reading === null || $square < 1 ? null : $reading / sqrt($square);
     }
 
     /** How much of a quantity it certainly helps to mend, 0 to 1. */

@@ -18,6 +18,7 @@ final readonly class SharedFit
      * @param int                       $readings  marks read in all
      * @param float|null                $readingMm error of a reading, each way; null where nothing is left to tell it by
      * @param int                       $freedoms  that it rests on
+     * @param float                     $across2   Σ of squared distances to the right, mm²; $along2 away
      */
     private function __construct(
         public array $shifts,
@@ -27,6 +28,8 @@ final readonly class SharedFit
         public int $readings,
         public ?float $readingMm,
         public int $freedoms,
+        public float $across2,
+        public float $along2,
     ) {
     }
 
@@ -40,7 +43,7 @@ final readonly class SharedFit
             array_sum(array_map(static fn (Reading $r): float => $r->yMm, $all)) / max(1, $count),
         );
         // Within each print: its own centre takes its own shift away.
-        $turn = $arm2 = 0.0;
+        $turn = $arm2 = $across2 = $along2 = 0.0;
         $within = [];
         foreach ($prints as $p => $print) {
             $n = \count($print);
@@ -52,6 +55,8 @@ final readonly class SharedFit
         foreach ($within as [$x, $y, $dx, $dy]) {
             $turn += $x * $dy - $y * $dx;
             $arm2 += $x * $x + $y * $y;
+            $across2 += $x * $x;
+            $along2 += $y * $y;
         }
         // Two marks that are too near to each other to tell a turn have no arm.
         $theta = $arm2 > MisfitFit::NEAR_MM ** 2 / 2 ? $turn / $arm2 : null;
@@ -65,7 +70,7 @@ final readonly class SharedFit
         }
         [$error, $freedoms] = self::error($within, \count($prints), $theta);
 
-        return new self($shifts, $centre, $theta, $arm2, $count, $error, $freedoms);
+        return new self($shifts, $centre, $theta, $arm2, $count, $error, $freedoms, $across2, $along2);
     }
 
     /**

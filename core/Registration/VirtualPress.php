@@ -120,7 +120,7 @@ final readonly class VirtualPress
      * @param list<Knob>  $knobs
      * @param list<float> $pushes
      */
-    private static function frame(array $knobs, array $pushes): RigidMove
+    public static function frame(array $knobs, array $pushes): RigidMove
     {
         $rows = array_map(static fn (Knob $k): array => [$k->unit()->xMm, $k->unit()->yMm, -$k->unit()->xMm * $k->at->yMm + $k->unit()->yMm * $k->at->xMm], $knobs);
         $move = \Ektype\Core\Learn\Matrix::leastSquares($rows, $pushes) ?? [0.0, 0.0, 0.0];

@@ -54,6 +54,8 @@ final class SolveRegistration extends JsonCommand
             'standard_errors' => [
                 'shift_mm' => self::pair($repeating->shiftSd),
                 'rotation_deg' => $repeating->turnSd === null ? null : self::told(rad2deg($repeating->turnSd)),
+                'growth_pct' => [self::told(self::percent($repeating->acrossSd)), self::told(self::percent($repeating->alongSd))],
+                'shear_deg' => $repeating->shearSd === null ? null : self::told(rad2deg($repeating->shearSd)),
                 'scatter_mm' => self::told($repeating->scatterMm),
                 'reading_mm' => self::told($repeating->readingMm),
             ],
@@ -118,6 +120,11 @@ final class SolveRegistration extends JsonCommand
     private static function pair(Point $of): array
     {
         return [self::told($of->xMm), self::told($of->yMm)];
+    }
+
+    private static function percent(?float $share): ?float
+    {
+        return $share === null ? null : 100 * $share;
     }
 
     /** Without a minus before zero. */

@@ -24,6 +24,7 @@ use Ektype\App\Action\Work\AskForWork;
 use Ektype\App\Action\Work\LongWork;
 use Ektype\App\Device\SimulatedNoise;
 use Ektype\App\Query\Light\SeeLight;
+use Ektype\App\Query\Press\PlateOnPress;
 use Ektype\App\Query\Press\SeePress;
 use Ektype\App\Query\Screens\SeeScreens;
 use Ektype\App\Shop\FilmPrinter\FilmPrinters;
@@ -42,8 +43,10 @@ use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Order\SizeCount;
 use Ektype\Core\Order\Sizes;
 use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\RigidMove;
+use Ektype\Core\Registration\VirtualPress;
 use Ektype\Core\Separation\MethodName;
 use Psr\Clock\ClockInterface;
 use Random\Engine\Mt19937;
@@ -53,6 +56,8 @@ use Random\Randomizer;
 final readonly class DemoJobs
 {
     private const MARKS_READ = 4;
+    /** What a turn of each knob of the rotary press truly moves, of what its profile says. */
+    private const PITCHES = [0.96, 1.02, 1.07];
 
     public function __construct(
         private ShopDoor $door,
@@ -254,7 +259,7 @@ final readonly class DemoJobs
                 new GaugeStencil($screen->id, round((float) $screen->stencil->value + 0.4 * SimulatedNoise::normal($random), 1)),
             );
         }
-        $marks = \array_slice($this->press->of($job)->marks, 0, self::MARKS_READ);
+        $targets = array_map(static fn (PlateOnPress $p): array => \array_slice($p->targets, 0, self::MARKS_READ), $this->press->of($job)->plates);
         $off = self::strikeOff();
         foreach ($this->light->of($job)->plates as $i => $plate) {
             $this->door->do(
@@ -266,11 +271,24 @@ final readonly class DemoJobs
             );
             // Three strike-offs of the past, each turned back and printed again, and one that is to be corrected now.
             if (isset($off[$i])) {
-                $this->door->do(new ReadMarks($plate->id, self::readings($marks, self::first()[$i], $random)));
+                $this->door->do(new ReadMarks($plate->id, self::readings($targets[$i], self::first()[$i], $random), [1, 2]));
                 $this->door->do(new TurnedAndPrinted($plate->id));
-                $this->door->do(new ReadMarks($plate->id, self::readings($marks, $off[$i], $random)));
+                $this->door->do(new ReadMarks($plate->id, self::readings($targets[$i], $this->turned($job, $i, self::first()[$i]), $random), [1, 2]));
+                // The screens came off and on again since: how they lie now is to be corrected.
+                $this->door->do(new ReadMarks($plate->id, self::readings($targets[$i], $off[$i], $random), [1, 2]));
             }
         }
+    }
+
+    /** How a plate lies after the turns that were told: the press’s knobs are not quite what its profile says. */
+    private function turned(int $job, int $plate, RigidMove $before): RigidMove
+    {
+        $knobs = $this->jobs->whole($job)->press?->knobs() ?? [];
+        $turns = array_column($this->press->of($job)->plates[$plate]->turned->turns ?? [], 'turns', 'knob');
+        $pushes = array_map(static fn (Knob $k, float $pitch): float => ($turns[$k->name] ?? 0.0) * $k->mmPerTurn * $pitch, $knobs, self::PITCHES);
+        $moved = VirtualPress::frame($knobs, $pushes);
+
+        return new RigidMove($before->xMm + $moved->xMm, $before->yMm + $moved->yMm, $before->turnRad + $moved->turnRad);
     }
 
     /** @return array<int, RigidMove> misfit of each plate on its first strike-off */

@@ -8,6 +8,7 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Correction\Correction;
+use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Press\OffContact;
 use Ektype\Core\Registration\MisfitFit;
 use Ektype\Core\Registration\Reading;
@@ -40,14 +41,18 @@ final readonly class TurnedAndPrinted implements Change
         $made->firstRead = $shop->corrections->latestOf($plate) === null;
         $made->pull = $plate->job->onPress->pull;
         $made->fittedAtRest = $plate->job->onPress->registerWay->atRest();
-        $made->ink = $plate->ink->name ?? $plate->name;
-        if ($plate->frame !== null) {
-            $made->tensionNPerCm = $plate->frame->tensionNPerCm;
-            $made->offContactMm = OffContact::mm($plate->frame->tensionNPerCm, $plate->job->substrate, $plate->frame->insideHeightMm, $plate->job->onPress->seamMm);
-        }
+        $key = $plate->job->platesInOrder()[0];
+        [$made->ink, $made->keyInk] = [$plate->ink->name ?? $plate->name, $key->ink->name ?? $key->name];
+        [$made->tensionNPerCm, $made->keyTensionNPerCm] = [$plate->frame?->tensionNPerCm, $key->frame?->tensionNPerCm];
+        [$made->offContactMm, $made->keyOffContactMm] = [self::offContact($plate), self::offContact($key)];
         $shop->corrections->add($made);
         $plate->wasRead([]);
 
         return $plate->name.' was turned and printed again';
+    }
+
+    private static function offContact(Plate $plate): ?float
+    {
+        return $plate->frame === null ? null : OffContact::mm($plate->frame->tensionNPerCm, $plate->job->substrate, $plate->frame->insideHeightMm, $plate->job->onPress->seamMm);
     }
 }

@@ -40,9 +40,8 @@ final class SetUpOfJob
     {
         $press = $book->job->press;
         $seen = $press === null ? [] : $shop->shelves->corrections->firstReadOn($press);
-        // What was fitted at rest shows the difference to the key; a printed key shows a screen’s own drag.
-        $this->log = array_values(array_filter(array_map(static fn (Correction $c): ?DragSeen => $c->fittedAtRest ? null : $c->drag(), $seen)));
-        $this->drag = new Drag($this->log);
+        $this->log = array_values(array_filter(array_map(static fn (Correction $c): ?DragSeen => $c->drag(), $seen)));
+        $this->drag = new Drag($this->log, Drag::SETTING_MM);
         $this->garment = Lab::of(Srgb::fromHex($book->job->garmentHex));
     }
 
@@ -121,7 +120,7 @@ final class SetUpOfJob
     /** @return array{float, float} drag and how sure it is, mm */
     private function drags(Plate $plate): array
     {
-        return $this->drag->of($plate->ink->name ?? $plate->name, $this->off($plate), $plate->frame->tensionNPerCm ?? Tension::USUAL);
+        return $this->drag->of($plate->ink->name ?? $plate->name, $this->off($plate), $plate->frame->tensionNPerCm ?? Tension::USUAL, !$this->book->job->onPress->pull);
     }
 
     /** @return array{float, float} where the near and the far edge of the print land by the stretch of the mesh, mm */

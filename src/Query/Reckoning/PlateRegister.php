@@ -22,6 +22,7 @@ final readonly class PlateRegister
      * @param float|null          $scatterMm         of loading, from print to print, each way
      * @param bool                $unsure            whether scatter is wider than the tolerance, so that nobody knows whether it is in register
      * @param string              $repeats           what is not turned back, and why; empty where all of it is
+     * @param float|null          $acrossSdPct       standard error of the growth across, %; null where nothing tells it; $alongSdPct along
      * @param list<string>        $doubts            what was read is likelier another unit: told before any knob is turned
      */
     public function __construct(
@@ -40,6 +41,9 @@ final readonly class PlateRegister
         public ?float $scatterMm,
         public bool $unsure,
         public string $repeats,
+        public ?float $acrossSdPct,
+        public ?float $alongSdPct,
+        public ?float $shearSdDeg,
     ) {
     }
 }

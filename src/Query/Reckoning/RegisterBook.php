@@ -96,6 +96,9 @@ final readonly class RegisterBook
             $repeating->scatterMm === null && $known === null ? null : $repeating->loadingMm,
             $unsure > $this->job->toleranceMm,
             $repeating->says($readings->prints, $known),
+            $repeating->acrossSd === null ? null : 100 * $repeating->acrossSd,
+            $repeating->alongSd === null ? null : 100 * $repeating->alongSd,
+            $repeating->shearSd === null ? null : rad2deg($repeating->shearSd),
         );
     }
 }

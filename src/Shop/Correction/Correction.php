@@ -7,6 +7,7 @@ namespace Ektype\App\Shop\Correction;
 use Doctrine\ORM\Mapping as ORM;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
+use Ektype\Core\Registration\Drag;
 use Ektype\Core\Registration\DragSeen;
 use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\KnobPair;
@@ -38,6 +39,16 @@ class Correction
 
     #[ORM\Column(nullable: true)]
     public ?float $tensionNPerCm = null;
+
+    /** The same of the key. */
+    #[ORM\Column(length: 80, nullable: true)]
+    public ?string $keyInk = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $keyOffContactMm = null;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $keyTensionNPerCm = null;
 
     /** Whether it was read for the first time after the screen was set, stroked towards the operator, and fitted at rest. */
     #[ORM\Column(options: ['default' => false])]
@@ -96,12 +107,25 @@ class Correction
         return new KnobPair($turns, $knob->unit()->xMm * $x + $knob->unit()->yMm * $y);
     }
 
-    /** What it shows of drag; null where the screen was not freshly set. */
+    /** What it shows of drag; null where the screen was not freshly set, or was set wrongly. */
     public function drag(): ?DragSeen
     {
-        return !$this->firstRead || $this->ink === null || $this->offContactMm === null || $this->tensionNPerCm === null
-            ? null
-            : new DragSeen($this->ink, $this->offContactMm, $this->tensionNPerCm, ($this->pull ? -1 : 1) * $this->before()->yMm);
+        $along = ($this->pull ? -1 : 1) * $this->before()->yMm;
+        if (!$this->firstRead || $this->ink === null || $this->offContactMm === null || $this->tensionNPerCm === null || abs($along) > Drag::MOST_MM) {
+            return null;
+        }
+        if (!$this->fittedAtRest) {
+            return new DragSeen($this->ink, $this->offContactMm, $this->tensionNPerCm, $along, !$this->pull);
+        }
+
+        return $this->keyInk === null || $this->keyOffContactMm === null || $this->keyTensionNPerCm === null ? null : new DragSeen(
+            $this->ink,
+            $this->offContactMm,
+            $this->tensionNPerCm,
+            $along,
+            !$this->pull,
+            new DragSeen($this->keyInk, $this->keyOffContactMm, $this->keyTensionNPerCm, 0.0, !$this->pull),
+        );
     }
 
     public function readAgain(RigidMove $after, float $worstMm): void

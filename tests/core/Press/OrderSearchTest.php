@@ -59,6 +59,35 @@ final class OrderSearchTest extends TestCase
         }
     }
 
+    public function testSchoolsOfBlackAndOfProcessStandBesideTheOthers(): void
+    {
+        $plate = static fn (string $name, Lab $lab, PlateRole $role = PlateRole::Colour, bool $raised = false): PlateInOrder => new PlateInOrder($name, $role, $lab, 0.2, 0.9, 60, $raised, [], []);
+        $spot = [$plate('Black', new Lab(18, 0, 0)), $plate('White', new Lab(96, 0, 0), PlateRole::Base), $plate('Gold', new Lab(75, 5, 50)), $plate('High', new Lab(97, 0, 0), PlateRole::Highlight), $plate('Puff', new Lab(60, 30, 0), raised: true)];
+        $schools = OrderSearch::schools($spot, new Lab(15, 0, 0));
+        self::assertSame([1, 2, 3, 0, 4], $schools['highlight, then black last']->order, 'and puff after all');
+        self::assertSame([1, 0, 2, 3, 4], $schools['dark early, under the colours']->order);
+        $four = [$plate('Black', new Lab(16, 0, 0)), $plate('Cyan', new Lab(55, -37, -50)), $plate('Yellow', new Lab(89, -5, 93)), $plate('Magenta', new Lab(48, 74, -3))];
+        self::assertSame([2, 3, 1, 0], OrderSearch::schools($four, new Lab(95, 0, 0))['yellow, magenta, cyan, black']->order);
+        self::assertArrayNotHasKey('yellow, magenta, cyan, black', $schools);
+        self::assertArrayNotHasKey('highlight, then black last', OrderSearch::schools([$spot[1], $spot[2], $spot[4]], new Lab(15, 0, 0)), 'no black, no school of it');
+    }
+
+    /** The flashes that an order has, scored against its pairs printed alone. */
+    public function testAnOrderWithGivenFlashesIsLiftedWhereItIsWet(): void
+    {
+        $plates = [];
+        for ($i = 0; $i < 4; ++$i) {
+            $plates[] = new PlateInOrder("p$i", PlateRole::Colour, new Lab(30 + 15 * $i, 0, 0), 0.2, 0.8, 60, false, array_diff_key([0.01, 0.02, 0.03, 0.04], [$i => 0]), []);
+        }
+        $all = OrderSearch::flashed([0, 1, 2, 3], [0, 1, 2], $plates);
+        self::assertSame(0.0, $all->lifted, 'a flash after each leaves nothing wet');
+        $none = OrderSearch::flashed([0, 1, 2, 3], [], $plates);
+        self::assertEqualsWithDelta(OrderSearch::of([0, 1, 2, 3], $plates, 0)->lifted, $none->lifted, 1e-12);
+        self::assertEqualsWithDelta($none->seconds + 3 * 7.0, $all->seconds, 1e-9, 'each flash costs its seconds');
+        $found = OrderSearch::of([0, 1, 2, 3], $plates);
+        self::assertEqualsWithDelta($found->cost, OrderSearch::flashed($found->order, $found->flashAfter, $plates)->cost, 1e-12);
+    }
+
     public function testNinePlatesAreTooMany(): void
     {
         $this->expectException(ImpossibleOrder::class);

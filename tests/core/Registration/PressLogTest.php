@@ -76,6 +76,22 @@ final class PressLogTest extends TestCase
         self::assertEqualsWithDelta(0.93, $held / 300, 0.06);
     }
 
+    /** Fitted at rest, a strike-off shows only how much more than the key a screen drags: that difference is learned, not the sum. */
+    public function testFittedAtRestTheDifferenceToTheKeyIsLearned(): void
+    {
+        $random = new Randomizer(new Mt19937(21));
+        $log = [];
+        for ($k = 0; $k < 12; ++$k) {
+            // Rust drags by 0.09 more than white, on the same screens.
+            $log[] = new DragSeen('rust', 2.5, 22, 0.09 + 0.02 * self::normal($random), key: new DragSeen('white', 2.5, 22, 0.0));
+        }
+        $drag = new Drag($log, 0.03);
+        [$rust, $white] = [$drag->of('rust', 2.5, 22)[0], $drag->of('white', 2.5, 22)[0]];
+        self::assertEqualsWithDelta(0.09, $rust - $white, 0.02);
+        self::assertEqualsWithDelta((new Drag([]))->of('any', 2.5, 22)[0], ($rust + $white) / 2, 0.01, 'of what they have in common it says nothing');
+        self::assertGreaterThan(0.0, $drag->of('rust', 4.5, 22)[0] - $rust, 'higher off-contact drags more');
+    }
+
     public function testSetBackIsTheWholeDragOrTheDifferenceToTheKey(): void
     {
         self::assertEqualsWithDelta(0.12, Drag::setBack(0.12, null), 1e-12);

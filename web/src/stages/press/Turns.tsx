@@ -147,14 +147,16 @@ export function Turns({
 
 function facts(r: Register, length: (mm: number, digits?: number) => string): [string, string][] {
   const unknown = "unknown";
-  const percent = (v: number | null | undefined) => (v === null || v === undefined ? unknown : `${v.toFixed(3)} %`);
+  const give = (sd: number | null | undefined) => (sd === null || sd === undefined ? "" : ` ± ${sd.toFixed(3)}`);
+  const percent = (v: number | null | undefined, sd: number | null) =>
+    v === null || v === undefined ? unknown : `${v.toFixed(3)}${give(sd)} %`;
   return [
     ["Shift right", length(r.misfit.shift.xMm, 2)],
     ["away", length(r.misfit.shift.yMm, 2)],
     ["Turned", r.misfit.rotationDeg === null ? unknown : `${r.misfit.rotationDeg.toFixed(3)}°`],
-    ["Grown across", percent(r.misfit.growth.xPct)],
-    ["along", percent(r.misfit.growth.yPct)],
-    ["Sheared", r.misfit.shearDeg === null ? unknown : `${r.misfit.shearDeg.toFixed(3)}°`],
+    ["Grown across", percent(r.misfit.growth.xPct, r.acrossSdPct)],
+    ["along", percent(r.misfit.growth.yPct, r.alongSdPct)],
+    ["Sheared", r.misfit.shearDeg === null ? unknown : `${r.misfit.shearDeg.toFixed(3)}${give(r.shearSdDeg)}°`],
     ["Cannot be mended", length(r.misfit.floorMaxMm, 2)],
     ["From print to print", r.scatterMm === null ? "one print only" : `± ${length(r.scatterMm, 2)}`],
     ["Shift known to", `± ${length(r.shiftSdMm, 2)}`],

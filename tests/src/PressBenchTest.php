@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\App;
+
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+
+/** The bench of the press: set up, in which order, read from a scan, learned from. */
+final class PressBenchTest extends ShopTestCase
+{
+    public function testTheSetUpFollowsStrokesSeamsAndTheWayOfRegistering(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $job = $this->ask('GET', "/api/jobs/$id");
+        $above = $job['above'];
+        self::assertSame(\count($job['plates']), \count($above['places']));
+        self::assertTrue($above['pull']);
+        self::assertStringContainsString('Tape the film of '.$job['plates'][0]['name'], $above['steps'][0]);
+        $off = $job['plates'][1]['screen']['offContactMm'];
+        $sheared = $this->ask('PATCH', "/api/jobs/$id", ['seamMm' => 1.5, 'pull' => false, 'registerWay' => 'printed marks']);
+        self::assertEqualsWithDelta($off + 1.5, $sheared['plates'][1]['screen']['offContactMm'], 1e-9);
+        self::assertEqualsWithDelta($off + 1.5, $this->ask('GET', '/api/plates/'.$job['plates'][1]['id'].'/why')['offContact']['value'], 1e-9, 'one rule, wherever it is shown');
+        self::assertStringContainsString('contrasting colour', $sheared['above']['steps'][0]);
+        self::assertStringContainsString('towards you', $sheared['plates'][1]['screen']['setBack']['says'], 'a pushed stroke drags away, so it is set back towards the hands');
+        self::assertSame(1.5, (float) $this->ask('GET', "/api/jobs/$id/press")['above']['seamMm']);
+        self::assertSame(0.0, (float) $this->undo($id)['above']['seamMm']);
+        $this->ask('PATCH', "/api/jobs/$id", ['seamMm' => 90], 422);
+        $this->ask('PATCH', "/api/jobs/$id", ['registerWay' => 'by feel'], 422);
+    }
+
+    public function testOrdersStandBesideEachOtherAndAnyCanBeTriedBeforeItIsTaken(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $now = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'id');
+        $orders = $this->ask('GET', "/api/jobs/$id/press-orders");
+        self::assertSame($now, $orders['now']['plates']);
+        self::assertLessThanOrEqual($orders['now']['cost'] + 1e-12, $orders['best']['cost']);
+        foreach ($orders['schools'] as $school) {
+            self::assertLessThanOrEqual($school['cost'] + 1e-12, $orders['best']['cost'], $school['name']);
+            self::assertSame($now[0], $school['plates'][0], 'the base stays first');
+        }
+        $turned = [$now[0], $now[2], $now[1]];
+        $tried = $this->ask('POST', "/api/jobs/$id/press-orders/tried", ['order' => $turned]);
+        self::assertSame($turned, $tried['plates']);
+        self::assertSame($now, array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'id'), 'nothing was moved');
+        self::assertStringContainsString('The base does not print first', implode(' ', $this->ask('POST', "/api/jobs/$id/press-orders/tried", ['order' => [$now[1], $now[0], $now[2]]])['reasons']));
+        self::assertSame('/order', $this->pointer($this->ask('POST', "/api/jobs/$id/press-orders/tried", ['order' => [$now[0], $now[0], $now[1]]], 422)));
+        $this->ask('POST', "/api/jobs/$id/press-orders/tried", ['order' => [[], 1]], 422);
+        $this->browser->request('GET', "/api/jobs/$id/press-orders/".implode('-', $turned).'.png');
+        self::assertSame('image/png', $this->browser->getResponse()->headers->get('Content-Type'));
+        $this->browser->request('GET', "/api/jobs/$id/press-orders/1-2.png");
+        self::assertSame(404, $this->browser->getResponse()->getStatusCode());
+    }
+
+    public function testAScanIsReadForAllPlatesAndAddedAsOnePrint(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $read = $this->ask('POST', "/api/jobs/$id/strike-off/simulated", ['platen' => 3]);
+        self::assertCount(2, $read['plates']);
+        foreach ($read['plates'] as $plate) {
+            self::assertCount(3, $plate['readings'], implode(' ', $read['says']));
+            self::assertLessThan(0.05, $plate['errorMm']);
+        }
+        $plates = $this->ask('GET', "/api/jobs/$id")['plates'];
+        self::assertSame([3], $plates[1]['platens']);
+        self::assertSame(1, $plates[1]['register']['prints']);
+        $targets = array_column($plates[1]['targets'], null, 'name');
+        foreach ($plates[1]['register']['marks'] as $mark) {
+            self::assertEqualsWithDelta($targets[$mark['mark']]['xMm'], $mark['xMm'], 0.02, 'read where the page shows its target');
+            self::assertEqualsWithDelta($targets[$mark['mark']]['yMm'], $mark['yMm'], 0.02);
+        }
+        $this->ask('POST', "/api/jobs/$id/strike-off/simulated", ['platen' => 1]);
+        $twice = $this->ask('GET', "/api/jobs/$id")['plates'][2];
+        self::assertSame([3, 1], $twice['platens']);
+        self::assertSame(2, $twice['register']['prints']);
+        self::assertNotNull($twice['register']['scatterMm']);
+        self::assertSame(1, $this->undo($id)['plates'][2]['register']['prints'], 'one step takes one print back, of all plates');
+        foreach ($twice['after'] as $mark) {
+            self::assertLessThanOrEqual($twice['register']['mending']['afterMaxMm'] + 1e-6, hypot($mark['afterXMm'], $mark['afterYMm']));
+        }
+    }
+
+    public function testWhatIsNoScanOfItIsRefusedAtTheScanAndNothingIsKept(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $picture = imagecreatetruecolor(900, 900);
+        self::assertNotFalse($picture);
+        imagefilledrectangle($picture, 0, 0, 900, 900, 0x1B2436);
+        imageresolution($picture, 300, 300);
+        $path = (string) tempnam(sys_get_temp_dir(), 'scan');
+        imagepng($picture, $path);
+        foreach ([[$path, 'not on the scan where the films of this job have them'], [__FILE__, 'This is no scan that can be read']] as [$file, $why]) {
+            $copy = (string) tempnam(sys_get_temp_dir(), 'scan');
+            copy($file, $copy);
+            $this->browser->request('POST', "/api/jobs/$id/strike-off", ['platen' => '2'], ['scan' => new UploadedFile($copy, 'scan.png', null, null, true)]);
+            $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
+            self::assertIsArray($answer);
+            self::assertSame(422, $this->browser->getResponse()->getStatusCode());
+            self::assertStringContainsString($why, $answer['detail']);
+            self::assertSame('/scan', $this->pointer($answer));
+        }
+        self::assertNull($this->ask('GET', "/api/jobs/$id")['plates'][1]['register']);
+        $without = $this->ask('GET', "/api/jobs/$id")['id'];
+        $this->connection()->executeStatement('UPDATE job SET films_path = NULL WHERE id = ?', [$without]);
+        self::assertStringContainsString('no films yet', $this->ask('POST', "/api/jobs/$id/strike-off/simulated", ['platen' => null], 422)['detail']);
+    }
+
+    public function testKnobsAreTakenIntoTheProfileByATouch(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
+        $press = $this->ask('GET', '/api/shop')['presses'][0];
+        self::assertStringContainsString('No correction on this press', $this->ask('POST', "/api/presses/{$press['id']}/learned", null, 422)['detail']);
+        $this->read($id, $plate, 0.8, 0.0);
+        $this->ask('POST', "/api/plates/$plate/turned");
+        $this->read($id, $plate, 0.4, 0.0);
+        $bench = $this->ask('GET', "/api/jobs/$id/press");
+        $side = array_column($bench['learned'], null, 'name')['Side'];
+        self::assertTrue($side['differs']);
+        $taken = array_column($this->ask('POST', "/api/presses/{$press['id']}/learned")['presses'][0]['knobs'], 'mmPerTurn', 'name')['Side'];
+        self::assertEqualsWithDelta($side['mmPerTurn'], $taken, 1e-9);
+        self::assertLessThan(array_column($press['knobs'], 'mmPerTurn', 'name')['Side'], $taken, 'it moved half as far as its profile said');
+    }
+
+    /** A knob that somebody turns without saying so teaches nothing. */
+    public function testAReadingThatLiesElsewhereIsNotTakenForTheLastTurns(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
+        $this->read($id, $plate, 0.8, 0.0);
+        $this->ask('POST', "/api/plates/$plate/turned");
+        $this->read($id, $plate, 0.1, 0.0);
+        $shown = static fn (array $bench): float => array_column($bench['learned'], null, 'name')['Side']['mmPerTurn'];
+        $before = $shown($this->ask('GET', "/api/jobs/$id/press"));
+        $this->read($id, $plate, -0.6, 0.0);
+        self::assertSame($before, $shown($this->ask('GET', "/api/jobs/$id/press")));
+        $this->read($id, $plate, 0.15, 0.0);
+        self::assertNotSame($before, $shown($this->ask('GET', "/api/jobs/$id/press")), 'a small correction of the reading is one of the same print');
+    }
+
+    public function testAProbeMakesTheFlashTimesThisShopsOwn(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $press = $this->ask('GET', '/api/shop')['presses'][0]['id'];
+        $before = $this->ask('GET', "/api/jobs/$id/press")['rhythm'];
+        self::assertSame(0, $before['flashReadings']);
+        // Hotter sooner than the usual flash would be.
+        $this->ask('POST', "/api/presses/$press/flash", ['heightMm' => 45, 'seconds' => 3, 'celsius' => 112, 'platenC' => 30]);
+        $this->ask('POST', "/api/presses/$press/flash", ['heightMm' => 45, 'seconds' => 3, 'celsius' => 115, 'platenC' => 30]);
+        $after = $this->ask('GET', "/api/jobs/$id/press")['rhythm'];
+        self::assertSame(2, $after['flashReadings']);
+        self::assertLessThan($before['flashes'][0]['dwellS'], $after['flashes'][0]['dwellS']);
+        self::assertStringContainsString('cannot be', $this->ask('POST', "/api/presses/$press/flash", ['heightMm' => 45, 'seconds' => 3, 'celsius' => 25, 'platenC' => 30], 422)['detail']);
+        self::assertSame(2, $this->ask('GET', "/api/jobs/$id/press")['rhythm']['flashReadings'], 'what cannot be is not kept');
+    }
+
+    private function read(int $job, int $plate, float $x, float $y): void
+    {
+        $marks = $this->ask('GET', "/api/jobs/$job/press")['marks'];
+        $this->ask('PATCH', "/api/plates/$plate", ['prints' => array_fill(0, 3, ['readings' => array_map(static fn (array $m): array => ['mark' => $m['name'], 'at' => ['xMm' => $m['xMm'], 'yMm' => $m['yMm']], 'off' => ['xMm' => $x, 'yMm' => $y]], $marks)])]);
+    }
+
+    /** @param array<mixed> $problem */
+    private function pointer(array $problem): string
+    {
+        $error = $problem['errors'][0] ?? [];
+        self::assertIsArray($error);
+        $pointer = $error['pointer'] ?? '';
+        self::assertIsString($pointer);
+
+        return ltrim($pointer, '#');
+    }
+}
