@@ -12,7 +12,7 @@ final class Version20261203000000 extends AbstractMigration
 {
     private const COLUMNS = [
         'plate' => ['read_platens' => "CLOB DEFAULT '[]' NOT NULL"],
-        'job' => ['pull' => 'BOOLEAN DEFAULT 1 NOT NULL', 'register_way' => "VARCHAR(16) DEFAULT 'films' NOT NULL", 'seam_mm' => 'DOUBLE PRECISION DEFAULT 0 NOT NULL'],
+        'job' => ['pull' => 'BOOLEAN DEFAULT 1 NOT NULL', 'register_way' => 'VARCHAR(16) DEFAULT NULL', 'seam_mm' => 'DOUBLE PRECISION DEFAULT 0 NOT NULL'],
         'press' => ['flashes' => 'INTEGER DEFAULT 1 NOT NULL', 'flash_times' => "CLOB DEFAULT '[]' NOT NULL"],
         'correction' => [
             'ink' => 'VARCHAR(80) DEFAULT NULL',

@@ -7,6 +7,7 @@ namespace Ektype\App\Demo;
 use Ektype\App\Action\Art\BringArt;
 use Ektype\App\Action\Art\FollowMethod;
 use Ektype\App\Action\Films\WishFilms;
+use Ektype\App\Action\Jobs\ChooseTools;
 use Ektype\App\Action\Jobs\DescribeJob;
 use Ektype\App\Action\Jobs\NoteOnJob;
 use Ektype\App\Action\Jobs\OrderGarments;
@@ -32,6 +33,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Shop\Plate\BeforeLight;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Press\Presses;
 use Ektype\App\Shop\Task\Task;
 use Ektype\App\Shop\Task\TaskKind;
 use Ektype\App\Shop\Task\Tasks;
@@ -68,6 +70,7 @@ final readonly class DemoJobs
         private SeeScreens $screens,
         private SeeLight $light,
         private SeePress $press,
+        private Presses $presses,
         private ClockInterface $clock,
     ) {
     }
@@ -156,6 +159,9 @@ final readonly class DemoJobs
         ] as [$file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due, $method]) {
             $job = $this->job($file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due);
             $this->door->do(new FollowMethod($job, $method));
+            if ($substrate === Substrate::Paper) {
+                $this->door->do(new ChooseTools($job, $this->presses->named(DemoShelves::TABLE)?->idOrFail()));
+            }
             $this->work($job, TaskKind::Separate);
             $this->work($job, TaskKind::Films);
         }

@@ -38,6 +38,8 @@ use Random\Randomizer;
  * days are counted back from today. */
 final readonly class DemoShelves implements Unrecorded
 {
+    /** For paper and panels. */
+    public const TABLE = 'Hinge table';
     private const INKS = [
         ['Base white', '#f6f4ee', 0.97], ['Top white', '#fdfdfb', 0.93], ['Straw', '#f0e4ba', 0.93], ['Lantern amber', '#dc8a2c', 0.92],
         ['Harbour rust', '#b5482f', 0.92], ['Sage', '#8fb3a2', 0.93], ['Signal red', '#cf2b25', 0.91], ['Bottle green', '#1f4e36', 0.94],
@@ -238,7 +240,7 @@ final readonly class DemoShelves implements Unrecorded
             new Knob('Right', new Point(210.0, 330.0), new Point(0.0, 1.0), 1.25),
             new Knob('Side', new Point(0.0, 360.0), new Point(1.0, 0.0), 1.25),
         ], true, 270, 0.09));
-        $shop->presses->add(new Press('Hinge table', PressKind::Hinge, 1, 1, [], false, 260));
+        $shop->presses->add(new Press(self::TABLE, PressKind::Hinge, 1, 1, [], false, 260));
     }
 
     private function tests(ShopFloor $shop, Randomizer $random, Lamp $led, Lamp $tubes, Emulsion $dual, Emulsion $fast): void

@@ -33,8 +33,71 @@ test("turned and printed again, the second reading is compared with the first; t
   await page.getByRole("button", { name: "Reckon the turns" }).click();
   await expect(page.getByText(/^Before the last turns 0\.9\d mm, after them 0\.05 mm/)).toBeVisible();
   await expect(page.getByRole("heading", { name: /Sage is in register/ })).toBeVisible();
+  await page.getByRole("button", { name: "Set up" }).click();
   await page.getByLabel("Platens tight and parallel to each other").check();
   await page.reload();
   await expect(page.getByLabel("Platens tight and parallel to each other")).toBeChecked();
-  await expect(page.getByRole("heading", { name: "Flash and rhythm" })).toBeVisible();
+});
+
+test("a plate is laid under the loupe by keys alone, corner after corner", async ({ page }) => {
+  await page.goto("/jobs/2/press?plate=5");
+  const loupe = page.getByRole("application", { name: /Harbour rust under the loupe/ });
+  await loupe.focus();
+  for (let i = 0; i < 3; i++) await page.keyboard.press("Shift+ArrowRight");
+  for (let i = 0; i < 2; i++) await page.keyboard.press("ArrowDown");
+  await expect(page.getByLabel("top left target, right")).toHaveValue("0.3");
+  await expect(page.getByLabel("top left target, away")).toHaveValue("-0.04");
+  await expect(page.getByText("By the lines: the third to the right meets.")).toBeVisible();
+  await page.keyboard.press("Space");
+  await expect(loupe).toHaveAttribute("aria-label", /at top right target: 0\.00 mm to the right/);
+  for (let i = 0; i < 3; i++) await page.keyboard.press("Shift+ArrowRight");
+  await page.keyboard.press("Space");
+  for (let i = 0; i < 3; i++) await page.keyboard.press("Shift+ArrowRight");
+  await page.getByLabel("Print 1 on platen").selectOption("2");
+  await page.getByRole("button", { name: "Reckon the turns" }).press("Enter");
+  await expect(page.getByRole("heading", { name: /^Harbour rust is 0\.30 mm out/ })).toBeVisible();
+  await expect(page.getByText("Print 1, platen 2")).toBeVisible();
+});
+
+test("one scan reads every plate; another picture is refused where it was brought", async ({ page }) => {
+  await page.goto("/jobs/2/press?plate=5");
+  await page.getByLabel("Scan of the strike-off").setInputFiles("../docs/screenshots/jobs.png");
+  await expect(page.getByRole("alert").filter({ hasText: "too coarse to read a tenth of a millimetre by" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Read Harbour rust at the marks" })).toBeVisible();
+  await page.getByLabel("Platen", { exact: true }).selectOption("1");
+  await page.getByRole("button", { name: "Try with the simulated scanner" }).click();
+  await expect(page.getByText(/^Read: Straw at 3 corners, Sage at 3 corners, Lantern amber at 3 corners, Harbour rust at 3 corners/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole("heading", { name: /^Harbour rust is .* out/ })).toBeVisible();
+  await expect(page.getByText("Print 1, platen 1")).toBeVisible();
+});
+
+test("an order is tried by keys before it is taken, and taken back", async ({ page }) => {
+  await page.goto("/jobs/2/press?view=order");
+  await expect(page.getByRole("heading", { name: "Orders beside each other" })).toBeVisible();
+  await page.getByRole("button", { name: /^Sage, place 3 of 5/ }).focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByText("As you laid it")).toBeVisible();
+  const stack = page.getByRole("list", { name: "Plates in print order" });
+  await expect(stack.getByRole("listitem").nth(2)).toContainText("Sage");
+  await page.getByRole("button", { name: "Take this order: As you laid it" }).click();
+  await expect(stack.getByRole("listitem").nth(3)).toContainText("Sage");
+  await page.keyboard.press("z");
+  await expect(stack.getByRole("listitem").nth(2)).toContainText("Sage");
+});
+
+test("a seam lifts off-contact, a pushed stroke turns the squeegee round, a probe makes flash times the shop’s own", async ({ page }) => {
+  await page.goto("/jobs/2/press?view=set-up&plate=2");
+  await expect(page.getByRole("img", { name: /^The press from above: head 1 Base white/ })).toBeVisible();
+  await expect(page.getByText("2.5 mm", { exact: true })).toBeVisible();
+  await page.getByLabel("Seam or zip under a screen").fill("1,5");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("4.0 mm", { exact: true })).toBeVisible();
+  await page.getByLabel("Strokes").selectOption("push");
+  await page.getByLabel("Screens are fitted to").selectOption("printed marks");
+  await expect(page.getByText(/^Set it back .* towards you/)).toBeVisible();
+  await page.getByRole("button", { name: "Flash and rhythm" }).click();
+  await page.getByLabel("Under it, s").fill("3");
+  await page.getByLabel("Ink then, °C").fill("114");
+  await page.getByRole("button", { name: "Keep this reading" }).click();
+  await expect(page.getByText(/1 readings? of this press/).first()).toBeVisible();
 });

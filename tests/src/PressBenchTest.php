@@ -74,7 +74,7 @@ final class PressBenchTest extends ShopTestCase
         $twice = $this->ask('GET', "/api/jobs/$id")['plates'][2];
         self::assertSame([3, 1], $twice['platens']);
         self::assertSame(2, $twice['register']['prints']);
-        self::assertNotNull($twice['register']['scatterMm']);
+        self::assertNotNull($twice['register']['errors']['scatterMm']);
         self::assertSame(1, $this->undo($id)['plates'][2]['register']['prints'], 'one step takes one print back, of all plates');
         foreach ($twice['after'] as $mark) {
             self::assertLessThanOrEqual($twice['register']['mending']['afterMaxMm'] + 1e-6, hypot($mark['afterXMm'], $mark['afterYMm']));
@@ -137,6 +137,28 @@ final class PressBenchTest extends ShopTestCase
         self::assertSame($before, $shown($this->ask('GET', "/api/jobs/$id/press")));
         $this->read($id, $plate, 0.15, 0.0);
         self::assertNotSame($before, $shown($this->ask('GET', "/api/jobs/$id/press")), 'a small correction of the reading is one of the same print');
+    }
+
+    /** A stroke pulled towards the operator that lands the print nearer to him has dragged; one that was pushed has not. */
+    public function testWhatTheFirstStrikeOffShowsAlongTheStrokeIsLearnedAsDrag(): void
+    {
+        $drags = [];
+        foreach ([true, false] as $pull) {
+            $id = $this->twoDotsOnFrames();
+            $this->ask('PATCH', "/api/jobs/$id", ['registerWay' => 'printed marks', 'pull' => $pull]);
+            $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
+            $drag = fn (): float => array_column($this->ask('GET', "/api/jobs/$id/press")['plates'], null, 'id')[$plate]['screen']['setBack']['dragMm'];
+            $before = $drag();
+            $this->read($id, $plate, 0.0, -0.4);
+            $this->ask('POST', "/api/plates/$plate/turned");
+            $drags[] = $drag() - $before;
+            // A second reading of the same set-up is of the turns, not of the stroke.
+            $this->read($id, $plate, 0.0, -0.3);
+            $this->ask('POST', "/api/plates/$plate/turned");
+            self::assertEqualsWithDelta($drags[\count($drags) - 1], $drag() - $before, 1e-9);
+        }
+        self::assertGreaterThan(0.02, $drags[0]);
+        self::assertLessThan(-0.02, $drags[1]);
     }
 
     public function testAProbeMakesTheFlashTimesThisShopsOwn(): void

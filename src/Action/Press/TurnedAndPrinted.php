@@ -40,7 +40,7 @@ final readonly class TurnedAndPrinted implements Change
         $made = new Correction($press, $plate, $turns, $misfit->rigid, max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means)), $shop->now());
         $made->firstRead = $shop->corrections->latestOf($plate) === null;
         $made->pull = $plate->job->onPress->pull;
-        $made->fittedAtRest = $plate->job->onPress->registerWay->atRest();
+        $made->fittedAtRest = $plate->job->onPress->way($plate->job->substrate)->atRest();
         $key = $plate->job->platesInOrder()[0];
         [$made->ink, $made->keyInk] = [$plate->ink->name ?? $plate->name, $key->ink->name ?? $key->name];
         [$made->tensionNPerCm, $made->keyTensionNPerCm] = [$plate->frame?->tensionNPerCm, $key->frame?->tensionNPerCm];

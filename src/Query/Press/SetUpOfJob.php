@@ -73,8 +73,8 @@ final class SetUpOfJob
             $plan->says,
             $job->onPress->pull,
             $job->onPress->seamMm,
-            $job->onPress->registerWay,
-            $job->onPress->registerWay->steps($names[0], \array_slice($names, 1)),
+            $job->onPress->way($job->substrate),
+            $job->onPress->way($job->substrate)->steps($names[0], \array_slice($names, 1)),
             InkSuits::says(array_combine($names, $kinds), array_combine($names, array_column($plates, 'role')), $job->substrate),
         );
     }
@@ -91,7 +91,7 @@ final class SetUpOfJob
         [$near, $far] = $this->lands($plate);
         [$keyNear, $keyFar] = $this->lands($this->book->plates[0]);
         $own = $this->drags($plate);
-        $back = SetBack::of($job->onPress->registerWay, $own, $this->drags($this->book->plates[0]), $job->onPress->pull, \count($this->log));
+        $back = SetBack::of($job->onPress->way($job->substrate), $own, $this->drags($this->book->plates[0]), $job->onPress->pull, \count($this->log));
 
         return new ScreenOnPress(
             $plate->frame?->label,
@@ -102,7 +102,7 @@ final class SetUpOfJob
             $near,
             $far,
             abs($near - $keyNear) > abs($far - $keyFar) ? $near - $keyNear : $far - $keyFar,
-            new SetBackShown($back->mm, $back->reachMm, $own[0], $i === 0 && $job->onPress->registerWay->atRest() ? 'the key: the others are set back against it' : $back->says),
+            new SetBackShown($back->mm, $back->reachMm, $own[0], $i === 0 && $job->onPress->way($job->substrate)->atRest() ? 'the key: the others are set back against it' : $back->says),
         );
     }
 

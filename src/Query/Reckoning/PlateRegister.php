@@ -17,12 +17,8 @@ final readonly class PlateRegister
      * @param float               $nowMaxMm          at the worst mark
      * @param bool                $willBeInTolerance after the turns
      * @param list<list<Reading>> $byPrint           as they were read
-     * @param float               $shiftSdMm         standard error of the shift that repeats
-     * @param float|null          $turnSdDeg         of the turn; null where one mark shows none
-     * @param float|null          $scatterMm         of loading, from print to print, each way
      * @param bool                $unsure            whether scatter is wider than the tolerance, so that nobody knows whether it is in register
      * @param string              $repeats           what is not turned back, and why; empty where all of it is
-     * @param float|null          $acrossSdPct       standard error of the growth across, %; null where nothing tells it; $alongSdPct along
      * @param list<string>        $doubts            what was read is likelier another unit: told before any knob is turned
      */
     public function __construct(
@@ -36,14 +32,9 @@ final readonly class PlateRegister
         public bool $willBeInTolerance,
         public array $doubts,
         public array $byPrint,
-        public float $shiftSdMm,
-        public ?float $turnSdDeg,
-        public ?float $scatterMm,
+        public RegisterErrors $errors,
         public bool $unsure,
         public string $repeats,
-        public ?float $acrossSdPct,
-        public ?float $alongSdPct,
-        public ?float $shearSdDeg,
     ) {
     }
 }

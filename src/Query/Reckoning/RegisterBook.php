@@ -91,14 +91,9 @@ final readonly class RegisterBook
             $mending->afterMaxMm <= $this->job->toleranceMm,
             DoubtfulReadings::says($readings, $misfit),
             $readings->byPrint,
-            $repeating->shiftSd->xMm,
-            $repeating->turnSd === null ? null : rad2deg($repeating->turnSd),
-            $repeating->scatterMm === null && $known === null ? null : $repeating->loadingMm,
+            RegisterErrors::of($repeating, $known !== null),
             $unsure > $this->job->toleranceMm,
             $repeating->says($readings->prints, $known),
-            $repeating->acrossSd === null ? null : 100 * $repeating->acrossSd,
-            $repeating->alongSd === null ? null : 100 * $repeating->alongSd,
-            $repeating->shearSd === null ? null : rad2deg($repeating->shearSd),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Job;
 
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Press\SetUp;
 use Ektype\Core\Registration\RegisterWay;
 
@@ -20,12 +21,19 @@ class OnPress
     #[ORM\Column(options: ['default' => true])]
     public bool $pull = true;
 
-    #[ORM\Column(length: 16, options: ['default' => RegisterWay::Films->value])]
-    public RegisterWay $registerWay = RegisterWay::Films;
+    /** As it was chosen; null follows what is printed on. */
+    #[ORM\Column(length: 16, nullable: true)]
+    public ?RegisterWay $registerWay = null;
 
     /** The highest seam, zip or pocket under a screen, mm. */
     #[ORM\Column(options: ['default' => 0])]
     public float $seamMm = 0.0;
+
+    /** How its screens are registered: paper to a clear sheet, all else to films on the platen, unless another way was chosen. */
+    public function way(Substrate $on): RegisterWay
+    {
+        return $this->registerWay ?? ($on === Substrate::Paper ? RegisterWay::ClearSheet : RegisterWay::Films);
+    }
 
     /** @return list<SetUp> */
     public function done(): array

@@ -9,6 +9,7 @@ use Ektype\App\Query\Job\NextStep;
 use Ektype\App\Query\Job\PlateStanding;
 use Ektype\App\Query\Job\WhatNext;
 use Ektype\App\Query\Reckoning\PlateRegister;
+use Ektype\App\Query\Reckoning\RegisterErrors;
 use Ektype\App\Query\Reckoning\StencilNow;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Job\Art;
@@ -236,9 +237,7 @@ final class WhatNextTest extends TestCase
             true,
             [],
             $readings->byPrint,
-            0.0,
-            null,
-            null,
+            new RegisterErrors(0.0),
             false,
             '',
         );

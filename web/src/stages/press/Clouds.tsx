@@ -36,7 +36,7 @@ function One({ plate, toleranceMm, chosen }: { plate: PlateOn<"press">; toleranc
   const mean = [prints.reduce((s, p) => s + p[0], 0) / n, prints.reduce((s, p) => s + p[1], 0) / n] as const;
   const far = Math.max(toleranceMm * 1.4, ...prints.map(([x, y]) => 1.15 * Math.hypot(x, y)));
   const scale = (SIDE / 2 - 8) / far;
-  const cloud = (register?.scatterMm ?? 0) * 1.645 * scale;
+  const cloud = (register?.errors.scatterMm ?? 0) * 1.645 * scale;
   const repeat = Math.hypot(mean[0], mean[1]);
   return (
     <Box w={`${SIDE + 20}px`} borderTopWidth="3px" borderColor={chosen ? "ink" : "transparent"} pt="6px">
@@ -50,7 +50,7 @@ function One({ plate, toleranceMm, chosen }: { plate: PlateOn<"press">; toleranc
         role="img"
         aria-label={
           register
-            ? `${plate.name}: ${prints.length} prints lie ${repeat.toFixed(2)} mm off the key on the whole, scattering by ${(register.scatterMm ?? 0).toFixed(2)} mm`
+            ? `${plate.name}: ${prints.length} prints lie ${repeat.toFixed(2)} mm off the key on the whole, scattering by ${(register.errors.scatterMm ?? 0).toFixed(2)} mm`
             : `${plate.name}: not read yet`
         }
       >
@@ -79,7 +79,7 @@ function One({ plate, toleranceMm, chosen }: { plate: PlateOn<"press">; toleranc
       {register ? (
         <>
           <Text className="readout" fontWeight="600">
-            {length(repeat, 2)} ± {length(1.645 * register.shiftSdMm, 2)}
+            {length(repeat, 2)} ± {length(1.645 * register.errors.shiftSdMm, 2)}
           </Text>
           <Text fontSize="small" color="quiet">
             {register.inRegister ? "leave it" : register.repeats !== "" ? "mended in part" : "repeats: turn"}

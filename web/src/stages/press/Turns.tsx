@@ -154,13 +154,13 @@ function facts(r: Register, length: (mm: number, digits?: number) => string): [s
     ["Shift right", length(r.misfit.shift.xMm, 2)],
     ["away", length(r.misfit.shift.yMm, 2)],
     ["Turned", r.misfit.rotationDeg === null ? unknown : `${r.misfit.rotationDeg.toFixed(3)}°`],
-    ["Grown across", percent(r.misfit.growth.xPct, r.acrossSdPct)],
-    ["along", percent(r.misfit.growth.yPct, r.alongSdPct)],
-    ["Sheared", r.misfit.shearDeg === null ? unknown : `${r.misfit.shearDeg.toFixed(3)}${give(r.shearSdDeg)}°`],
+    ["Grown across", percent(r.misfit.growth.xPct, r.errors.acrossSdPct)],
+    ["along", percent(r.misfit.growth.yPct, r.errors.alongSdPct)],
+    ["Sheared", r.misfit.shearDeg === null ? unknown : `${r.misfit.shearDeg.toFixed(3)}${give(r.errors.shearSdDeg)}°`],
     ["Cannot be mended", length(r.misfit.floorMaxMm, 2)],
-    ["From print to print", r.scatterMm === null ? "one print only" : `± ${length(r.scatterMm, 2)}`],
-    ["Shift known to", `± ${length(r.shiftSdMm, 2)}`],
-    ["Turn known to", r.turnSdDeg === null ? unknown : `± ${r.turnSdDeg.toFixed(3)}°`],
+    ["From print to print", r.errors.scatterMm === null ? "one print only" : `± ${length(r.errors.scatterMm, 2)}`],
+    ["Shift known to", `± ${length(r.errors.shiftSdMm, 2)}`],
+    ["Turn known to", r.errors.turnSdDeg === null ? unknown : `± ${r.errors.turnSdDeg.toFixed(3)}°`],
   ];
 }
 
