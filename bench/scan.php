@@ -156,5 +156,7 @@ foreach (['jpeg', 'png'] as $kind) {
     $lines = [];
     $peak = preg_match('/PEAK (\d+)/', $told, $found) === 1 ? (int) $found[1] : 0;
     printf("%-58s %16s   %s\n", sprintf('register:read of 330 × 480 mm at 600 ppi, %s, %.0f MB', $kind, filesize($file) / 1e6), sprintf('%.2f s', microtime(true) - $began), sprintf('aim 6 s, 1 GB; %d MB, %d targets read', $peak, substr_count($told, '"not_seen": ""')));
-    unlink($file);
+    if (($argv[3] ?? "") !== "keep") {
+        unlink($file);
+    }
 }

@@ -228,7 +228,6 @@ function Plate({
         w="104px"
         textAlign="left"
         cursor="grab"
-        aria-label={`${plate.name}, place ${at + 1} of ${last + 1}. Left and right arrows move it.`}
         borderTopWidth="1px"
         borderColor="line"
         pt="6px"
@@ -241,6 +240,9 @@ function Plate({
         </Text>
         <Text fontWeight="600" lineHeight="1.2" truncate title={plate.name}>
           {plate.name}
+          <span className="heard">
+            , place {at + 1} of {last + 1}. Left and right arrows move it.
+          </span>
         </Text>
       </Push>
     </Box>

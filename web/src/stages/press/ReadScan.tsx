@@ -23,7 +23,7 @@ export function ReadScan({ job, platens }: { job: JobOn<"press">; platens: numbe
           </Text>
         </Box>
         {platens > 1 && (
-          <Field label="Platen">
+          <Field label="Scanned print’s platen">
             <Choice value={platen} onChange={(e) => setPlaten(e.target.value)} w="110px">
               <option value="">not noted</option>
               {Array.from({ length: platens }, (_, i) => (
