@@ -87,7 +87,10 @@ foreach (($argv[2] ?? '') === 'large' ? [] : [[300.0, 80, 0.05], [600.0, 20, 0.0
 $sheet = new FilmSheet((int) (290 / 25.4 * $dpi), (int) (432 / 25.4 * $dpi), $dpi, 8);
 $of = $plan($sheet, 8, '#1c2340');
 [$width, $height] = [(int) (330 / 25.4 * $dpi), (int) (480 / 25.4 * $dpi)];
-$picture = imagecreatetruecolor($width, $height) ?: throw new RuntimeException('There is no memory for the scan.');
+$picture = imagecreatetruecolor(max(1, $width), max(1, $height));
+if ($picture === false) {
+    throw new RuntimeException('There is no memory for the scan.');
+}
 $colour = static fn (string $hex): int => (int) hexdec(ltrim($hex, '#'));
 imagefilledrectangle($picture, 0, 0, $width, $height, $colour('#1c2340'));
 $turn = deg2rad(1.3);
@@ -118,7 +121,10 @@ foreach ($of->dots as $i => $dot) {
         $disc($at($dot->xMm, $dot->yMm), 0.5, $colour($inks[0]));
     }
 }
-$tile = imagecreatetruecolor(512, 512) ?: throw new RuntimeException('There is no memory for grain.');
+$tile = imagecreatetruecolor(512, 512);
+if ($tile === false) {
+    throw new RuntimeException('There is no memory for grain.');
+}
 for ($y = 0; $y < 512; ++$y) {
     for ($x = 0; $x < 512; ++$x) {
         $grey = mt_rand(60, 200);
@@ -155,8 +161,8 @@ foreach (['jpeg', 'png'] as $kind) {
     $told = implode("\n", $lines);
     $lines = [];
     $peak = preg_match('/PEAK (\d+)/', $told, $found) === 1 ? (int) $found[1] : 0;
-    printf("%-58s %16s   %s\n", sprintf('register:read of 330 × 480 mm at 600 ppi, %s, %.0f MB', $kind, filesize($file) / 1e6), sprintf('%.2f s', microtime(true) - $began), sprintf('aim 6 s, 1 GB; %d MB, %d targets read', $peak, substr_count($told, '"not_seen": ""')));
-    if (($argv[3] ?? "") !== "keep") {
+    printf("%-58s %16s   %s\n", sprintf('register:read of 330 × 480 mm at 600 ppi, %s, %.0f MB', $kind, (int) filesize($file) / 1e6), sprintf('%.2f s', microtime(true) - $began), sprintf('aim 6 s, 1 GB; %d MB, %d targets read', $peak, substr_count($told, '"not_seen": ""')));
+    if (($argv[3] ?? '') !== 'keep') {
         unlink($file);
     }
 }

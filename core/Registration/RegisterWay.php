@@ -7,6 +7,9 @@ namespace Ektype\Core\Registration;
 /** The schools of registering screens before the first strike-off, step by step. */
 enum RegisterWay: string
 {
+    /** A plate this much larger than the key would make a better one (heuristic). */
+    private const MUCH_LARGER = 1.5;
+
     case Films = 'films';
     case PrintedMarks = 'printed marks';
     case ClearSheet = 'clear sheet';
@@ -63,6 +66,28 @@ enum RegisterWay: string
                 ),
                 \sprintf('Keep one proof of %s as the key for every colour after it.', $key),
             ],
+        };
+    }
+
+    /**
+     * The key is the base, or the plate with the largest area: the others are seen against it best.
+     *
+     * @param list<string> $names in print order, one at least
+     * @param list<bool>   $bases whether each is a base
+     * @param list<float>  $areas of each, of any unit
+     */
+    public static function keySays(array $names, array $bases, array $areas): string
+    {
+        $largest = 0;
+        foreach ($areas as $i => $area) {
+            $largest = $area > $areas[$largest] ? $i : $largest;
+        }
+
+        return match (true) {
+            $bases[0] => \sprintf('%s is the base, and so the key.', $names[0]),
+            $largest === 0 => \sprintf('%s covers most, and so is a good key.', $names[0]),
+            $areas[$largest] > self::MUCH_LARGER * $areas[0] => \sprintf('%s prints first and is the key of these films. %s covers more: as the fixed film it would show a turn better.', $names[0], $names[$largest]),
+            default => \sprintf('%s prints first and is the key.', $names[0]),
         };
     }
 }

@@ -7,11 +7,14 @@ namespace Ektype\App\Console;
 use Ektype\App\Console\Asked\PrintAsked;
 use Ektype\App\Console\Asked\RegisterAsked;
 use Ektype\Core\Learn\NormalCurve;
+use Ektype\Core\Registration\Cause;
+use Ektype\Core\Registration\Causes;
 use Ektype\Core\Registration\CornerTap;
 use Ektype\Core\Registration\DoubtfulReadings;
 use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\KnobTurn;
 use Ektype\Core\Registration\MisfitFit;
+use Ektype\Core\Registration\PlateEvidence;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
 use Ektype\Core\Registration\RegistrationSolver;
@@ -74,10 +77,42 @@ final class SolveRegistration extends JsonCommand
                 $mending->taps,
             ),
             'after_mm' => ['max' => self::told($mending->afterMaxMm), 'unsure' => self::told($unsure)],
+            'causes' => array_map(static fn (Cause $c): array => ['kind' => $c->kind->value, 'mm' => self::told($c->mm), 'evidence' => $c->evidence, 'todo' => $c->todo], self::causes($asked, $readings)),
             // Said of what is known only: scatter wider than the tolerance leaves it open.
             'in_tolerance' => $asked->toleranceMm === null || $unsure > $asked->toleranceMm ? null : $mending->afterMaxMm <= $asked->toleranceMm,
             'says' => array_values(array_filter([...DoubtfulReadings::says($readings, $misfit), ...$mending->says, $repeating->says($readings->prints, $known)], static fn (string $s): bool => $s !== '')),
         ];
+    }
+
+    /** @return list<Cause> of what turning does not mend, the likeliest first */
+    private static function causes(RegisterAsked $asked, Readings $readings): array
+    {
+        $platens = [];
+        foreach ($asked->prints as $print) {
+            if ($print->readings !== []) {
+                $platens[] = $print->platen;
+            }
+        }
+
+        return Causes::of(new PlateEvidence(
+            '',
+            $readings->byPrint,
+            $platens,
+            $asked->press?->tensionNPerCm,
+            $asked->press?->keyTensionNPerCm,
+            0.0,
+            self::reach(array_map(static fn (Reading $r): float => $r->yMm, $readings->means)),
+            self::reach(array_map(static fn (Reading $r): float => $r->xMm, $readings->means)),
+            0.0,
+            [],
+            null,
+        ));
+    }
+
+    /** @param non-empty-list<float> $places */
+    private static function reach(array $places): float
+    {
+        return max($places) - min($places);
     }
 
     /** @return list<Knob> */

@@ -14,7 +14,7 @@ final class PressBenchTest extends ShopTestCase
         $id = $this->twoDotsOnFrames();
         $job = $this->ask('GET', "/api/jobs/$id");
         $above = $job['above'];
-        self::assertSame(\count($job['plates']), \count($above['places']));
+        self::assertCount(\count($job['plates']), $above['places']);
         self::assertTrue($above['pull']);
         self::assertStringContainsString('Tape the film of '.$job['plates'][0]['name'], $above['steps'][0]);
         $off = $job['plates'][1]['screen']['offContactMm'];

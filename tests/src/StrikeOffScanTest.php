@@ -56,8 +56,8 @@ final class StrikeOffScanTest extends TestCase
 
     public function testAPlateThatLiesTooFarOffIsNotReadRatherThanWrongly(): void
     {
-        $lies = self::lies(6);
-        $lies[1] = new RigidMove(2.6, -0.4, 0.0);
+        [$key, , $sage, $amber] = self::lies(6);
+        $lies = [$key, new RigidMove(2.6, -0.4, 0.0), $sage, $amber];
         $read = self::read(self::scan(6, $lies));
         self::assertSame([], $read->readings(1));
         self::assertStringContainsString('Straw was not read at any corner', implode(' ', $read->says));

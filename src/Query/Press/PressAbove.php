@@ -15,6 +15,7 @@ final readonly class PressAbove
      * @param list<string>    $missing heads or flashes that are too few, and what can be done
      * @param bool            $pull    whether strokes come towards the operator
      * @param list<string>    $steps   of registering, in order
+     * @param string          $keySays whether the first plate makes a good key
      * @param list<string>    $suits   what inks and cloth ask for
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class PressAbove
         public RegisterWay $registerWay,
         public array $steps,
         public array $suits,
+        public string $keySays,
     ) {
     }
 }

@@ -12,6 +12,7 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Press\BaseStrokes;
 use Ektype\Core\Press\HeadPlace;
 use Ektype\Core\Press\HeadPlan;
@@ -22,6 +23,7 @@ use Ektype\Core\Press\Squeegee;
 use Ektype\Core\Press\Stretch;
 use Ektype\Core\Registration\Drag;
 use Ektype\Core\Registration\DragSeen;
+use Ektype\Core\Registration\RegisterWay;
 use Ektype\Core\Registration\SetBack;
 use Ektype\Core\Screen\Tension;
 
@@ -76,6 +78,11 @@ final class SetUpOfJob
             $job->onPress->way($job->substrate),
             $job->onPress->way($job->substrate)->steps($names[0], \array_slice($names, 1)),
             InkSuits::says(array_combine($names, $kinds), array_combine($names, array_column($plates, 'role')), $job->substrate),
+            RegisterWay::keySays(
+                $names,
+                array_map(static fn (Plate $p): bool => $p->role === PlateRole::Base, $plates),
+                array_map(static fn (Plate $p): float => $p->areaCm2, $plates),
+            ),
         );
     }
 

@@ -106,6 +106,14 @@ final class CausesTest extends TestCase
         }
     }
 
+    public function testTheKeyIsTheBaseOrTheLargestPlate(): void
+    {
+        self::assertStringContainsString('White is the base', RegisterWay::keySays(['White', 'Rust'], [true, false], [10.0, 90.0]));
+        self::assertStringContainsString('Rust covers most', RegisterWay::keySays(['Rust', 'Sage'], [false, false], [90.0, 10.0]));
+        self::assertStringContainsString('Rust covers more', RegisterWay::keySays(['Sage', 'Rust'], [false, false], [10.0, 90.0]));
+        self::assertSame('Sage prints first and is the key.', RegisterWay::keySays(['Sage', 'Rust'], [false, false], [80.0, 90.0]));
+    }
+
     public function testMarksTooNearTellNoTurn(): void
     {
         $readings = new Readings([[new Reading('a', 0, 150, 0.2, 0.1), new Reading('b', 0.6, 150, 0.25, 0.1)]]);

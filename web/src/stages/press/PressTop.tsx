@@ -66,12 +66,14 @@ function Round({ job, above, chosen }: { job: JobOn<"press">; above: Above; chos
             ) : place?.flash ? (
               <Flash x={-PLATEN[0] / 2} y={radius - PLATEN[1] / 2} width={PLATEN[0]} height={PLATEN[1]} />
             ) : null}
-            <g transform={`translate(0 ${inner + high + 130}) rotate(${-turn(n - 1)})`}>
+            <g
+              transform={`translate(0 ${inner + high + 120 + 70 * Math.abs(Math.sin((turn(n - 1) * Math.PI) / 180))}) rotate(${-turn(n - 1)})`}
+            >
               <Words x={0} y={0} size={110} textAnchor="middle" readout fill={plate ? "var(--ink)" : "var(--quiet)"}>
                 {n}
               </Words>
               {(plate || place) && (
-                <Words x={0} y={86} size={80} textAnchor="middle" fill="var(--ink)" bold={plate?.id === chosen}>
+                <Words x={0} y={86} size={74} textAnchor="middle" fill="var(--ink)" bold={plate?.id === chosen}>
                   {plate ? short(plate.name) : short(place?.says ?? "")}
                 </Words>
               )}
@@ -178,10 +180,10 @@ function Table({ job, above, chosen }: { job: JobOn<"press">; above: Above; chos
   const h = plate.screen.insideHeightMm + 2 * RAIL;
   const stops = above.way === "long table" ? Math.min(above.platens, 6) : 1;
   const pitch = w + 90;
-  const long = stops * pitch + 60;
+  const long = stops === 1 ? w + 100 : stops * pitch + 60;
   return (
     <svg
-      viewBox={`${-w / 2 - 90} ${-h / 2 - 110} ${long + 120} ${h + 300}`}
+      viewBox={`${-w / 2 - 90} ${-h / 2 - 90} ${long + 80} ${h + 330}`}
       width="100%"
       className="drawing"
       role="img"
@@ -225,7 +227,7 @@ function Table({ job, above, chosen }: { job: JobOn<"press">; above: Above; chos
           stroke="var(--paper)"
         />
       )}
-      <Words x={-w / 2 - 50} y={h / 2 + 185} size={40} fill="var(--quiet)">
+      <Words x={-w / 2 - 50} y={h / 2 + 195} size={34} fill="var(--quiet)">
         {above.way === "hinge" ? "you stand here, hinges at the far side" : "rail and stops on this side"}
       </Words>
     </svg>

@@ -111,7 +111,9 @@ export function SetUpView({ at, press, presses }: { at: AtHand<"press">; press: 
       <SetUp job={job} />
       {above && (
         <Box>
-          <Heading note={ways.find(([w]) => w === above.registerWay)?.[1]}>Registering, step by step</Heading>
+          <Heading note={above.keySays}>
+            Registering to {ways.find(([w]) => w === above.registerWay)?.[1]}, step by step
+          </Heading>
           <Box as="ol" pl="26px" maxW="80ch" listStyleType="decimal">
             {above.steps.map((one) => (
               <Text as="li" key={one} py="5px">
@@ -150,12 +152,12 @@ function Screen({ job, plate, above }: { job: JobOn<"press">; plate: PlateOn<"pr
         {plate.name}
         {place ? `, ${above.way === "rotary" || above.way === "automatic" ? "head" : "round"} ${place.number}` : ""}
       </Heading>
-      <Box display="grid" gridTemplateColumns="repeat(3, auto)" justifyContent="start" gap="14px 20px">
+      <Box display="grid" gridTemplateColumns="repeat(3, auto)" justifyContent="start" gap="14px 18px">
         <Box>
           <Text fontSize="small" color="quiet">
             Off-contact
           </Text>
-          <Text className="readout" fontSize="30px" lineHeight="1.1" whiteSpace="nowrap">
+          <Text className="readout" fontSize="27px" lineHeight="1.15" whiteSpace="nowrap">
             {length(s.offContactMm, 1)}
           </Text>
         </Box>
@@ -163,7 +165,7 @@ function Screen({ job, plate, above }: { job: JobOn<"press">; plate: PlateOn<"pr
           <Text fontSize="small" color="quiet">
             Squeegee
           </Text>
-          <Text className="readout" fontSize="30px" lineHeight="1.1" whiteSpace="nowrap">
+          <Text className="readout" fontSize="27px" lineHeight="1.15" whiteSpace="nowrap">
             {s.squeegee.hardness}
           </Text>
         </Box>
@@ -171,7 +173,7 @@ function Screen({ job, plate, above }: { job: JobOn<"press">; plate: PlateOn<"pr
           <Text fontSize="small" color="quiet">
             Strokes
           </Text>
-          <Text className="readout" fontSize="30px" lineHeight="1.1" whiteSpace="nowrap">
+          <Text className="readout" fontSize="27px" lineHeight="1.15" whiteSpace="nowrap">
             {strokes}
           </Text>
         </Box>
