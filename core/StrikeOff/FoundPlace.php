@@ -17,13 +17,14 @@ final class FoundPlace
     private const THIRD_SHARE = 0.02;
     /** Rings that must be there, share; more where only two spots are. */
     private const RINGS = 0.55;
-    private const RINGS_OF_TWO = 0.7;
+    /** Where a corner is lost two thirds of the rings are left. */
+    private const RINGS_OF_TWO = 0.6;
     private const ROUND = 24;
     /** Beside the line of a ring, where the cloth is bare, mm. */
     private const BESIDE_MM = 0.65;
     private const LEAST_CONTRAST = 0.3;
-    /** Of so few spots a place is looked for by two alone. */
-    private const FEW = 60;
+    /** Of so many spots, the strongest, a place is looked for by two alone. */
+    private const FEW = 150;
 
     /** @param array{float, float, float} $way through the colours, from cloth to the key’s ink */
     public static function of(Scan $scan, StripPlan $plan, array $way): ?ScanPlace
@@ -32,9 +33,15 @@ final class FoundPlace
         $best = null;
         $most = 0.0;
         foreach (self::candidates($scan, $plan, $spots->at) as [$place, $whole]) {
-            $rings = self::rings($scan, $plan, $place, $way, $spots->contrast);
-            if ($rings >= ($whole ? self::RINGS : self::RINGS_OF_TWO) && $rings + ($whole ? 0.1 : 0.0) > $most) {
-                [$best, $most] = [$place, $rings + ($whole ? 0.1 : 0.0)];
+            if ($best !== null && !$whole) {
+                // All three corners tell it: two alone need not be asked.
+                break;
+            }
+            $least = $whole ? self::RINGS : self::RINGS_OF_TWO;
+            $rings = self::rings($scan, $plan, $place, $way, $spots->contrast, $least);
+            // Two corners alone lie as well upside down: the dots must tell which way.
+            if ($rings >= $least && $rings > $most && ($whole || StripDots::code($scan, $plan, $place, $way) === $plan->code)) {
+                [$best, $most] = [$place, $rings];
             }
         }
 
@@ -44,7 +51,7 @@ final class FoundPlace
     /**
      * @param list<Point> $spots
      *
-     * @return iterable<array{ScanPlace, bool}> and whether all three corners were found
+     * @return iterable<array{ScanPlace, bool}> and whether all three corners were found; these first
      */
     private static function candidates(Scan $scan, StripPlan $plan, array $spots): iterable
     {
@@ -72,9 +79,7 @@ final class FoundPlace
                 }
             }
         }
-        if (\count($spots) > self::FEW) {
-            return;
-        }
+        $spots = \array_slice($spots, 0, self::FEW);
         foreach ([[$left, $right], [$right, $low], [$left, $low]] as $pair) {
             $long = $pair[0]->to($pair[1]) * $scan->perMm();
             foreach ($spots as $a) {
@@ -82,11 +87,9 @@ final class FoundPlace
                     if ($a === $b || abs($a->to($b) - $long) > self::MOST_SCALE * $long) {
                         continue;
                     }
-                    foreach ([false, true] as $mirrored) {
-                        $place = ScanPlace::of($pair, [$a, $b], $mirrored);
-                        if ($place !== null) {
-                            yield [$place, false];
-                        }
+                    $place = ScanPlace::of($pair, [$a, $b]);
+                    if ($place !== null) {
+                        yield [$place, false];
                     }
                 }
             }
@@ -94,14 +97,18 @@ final class FoundPlace
     }
 
     /**
-     * How many of the rings are there, share.
+     * How many of the rings are there, share; nothing as soon as too many are not.
      *
      * @param array{float, float, float} $way
      */
-    private static function rings(Scan $scan, StripPlan $plan, ScanPlace $place, array $way, float $contrast): float
+    private static function rings(Scan $scan, StripPlan $plan, ScanPlace $place, array $way, float $contrast, float $least): float
     {
         $there = 0;
-        foreach ($plan->slots as $slot) {
+        $most = \count($plan->slots);
+        foreach ($plan->slots as $k => $slot) {
+            if (($there + $most - $k) < $least * $most) {
+                return 0.0;
+            }
             $on = [];
             foreach ([RegisterStrip::RING_MM, RegisterStrip::RING_MM + self::BESIDE_MM, RegisterStrip::RING_MM - self::BESIDE_MM] as $radius) {
                 $round = [];

@@ -43,7 +43,10 @@ final class ReadTargets
         if ($place->isMirrored()) {
             throw UnreadableStrikeOff::at('scan', 'The print lies mirrored on the scan. Nothing was read: a film burned the wrong way round, or a scan that was flipped? Scan the printed side as it is.');
         }
-        self::mustBeTheirs($scan, $plan, $place, $way);
+        $code = StripDots::code($scan, $plan, $place, $way);
+        if ($code !== null && $code !== $plan->code) {
+            throw UnreadableStrikeOff::at('scan', 'The dots beside the print are those of another film set, so this is another job’s strike-off, or one of films written before these. Nothing was read. Scan the print of these films, or give the manifest that belongs to it.');
+        }
         $targets = $ways = [];
         foreach ($plan->slots as $slot) {
             [$targets[], $found] = self::target($scan, $place, $slot, $way);
@@ -73,50 +76,6 @@ final class ReadTargets
         }
 
         return [$way[0] / $long, $way[1] / $long, $way[2] / $long];
-    }
-
-    /**
-     * The dots of another set refuse the scan.
-     *
-     * @param array{float, float, float} $way
-     */
-    private static function mustBeTheirs(Scan $scan, StripPlan $plan, ScanPlace $place, array $way): void
-    {
-        $code = $seen = 0;
-        $strong = 0.0;
-        $lights = [];
-        foreach ($plan->dots as $i => $dot) {
-            $on = $scan->mean($way, self::round($place, $dot, 0.2, 8));
-            $off = $scan->mean($way, [...self::round($place, new Point($dot->xMm - 1.4, $dot->yMm), 0.25, 6), ...self::round($place, new Point($dot->xMm + 1.4, $dot->yMm), 0.25, 6)]);
-            if ($on === null || $off === null) {
-                return;
-            }
-            $lights[$i] = $on - $off;
-            ++$seen;
-        }
-        if ($seen === 0) {
-            return;
-        }
-        foreach ($plan->spots as $spot) {
-            $strong += (($scan->mean($way, self::round($place, $spot, 0.6, 12)) ?? 0.0) - ($scan->mean($way, self::round($place, $spot, 2.4, 24)) ?? 0.0)) / \count($plan->spots);
-        }
-        foreach ($lights as $i => $light) {
-            $code |= $light > $strong / 2 ? 1 << $i : 0;
-        }
-        if ($code !== $plan->code) {
-            throw UnreadableStrikeOff::at('scan', 'The dots beside the print are those of another film set, so this is another job’s strike-off, or one of films written before these. Nothing was read. Scan the print of these films, or give the manifest that belongs to it.');
-        }
-    }
-
-    /** @return list<Point> on the scan */
-    private static function round(ScanPlace $place, Point $middle, float $radius, int $count): array
-    {
-        $round = [];
-        for ($i = 0; $i < $count; ++$i) {
-            $round[] = $place->onScan(new Point($middle->xMm + $radius * cos(2 * \M_PI * $i / $count), $middle->yMm + $radius * sin(2 * \M_PI * $i / $count)));
-        }
-
-        return $round;
     }
 
     /**

@@ -54,6 +54,26 @@ final class StrikeOffScanTest extends TestCase
         self::assertStringContainsString('Sage was not read at top left: no cross is to be seen in the ring', implode(' ', $read->says));
     }
 
+    /** Two corners alone lie as well upside down: the key’s dots tell which way. */
+    public function testACornerThatIsCoveredCostsOnlyItsOwnTargets(): void
+    {
+        foreach ([0.0, 180.0] as $turned) {
+            $lies = self::lies(9);
+            $scan = new \Imagick();
+            $scan->readImageBlob(self::scan(9, $lies, turned: $turned));
+            [$width, $height] = [$scan->getImageWidth(), $scan->getImageHeight()];
+            $cover = new \Imagick();
+            $cover->newImage((int) ($width * 0.46), (int) ($height * 0.32), new \ImagickPixel(self::NAVY));
+            $scan->compositeImage($cover, \Imagick::COMPOSITE_OVER, $turned > 0 ? (int) ($width * 0.54) : 0, $turned > 0 ? (int) ($height * 0.68) : 0);
+            $read = self::read($scan->getImageBlob());
+            self::assertSame($turned > 0, $read->upsideDown);
+            self::assertWithin(0.05, $read, $lies, 6);
+            foreach ($read->targets as $target) {
+                self::assertSame($target->corner === 'top left', $target->off === null);
+            }
+        }
+    }
+
     public function testAPlateThatLiesTooFarOffIsNotReadRatherThanWrongly(): void
     {
         [$key, , $sage, $amber] = self::lies(6);
