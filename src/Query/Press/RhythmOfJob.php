@@ -25,6 +25,8 @@ final class RhythmOfJob
     private const OVER_FLEECE_MM = 60.0;
     private const WATT_CM2 = 1.9;
     private const FLEECE = 1.4;
+    /** Dwells up to this are told, s. */
+    private const LONGEST_S = 16.0;
     private const RIGID = 2.0;
     /** Platens that have gone round a while, °C (heuristic). */
     private const WARM_C = 38.0;
@@ -62,7 +64,7 @@ final class RhythmOfJob
             $hot = $curves[$k]->heated($aim);
             $cool = $dwell === null ? 0.0 : $curves[$k]->untilCool($hot);
             if ($dwell !== null) {
-                $flashes[] = new FlashOnRun($plate->name, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $hot, $cool, $curves[$k]->does($aim));
+                $flashes[] = new FlashOnRun($plate->name, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $hot, $cool, $curves[$k]->does($aim), self::heats($curves[$k]));
             }
             $stations[] = new PressStation($plate->name, $strokes, $aim, $cool);
             if ($base->layers > 1) {
@@ -74,6 +76,17 @@ final class RhythmOfJob
         $rhythm = Rhythm::of($stations, max(1, $job->press->platens), $job->press->kind === PressKind::Automatic, max(1, $job->quantity));
 
         return new RunRhythm($flashes, $warmth, FlashCurve::GELLED_C[0], FlashCurve::GELLED_C[1], FlashCurve::COOL_C, FlashCurve::SCORCH_C, $rhythm->secondsAPiece, $rhythm->piecesAnHour, $rhythm->hours, $rhythm->says, $rhythm->hands, $learned->readings);
+    }
+
+    /** @return list<FlashAt> */
+    private static function heats(FlashCurve $curve): array
+    {
+        $heats = [];
+        for ($s = 1.0; $s <= self::LONGEST_S; $s += 0.5) {
+            $heats[] = new FlashAt($s, $curve->heated($s), $curve->does($s));
+        }
+
+        return $heats;
     }
 
     /** @return list<float> °C for each second: under the screen, under the flash, cooling */

@@ -4,7 +4,7 @@ import { useFlashRead } from "../../api/press";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
 import { numberTyped } from "../../ui/number";
-import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Rhythm } from "./Rhythm";
 
 /** How the run goes round, and what a probe on the ink says of the flash. */
@@ -17,7 +17,63 @@ export function FlashView({ at }: { at: AtHand<"press"> }) {
   return (
     <Box display="flex" flexDirection="column" gap="22px">
       <Rhythm run={job.rhythm} />
+      {job.rhythm.flashes[0] && <Dwell flashes={job.rhythm.flashes} />}
       <Probe pressId={job.pressId} readings={job.rhythm.flashReadings} />
+    </Box>
+  );
+}
+
+type Flashes = NonNullable<AtHand<"press">["job"]["rhythm"]>["flashes"];
+
+/** What a shorter or a longer dwell would do. */
+function Dwell({ flashes }: { flashes: Flashes }) {
+  const [of, setOf] = useState(0);
+  const flash = flashes[of] ?? flashes[0];
+  const [asked, setAsked] = useState<number | null>(null);
+  if (!flash) return null;
+  const at =
+    flash.heats.find((h) => h.seconds >= (asked ?? flash.dwellS) - 0.25) ?? flash.heats[flash.heats.length - 1];
+  if (!at) return null;
+  return (
+    <Box>
+      <Heading note="Slide the dwell: how warm the ink gets, and what that does.">Longer or shorter</Heading>
+      <Box display="flex" flexWrap="wrap" gap="20px" alignItems="flex-end">
+        {flashes.length > 1 && (
+          <Field label="Flash after">
+            <Choice fontFamily="body" value={of} onChange={(e) => setOf(Number(e.target.value))}>
+              {flashes.map((f, i) => (
+                <option key={f.after} value={i}>
+                  {f.after}
+                </option>
+              ))}
+            </Choice>
+          </Field>
+        )}
+        <Box as="label" flex="1" minW="220px" maxW="420px">
+          <Text fontSize="small" color="quiet">
+            Seconds under it
+          </Text>
+          <input
+            type="range"
+           
+            min={1}
+            max={16}
+            step={0.5}
+            value={at.seconds}
+            style={{ width: "100%", minHeight: 44 }}
+            onChange={(e) => setAsked(Number(e.target.value))}
+          />
+        </Box>
+        <Text className="readout" fontSize="34px" lineHeight="1.1">
+          {at.seconds.toFixed(1)} s
+        </Text>
+        <Text className="readout" fontSize="34px" lineHeight="1.1">
+          {at.celsius.toFixed(0)} °C
+        </Text>
+      </Box>
+      <Text fontWeight="700" color={at.does === "gelled" ? "ink" : "madder"} role="status">
+        {at.does.charAt(0).toUpperCase() + at.does.slice(1)}.
+      </Text>
     </Box>
   );
 }

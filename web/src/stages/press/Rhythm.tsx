@@ -47,13 +47,13 @@ export function Rhythm({ run }: { run: Run }) {
 }
 
 const WIDTH = 700;
-const HIGH = 190;
+const HIGH = 230;
 const LEFT = 58;
 const BOTTOM = 30;
 
 /** Temperature over the way: between the lines ink is gelled; under the dashed one it may meet the next screen. */
 function Way({ run }: { run: Run }) {
-  const most = Math.max(run.gelledToC + 20, ...run.warmth);
+  const most = Math.max(run.scorchC + 12, ...run.warmth);
   const x = (s: number) => LEFT + ((WIDTH - LEFT - 8) * s) / Math.max(1, run.warmth.length - 1);
   const y = (c: number) => 10 + ((HIGH - 10 - BOTTOM) * (most - c)) / (most - 15);
   return (
@@ -70,14 +70,21 @@ function Way({ run }: { run: Run }) {
         height={y(run.gelledFromC) - y(run.gelledToC)}
         fill="color-mix(in srgb, var(--amber) 35%, transparent)"
       />
-      <Words x={LEFT + 6} y={y(run.gelledToC) - 5} size={13} fill="var(--quiet)">
+      <Words x={LEFT + 6} y={y(run.gelledToC) + 14} size={13} fill="var(--ink)">
         gelled
       </Words>
+      <Words x={LEFT + 6} y={y((run.gelledToC + run.scorchC) / 2) + 5} size={13} fill="var(--quiet)">
+        over-flashed: the next ink does not hold
+      </Words>
+      <path d={`M${LEFT} ${y(run.scorchC)}H${WIDTH - 8}`} stroke="var(--madder)" strokeWidth="2" />
+      <Words x={LEFT + 6} y={y(run.scorchC) - 5} size={13} fill="var(--madder)">
+        scorches
+      </Words>
       <path d={`M${LEFT} ${y(run.coolC)}H${WIDTH - 8}`} stroke="var(--ink)" strokeDasharray="3 4" />
-      <Words x={WIDTH - 12} y={y(run.gelledToC) - 5} size={13} textAnchor="end" fill="var(--quiet)">
+      <Words x={WIDTH - 12} y={y(run.gelledToC) - 6} size={13} textAnchor="end" fill="var(--quiet)">
         dashed: cool enough for the next screen
       </Words>
-      {[run.coolC, run.gelledFromC, run.gelledToC].map((c) => (
+      {[run.coolC, run.gelledFromC, run.gelledToC, run.scorchC].map((c) => (
         <Words key={c} x={LEFT - 8} y={y(c) + 5} size={13} textAnchor="end" fill="var(--ink)" readout>
           {`${c} °C`}
         </Words>

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Press;
+
+/** What so many seconds under the flash do to the ink. */
+final readonly class FlashAt
+{
+    public function __construct(public float $seconds, public float $celsius, public string $does)
+    {
+    }
+}
