@@ -123,6 +123,23 @@ final class PressBenchTest extends ShopTestCase
         self::assertLessThan(array_column($press['knobs'], 'mmPerTurn', 'name')['Side'], $taken, 'it moved half as far as its profile said');
     }
 
+    /** Two hands at one strike-off: what came from a scan while the other typed is not typed over. */
+    public function testAPrintThatWasReadMeanwhileStays(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
+        $marks = \array_slice($this->ask('GET', "/api/jobs/$id/press")['marks'], 0, 2);
+        $print = static fn (float $x): array => ['readings' => array_map(static fn (array $m): array => ['mark' => $m['name'], 'at' => ['xMm' => $m['xMm'], 'yMm' => $m['yMm']], 'off' => ['xMm' => $x, 'yMm' => 0.0]], $marks), 'platen' => 2];
+        $this->ask('PATCH', "/api/plates/$plate", ['prints' => [$print(0.3)], 'printsKnown' => 0]);
+        $this->ask('POST', "/api/jobs/$id/strike-off/simulated", ['platen' => 4]);
+        $this->ask('PATCH', "/api/plates/$plate", ['prints' => [$print(0.28), $print(0.31)], 'printsKnown' => 1]);
+        $read = array_column($this->ask('GET', "/api/jobs/$id/press")['plates'], null, 'id')[$plate];
+        self::assertSame(3, $read['register']['prints']);
+        self::assertSame([2, 2, 4], $read['platens']);
+        $this->ask('PATCH', "/api/plates/$plate", ['prints' => [], 'printsKnown' => 3]);
+        self::assertNull(array_column($this->ask('GET', "/api/jobs/$id/press")['plates'], null, 'id')[$plate]['register'], 'all that was known is forgotten');
+    }
+
     /** A knob that somebody turns without saying so teaches nothing. */
     public function testAReadingThatLiesElsewhereIsNotTakenForTheLastTurns(): void
     {

@@ -22,8 +22,9 @@ final readonly class ReadMarks implements Change
     /**
      * @param list<list<Reading>> $prints
      * @param list<int|null>      $platens of each print
+     * @param int|null            $known   how many prints had been read when these were typed: what came since, from another page or a scan, stays behind them
      */
-    public function __construct(private int $plateId, private array $prints, private array $platens = [])
+    public function __construct(private int $plateId, private array $prints, private array $platens = [], private ?int $known = null)
     {
     }
 
@@ -36,6 +37,10 @@ final readonly class ReadMarks implements Change
                 $prints[] = $print;
                 $platens[] = $this->platens[$i] ?? null;
             }
+        }
+        if ($this->known !== null && !$plate->wasReadOfAnother()) {
+            array_push($prints, ...\array_slice($plate->readings(), $this->known));
+            array_push($platens, ...\array_slice($plate->readPlatens(), $this->known));
         }
         if ($prints !== []) {
             // The core refuses readings that contradict each other before anything is stored.

@@ -32,6 +32,7 @@ final readonly class PlatePatch
      * @param list<float>|null     $tones         lightest and darkest tone of its halftone, 0–1
      * @param float|null           $depositUm     wet ink wanted; 0 leaves it to the usual meshes
      * @param list<MarksRead>|null $prints        what was read of each strike-off; none forgets them
+     * @param int|null             $printsKnown   how many of them stood there before; what another hand added since stays
      */
     public function __construct(
         #[Words(80)]
@@ -58,6 +59,8 @@ final readonly class PlatePatch
         public ?Seen $sinkCheck = null,
         #[Assert\Valid]
         public ?array $prints = null,
+        #[Within(0, 100)]
+        public ?int $printsKnown = null,
     ) {
     }
 
@@ -86,6 +89,7 @@ final readonly class PlatePatch
                 $plate,
                 array_map(static fn (MarksRead $print): array => $print->readings(), $this->prints),
                 array_map(static fn (MarksRead $print): ?int => $print->platen, $this->prints),
+                $this->printsKnown,
             ),
         ]));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work\StrikeOff;
 
+use Ektype\App\Work\PicturePpi;
 use Ektype\Core\StrikeOff\ReadTargets;
 use Ektype\Core\StrikeOff\Scan;
 use Ektype\Core\StrikeOff\StrikeOffRead;
@@ -43,7 +44,7 @@ final class ScannedStrikeOff
             // Decoders fill what is missing with grey and say nothing.
             throw UnreadableStrikeOff::at('scan', 'The scan breaks off or is damaged. '.self::NO_SCAN);
         }
-        $said = $ppi ?? self::says($path);
+        $said = $ppi ?? PicturePpi::of($path) ?? 0.0;
         $picture = match ($size[2]) {
             \IMAGETYPE_JPEG => @imagecreatefromjpeg($path),
             \IMAGETYPE_PNG => @imagecreatefrompng($path),
@@ -67,20 +68,6 @@ final class ScannedStrikeOff
             return @imagecreatefromstring($tiff->getImageBlob());
         } catch (\ImagickException) {
             return false;
-        }
-    }
-
-    /** Pixels an inch as the file has them written down; 0 where it does not. */
-    private static function says(string $path): float
-    {
-        try {
-            $picture = new \Imagick();
-            $picture->pingImage($path.'[0]');
-            $resolution = $picture->getImageResolution();
-
-            return $resolution['x'] * ($picture->getImageUnits() === \Imagick::RESOLUTION_PIXELSPERCENTIMETER ? 2.54 : 1.0);
-        } catch (\ImagickException) {
-            return 0.0;
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Work\Strip;
 
 use Ektype\App\Work\LostMarks;
+use Ektype\App\Work\PicturePpi;
 use Ektype\App\Work\ScannedPositive;
 use Ektype\Core\StepTest\ReadStrips;
 use Ektype\Core\StepTest\StripPicture;
@@ -33,27 +34,13 @@ final readonly class ScannedStrips
         $sheet = TestFilm::sheet(self::LOOK_DPI, \count($seconds));
         try {
             // A scan says its resolution; a photograph says none, or one that a screen would have.
-            $says = self::says($path);
+            // What cannot be read is refused, with words, where it is opened.
+            $says = PicturePpi::of($path) ?? self::A_SCREENS + 1;
             [$lights] = $this->scans->lights($path, $sheet, $says > self::A_SCREENS ? null : $this->scans->resolution($path, $sheet));
         } catch (LostMarks) {
             throw LostMarks::at('picture', \sprintf('The marks of a test film of %d strips were not all found on the picture, so its strips cannot be. Take the screen whole against the light, marks and all, straight from above, at 300 pixels an inch; or say how many strips the film had.', \count($seconds)));
         }
 
         return StripPicture::read($lights, $sheet->artWidthPx, $sheet->artHeightPx, self::LOOK_DPI / 25.4, $seconds);
-    }
-
-    /** Pixels an inch as the picture has them written down; 0 where it does not. */
-    private static function says(string $path): float
-    {
-        try {
-            $picture = new \Imagick();
-            $picture->pingImage($path.'[0]');
-            $resolution = $picture->getImageResolution();
-
-            return $resolution['x'] * ($picture->getImageUnits() === \Imagick::RESOLUTION_PIXELSPERCENTIMETER ? 2.54 : 1.0);
-        } catch (\ImagickException) {
-            // What cannot be read is refused, with words, where it is opened.
-            return self::A_SCREENS + 1;
-        }
     }
 }

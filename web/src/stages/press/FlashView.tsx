@@ -55,7 +55,6 @@ function Dwell({ flashes }: { flashes: Flashes }) {
           </Text>
           <input
             type="range"
-           
             min={1}
             max={16}
             step={0.5}

@@ -3,16 +3,17 @@ import { useRef, useState } from "react";
 import type { JobOn } from "../../api/client";
 import { useStrikeOff } from "../../api/press";
 import { useHabits } from "../../ui/habits";
-import { Action, Choice, Field, Trouble } from "../../ui/Parts";
+import { Action, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
+import { PlatenChoice } from "./PlatenChoice";
 
 /** Every plate from one scan: the strip beside the print is found by place and ink. */
 export function ReadScan({ job, platens }: { job: JobOn<"press">; platens: number }) {
   const { length } = useHabits();
   const file = useRef<HTMLInputElement>(null);
-  const [platen, setPlaten] = useState("");
+  const [platen, setPlaten] = useState<number | null>(null);
   const read = useStrikeOff(job.id);
-  const send = (scan: File | null) => read.mutate({ scan, platen: platen === "" ? null : Number(platen) });
+  const send = (scan: File | null) => read.mutate({ scan, platen });
   return (
     <Box borderTopWidth="1px" borderBottomWidth="1px" borderColor="line" py="14px">
       <Box display="flex" flexWrap="wrap" gap="16px" alignItems="flex-end">
@@ -22,18 +23,9 @@ export function ReadScan({ job, platens }: { job: JobOn<"press">; platens: numbe
             Flat, whole, corners and all, 300 to 600 pixels an inch. It is added to what was read before.
           </Text>
         </Box>
-        {platens > 1 && (
-          <Field label="Scanned print’s platen">
-            <Choice value={platen} onChange={(e) => setPlaten(e.target.value)} w="110px">
-              <option value="">not noted</option>
-              {Array.from({ length: platens }, (_, i) => (
-                <option key={i} value={i + 1}>
-                  {i + 1}
-                </option>
-              ))}
-            </Choice>
-          </Field>
-        )}
+        <Box w="150px">
+          <PlatenChoice label="Scanned print’s platen" platens={platens} value={platen} set={setPlaten} />
+        </Box>
         <input
           ref={file}
           type="file"

@@ -4,9 +4,10 @@ import type { JobOn, PlateChange, PlateOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { swapped } from "../../ui/lengths";
-import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
+import { Action, Entry, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 import { Loupe } from "./Loupe";
+import { PlatenChoice } from "./PlatenChoice";
 
 type Fields = Record<string, [string, string]>;
 type Target = { name: string; xMm: number; yMm: number };
@@ -21,7 +22,7 @@ export function Readings({
 }: {
   job: JobOn<"press">;
   plate: PlateOn<"press">;
-  save: (prints: NonNullable<PlateChange["prints"]>) => void;
+  save: (prints: NonNullable<PlateChange["prints"]>, known: number) => void;
   error: unknown;
   platens: number;
 }) {
@@ -36,17 +37,32 @@ export function Readings({
       .map((r) => ({ name: r.mark, xMm: r.xMm, yMm: r.yMm })),
   ];
   // Each print by itself: what repeats is told from what scatters by their differences.
-  const [prints, setPrints] = useState<Fields[]>(() =>
-    (read.length > 0 ? read : [[]]).map((print) =>
+  const typed = (of: typeof read): Fields[] =>
+    of.map((print) =>
       Object.fromEntries(
         all.map((m) => {
           const one = print.find((r) => r.mark === m.name);
           return [m.name, one ? [toField(one.offXMm), toField(one.offYMm)] : ["", ""]];
         }),
       ),
-    ),
-  );
+    );
+  const begun = () => typed(read.length > 0 ? read : [[]]);
+  const [prints, setPrints] = useState<Fields[]>(begun);
   const [on, setOn] = useState<(number | null)[]>(() => plate.platens);
+  const [known, setKnown] = useState(read.length);
+  const [dirty, setDirty] = useState(false);
+  if (known !== read.length) {
+    // A scan or another page has read a print: it comes beside what is being typed here, never over it.
+    setKnown(read.length);
+    if (dirty && read.length > known) {
+      setPrints([...prints, ...typed(read.slice(known))]);
+      setOn([...prints.map((_, k) => on[k] ?? null), ...plate.platens.slice(known)]);
+    } else {
+      setPrints(begun());
+      setOn(plate.platens);
+      setDirty(false);
+    }
+  }
   const [at, setAt] = useState(0);
   const own = plate.targets.filter((t) => t.name.endsWith("target"));
   const isRead = (m: Target) => prints.some((p) => (p[m.name] ?? ["", ""]).some((t) => t.trim() !== ""));
@@ -71,6 +87,7 @@ export function Readings({
   }
   const put = (name: string, x: string, y: string) => {
     setWrong("");
+    setDirty(true);
     setPrints((was) => was.map((print, k) => (k === at ? { ...print, [name]: [x, y] } : print)));
   };
   const set = (name: string, i: 0 | 1, text: string) => {
@@ -98,7 +115,8 @@ export function Readings({
       }
       if (readings.length > 0) told.push({ readings, ...(on[k] ? { platen: on[k] } : {}) });
     }
-    save(told);
+    setDirty(false);
+    save(told, known);
   };
   const value = (i: 0 | 1) => {
     const typed = fromField((fields[mark]?.[i] ?? "").trim() || "0");
@@ -200,25 +218,14 @@ export function Readings({
               Other marks too
             </SmallButton>
           )}
-          {platens > 1 && (
-            <Box maxW="160px" mt="8px">
-              <Field label={`Print ${at + 1} on platen`}>
-                <Choice
-                  value={on[at] ?? ""}
-                  onChange={(e) =>
-                    setOn(prints.map((_, k) => (k === at ? Number(e.target.value) || null : (on[k] ?? null))))
-                  }
-                >
-                  <option value="">not noted</option>
-                  {Array.from({ length: platens }, (_, i) => (
-                    <option key={i} value={i + 1}>
-                      {i + 1}
-                    </option>
-                  ))}
-                </Choice>
-              </Field>
-            </Box>
-          )}
+          <Box maxW="160px" mt="8px">
+            <PlatenChoice
+              label={`Print ${at + 1} on platen`}
+              platens={platens}
+              value={on[at] ?? null}
+              set={(platen) => setOn(prints.map((_, k) => (k === at ? platen : (on[k] ?? null))))}
+            />
+          </Box>
           {wrong && <Trouble of={new Error(wrong)} />}
           <Trouble of={error} field="prints" />
           <Box display="flex" gap="12px" mt="14px" flexWrap="wrap">

@@ -57,10 +57,10 @@ export function StrikeOff({
       )}
       {!isKey && (
         <Readings
-          key={`${plate.id} ${plate.register?.prints ?? 0}`}
+          key={plate.id}
           job={job}
           plate={plate}
-          save={(prints) => work.plate.mutate({ plateId: plate.id, prints })}
+          save={(prints, printsKnown) => work.plate.mutate({ plateId: plate.id, prints, printsKnown })}
           error={work.plate.error}
           platens={press?.platens ?? 1}
         />
