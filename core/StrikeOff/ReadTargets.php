@@ -31,6 +31,8 @@ final class ReadTargets
     private const OWN = 0.6;
     private const LARGE_PCT = 1.0;
     private const SKEW_DEG = 3.5;
+    /** Of a way through the colours so much must be a plate’s own to be told by that alone (heuristic). */
+    private const APART = 0.5;
 
     /** @throws UnreadableStrikeOff where it shows no strike-off of these films */
     public static function on(Scan $scan, StripPlan $plan): StrikeOffRead
@@ -98,7 +100,7 @@ final class ReadTargets
         if ($found === null || $found->strength < max(self::CROSS_LEAST, self::CROSS_OVER_NOISE * $found->noise)) {
             return $not('no cross is to be seen in the ring: not printed, too near to the cloth in colour, or more than '.FoundCross::FARTHEST_MM.' mm off');
         }
-        $fit = ShapeFit::of($window, $window->along($found->way), TargetShape::Cross, $found->at, FoundCross::ringHides($window, $ring->at));
+        $fit = ShapeFit::of($window, $window->along(self::apart($found->way, $way)), TargetShape::Cross, $found->at, FoundCross::ringHides($window, $ring->at));
         if ($fit === null || $fit->likeness < self::CROSS_LIKE || $fit->at->to($found->at) > 0.35) {
             return $not('what is in the ring is no clear cross');
         }
@@ -108,6 +110,24 @@ final class ReadTargets
         }
 
         return [new TargetRead($slot->corner, $slot->plate, $slot->at, $fit->at->minus($ring->at), $error, ''), $found->way];
+    }
+
+    /**
+     * The part of a plate’s way through the colours that the key’s ink does not go: the soft edge of its ring, many times as
+     * strong as a pale cross, then leaves no trace. Where the two inks are nearly alike, the way itself.
+     *
+     * @param array{float, float, float} $way
+     * @param array{float, float, float} $keys
+     *
+     * @return array{float, float, float} of length 1
+     */
+    private static function apart(array $way, array $keys): array
+    {
+        $alike = $way[0] * $keys[0] + $way[1] * $keys[1] + $way[2] * $keys[2];
+        $own = [$way[0] - $alike * $keys[0], $way[1] - $alike * $keys[1], $way[2] - $alike * $keys[2]];
+        $long = sqrt($own[0] ** 2 + $own[1] ** 2 + $own[2] ** 2);
+
+        return $long < self::APART ? $way : [$own[0] / $long, $own[1] / $long, $own[2] / $long];
     }
 
     /** @return list<string> */
