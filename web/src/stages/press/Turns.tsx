@@ -94,48 +94,47 @@ export function Turns({
           Turned, printed again: read the second strike-off
         </Action>
       )}
-      <Box
-        as="dl"
-        display="grid"
-        gridTemplateColumns="repeat(4, auto)"
-        justifyContent="start"
-        columnGap="30px"
-        rowGap="6px"
-        mt="14px"
-      >
-        {facts(register, length).map(([label, value]) => (
-          <Box key={label}>
-            <Box as="dt" fontSize="small" color="quiet">
-              {label}
-            </Box>
-            <Box as="dd" className="readout">
-              {value}
-            </Box>
-          </Box>
-        ))}
-      </Box>
-      {register.mending.turns.length > 0 && !register.inRegister && (
-        <Box as="details" mt="8px" fontSize="small">
-          <Box
-            as="summary"
-            minH="44px"
-            display="flex"
-            alignItems="center"
-            cursor="pointer"
-            textDecoration="underline"
-            textUnderlineOffset="3px"
-          >
-            Why these turns?
-          </Box>
-          <Text maxW="76ch">
-            The best shift and turn of the whole frame are fitted to the readings by least squares (geometry, from{" "}
-            {register.marks.length} marks on {register.prints} {register.prints === 1 ? "print" : "prints"}). Each knob
-            then takes back what that motion is at its own contact, along the way it pushes, divided by its millimetres
-            a turn. What is left at the marks is growth, shear and scatter, which no knob mends. More prints would make
-            it surer.
-          </Text>
+      <Box as="details" mt="6px">
+        <Box
+          as="summary"
+          minH="44px"
+          display="flex"
+          alignItems="center"
+          cursor="pointer"
+          fontSize="small"
+          textDecoration="underline"
+          textUnderlineOffset="3px"
+        >
+          What was found, and why these turns
         </Box>
-      )}
+        <Box
+          as="dl"
+          display="grid"
+          gridTemplateColumns="repeat(3, auto)"
+          justifyContent="start"
+          columnGap="30px"
+          rowGap="6px"
+          my="10px"
+        >
+          {facts(register, length).map(([label, value]) => (
+            <Box key={label}>
+              <Box as="dt" fontSize="small" color="quiet">
+                {label}
+              </Box>
+              <Box as="dd" className="readout">
+                {value}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+        <Text maxW="76ch" fontSize="small">
+          The best shift and turn of the whole frame are fitted to the readings by least squares (geometry, from{" "}
+          {register.marks.length} marks on {register.prints} {register.prints === 1 ? "print" : "prints"}). Each knob
+          then takes back what that motion is at its own contact, along the way it pushes, divided by its millimetres a
+          turn. What is left at the marks is growth, shear and scatter, which no knob mends. More prints would make it
+          surer.
+        </Text>
+      </Box>
       {register.mending.says.map((sentence) => (
         <Text key={sentence} mt="8px" maxW="76ch" borderLeftWidth="3px" borderColor="amber" pl="12px">
           {sentence}
@@ -151,16 +150,17 @@ function facts(r: Register, length: (mm: number, digits?: number) => string): [s
   const percent = (v: number | null | undefined, sd: number | null) =>
     v === null || v === undefined ? unknown : `${v.toFixed(3)}${give(sd)} %`;
   return [
-    ["Shift right", length(r.misfit.shift.xMm, 2)],
-    ["away", length(r.misfit.shift.yMm, 2)],
-    ["Turned", r.misfit.rotationDeg === null ? unknown : `${r.misfit.rotationDeg.toFixed(3)}°`],
+    ["Shift right", `${length(r.misfit.shift.xMm, 2)} ± ${length(r.errors.shiftSdMm, 2)}`],
+    ["away", `${length(r.misfit.shift.yMm, 2)} ± ${length(r.errors.shiftSdMm, 2)}`],
+    [
+      "Turned",
+      r.misfit.rotationDeg === null ? unknown : `${r.misfit.rotationDeg.toFixed(3)}${give(r.errors.turnSdDeg)}°`,
+    ],
     ["Grown across", percent(r.misfit.growth.xPct, r.errors.acrossSdPct)],
     ["along", percent(r.misfit.growth.yPct, r.errors.alongSdPct)],
     ["Sheared", r.misfit.shearDeg === null ? unknown : `${r.misfit.shearDeg.toFixed(3)}${give(r.errors.shearSdDeg)}°`],
     ["Cannot be mended", length(r.misfit.floorMaxMm, 2)],
     ["From print to print", r.errors.scatterMm === null ? "one print only" : `± ${length(r.errors.scatterMm, 2)}`],
-    ["Shift known to", `± ${length(r.errors.shiftSdMm, 2)}`],
-    ["Turn known to", r.errors.turnSdDeg === null ? unknown : `± ${r.errors.turnSdDeg.toFixed(3)}°`],
   ];
 }
 
