@@ -56,7 +56,8 @@ final readonly class FoundCross
             return null;
         }
         [$x, $y, $way] = $best;
-        $along = sqrt(($way[0] * $noise[0]) ** 2 + ($way[1] * $noise[1]) ** 2 + ($way[2] * $noise[2]) ** 2);
+        // The grain of cloth is mostly grey: all three colours stray together.
+        $along = abs($way[0]) * $noise[0] + abs($way[1]) * $noise[1] + abs($way[2]) * $noise[2];
 
         return new self(new Point($x * self::CELL_MM - TargetWindow::REACH_MM, $y * self::CELL_MM - TargetWindow::REACH_MM), $way, $most, $along);
     }

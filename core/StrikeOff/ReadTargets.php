@@ -18,9 +18,9 @@ final class ReadTargets
     /** Key and cloth nearer than this in their colours cannot be parted, 0 to 441. */
     private const LEAST_CONTRAST = 30.0;
     /** A ring, a cross this like their shape are seen. */
-    private const RING_LIKE = 0.3;
+    private const RING_LIKE = 0.5;
     private const RING_OFF_MM = 0.8;
-    private const CROSS_LIKE = 0.35;
+    private const CROSS_LIKE = 0.5;
     /** And this much stronger than the cloth strays, in cells. */
     private const CROSS_OVER_NOISE = 1.1;
     private const CROSS_LEAST = 5.0;

@@ -47,7 +47,30 @@ final readonly class ShapeFit
             $left = $pass === 0 ? $hidden + self::strays($window, $lights, $shape, $fit, $hidden) : $left;
         }
 
-        return $fit;
+        return $fit === null ? null : new self($fit->at, $fit->strength, self::likeness($window, $lights, $shape, $fit, $hidden), $fit->errorMm, $fit->spread);
+    }
+
+    /**
+     * How much of what is there is the shape: what strays from it counts as well, or a blot were a cross.
+     *
+     * @param list<float>      $lights
+     * @param array<int, true> $hidden
+     */
+    private static function likeness(TargetWindow $window, array $lights, TargetShape $shape, self $fit, array $hidden): float
+    {
+        $n = $s = $ss = $v = $vv = $sv = 0.0;
+        foreach (self::telling($window, $lights, $shape, $fit->at, $hidden) as $i => [$x, $y]) {
+            $ink = $shape->ink($x - $fit->at->xMm, $y - $fit->at->yMm, $fit->spread)[0];
+            ++$n;
+            $s += $ink;
+            $ss += $ink * $ink;
+            $v += $lights[$i];
+            $vv += $lights[$i] ** 2;
+            $sv += $ink * $lights[$i];
+        }
+        $apart = ($n * $ss - $s * $s) * ($n * $vv - $v * $v);
+
+        return $apart <= 0 ? 0.0 : ($n * $sv - $s * $v) ** 2 / $apart;
     }
 
     /**
@@ -63,10 +86,10 @@ final readonly class ShapeFit
         }
         $ground = $strength = 0.0;
         $inverse = [];
-        $left = $all = 0.0;
+        $left = 0.0;
         for ($round = 0; $round <= self::ROUNDS; ++$round) {
             // Ground and strength follow from the place.
-            $n = $s = $ss = $v = $sv = $vv = 0.0;
+            $n = $s = $ss = $v = $sv = 0.0;
             $inks = [];
             foreach ($places as $i => [$px, $py]) {
                 $ink = $shape->ink($px - $x, $py - $y, $spread);
@@ -76,7 +99,6 @@ final readonly class ShapeFit
                 $ss += $ink[0] ** 2;
                 $v += $lights[$i];
                 $sv += $ink[0] * $lights[$i];
-                $vv += $lights[$i] ** 2;
             }
             $apart = $n * $ss - $s * $s;
             if ($apart < 1e-6) {
@@ -101,7 +123,6 @@ final readonly class ShapeFit
                 }
                 $left += $off * $off;
             }
-            $all = ($vv - $v * $v / $n) / $strength ** 2;
             for ($a = 1; $a < 5; ++$a) {
                 for ($b = 0; $b < $a; ++$b) {
                     $normal[$a][$b] = $normal[$b][$a];
@@ -135,7 +156,7 @@ final readonly class ShapeFit
         return new self(
             new Point($x, $y),
             $strength,
-            max(0.0, 1 - $left / max(1e-12, $all)),
+            0.0,
             self::ALIKE * sqrt($noise * max($first[2], $second[3], 0.0)),
             $spread,
         );
