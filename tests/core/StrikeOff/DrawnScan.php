@@ -14,7 +14,7 @@ final class DrawnScan
 {
     private const FINE = 4;
 
-    /** @var list<array{\Closure(float, float): bool, array{int, int, int}}> */
+    /** @var list<DrawnInk> */
     private array $inks = [];
 
     /** @param array{int, int, int} $cloth */
@@ -26,9 +26,9 @@ final class DrawnScan
      * @param \Closure(float, float): bool $covers a place, mm from the top left corner, right and down
      * @param array{int, int, int}         $ink
      */
-    public function print(\Closure $covers, array $ink): self
+    public function print(\Closure $covers, array $ink, float $x = 0.0, float $y = 0.0, float $reach = \INF): self
     {
-        $this->inks[] = [$covers, $ink];
+        $this->inks[] = new DrawnInk($covers, $ink, $x, $y, $reach);
 
         return $this;
     }
@@ -36,13 +36,13 @@ final class DrawnScan
     /** @param array{int, int, int} $ink */
     public function disc(float $x, float $y, float $radius, array $ink): self
     {
-        return $this->print(static fn (float $px, float $py): bool => ($px - $x) ** 2 + ($py - $y) ** 2 <= $radius ** 2, $ink);
+        return $this->print(static fn (float $px, float $py): bool => ($px - $x) ** 2 + ($py - $y) ** 2 <= $radius ** 2, $ink, $x, $y, $radius);
     }
 
     /** @param array{int, int, int} $ink */
     public function ring(float $x, float $y, array $ink, float $spread = 0.0): self
     {
-        return $this->print(static fn (float $px, float $py): bool => abs(hypot($px - $x, $py - $y) - 2.0) <= 0.15 + $spread, $ink);
+        return $this->print(static fn (float $px, float $py): bool => abs(hypot($px - $x, $py - $y) - 2.0) <= 0.15 + $spread, $ink, $x, $y, 2.15 + $spread);
     }
 
     /** @param array{int, int, int} $ink */
@@ -52,7 +52,7 @@ final class DrawnScan
             [$dx, $dy] = [abs($px - $x), abs($py - $y)];
 
             return ($dx <= 0.15 + $spread && $dy <= 1.1 + $spread) || ($dy <= 0.15 + $spread && $dx <= 1.1 + $spread);
-        }, $ink);
+        }, $ink, $x, $y, 1.1 + $spread);
     }
 
     public function scan(): Scan
@@ -64,9 +64,10 @@ final class DrawnScan
         $mm = 25.4 / $this->ppi;
         for ($y = 0; $y < $this->height; ++$y) {
             for ($x = 0; $x < $this->width; ++$x) {
-                $sum = [0, 0, 0];
-                for ($i = 0; $i < self::FINE ** 2; ++$i) {
-                    $of = $this->at(($x + ($i % self::FINE + 0.5) / self::FINE) * $mm, ($y + (intdiv($i, self::FINE) + 0.5) / self::FINE) * $mm);
+                $here = array_filter($this->inks, static fn (DrawnInk $ink): bool => $ink->isNear($x * $mm, $y * $mm, 2 * $mm));
+                $sum = $here === [] ? [$this->cloth[0] * self::FINE ** 2, $this->cloth[1] * self::FINE ** 2, $this->cloth[2] * self::FINE ** 2] : [0, 0, 0];
+                for ($i = 0; $here !== [] && $i < self::FINE ** 2; ++$i) {
+                    $of = $this->at($here, ($x + ($i % self::FINE + 0.5) / self::FINE) * $mm, ($y + (intdiv($i, self::FINE) + 0.5) / self::FINE) * $mm);
                     $sum = [$sum[0] + $of[0], $sum[1] + $of[1], $sum[2] + $of[2]];
                 }
                 $off = $this->grain > 0 ? mt_rand(-$this->grain, $this->grain) : 0;
@@ -78,12 +79,16 @@ final class DrawnScan
         return new Scan($picture, $this->ppi);
     }
 
-    /** @return array{int, int, int} */
-    private function at(float $x, float $y): array
+    /**
+     * @param array<DrawnInk> $inks
+     *
+     * @return array{int, int, int}
+     */
+    private function at(array $inks, float $x, float $y): array
     {
         $colour = $this->cloth;
-        foreach ($this->inks as [$covers, $ink]) {
-            $colour = $covers($x, $y) ? $ink : $colour;
+        foreach ($inks as $ink) {
+            $colour = ($ink->covers)($x, $y) ? $ink->ink : $colour;
         }
 
         return $colour;
