@@ -10,6 +10,9 @@ use Ektype\Core\Colour\Lab;
 /** Which frame on which head, where the flash stands, and what to do where heads or flashes are too few. */
 final readonly class HeadPlan
 {
+    /** Inks further apart than this, ΔE00, nobody would merge (heuristic). */
+    private const ALIKE = 25.0;
+
     /**
      * @param list<HeadPlace> $places
      * @param list<string>    $says   what is missing and what can be done; empty where all find their place
@@ -21,7 +24,7 @@ final readonly class HeadPlan
     /**
      * @param list<PrintStep> $steps   in print order; their plates are places in $names
      * @param list<string>    $names   of all plates
-     * @param list<Lab>       $inks    of them
+     * @param list<Lab|null>  $inks    of them; null for one that cannot be merged with another, such as a base
      * @param list<bool>      $watched plates whose ink needs watching: it stands near the operator
      * @param int             $flashes that the shop has
      */
@@ -127,15 +130,16 @@ final readonly class HeadPlan
     /**
      * @param list<PrintStep> $steps
      * @param list<string>    $names
-     * @param list<Lab>       $inks
+     * @param list<Lab|null>  $inks
      */
     private static function tooFew(int $needed, int $heads, int $flashes, array $steps, array $names, array $inks): string
     {
         $nearest = null;
-        $least = \INF;
+        $least = self::ALIKE;
         foreach ($steps as $a => $one) {
             foreach (\array_slice($steps, $a + 1) as $two) {
-                $off = Ciede2000::between($inks[$one->plate], $inks[$two->plate]);
+                [$ink, $other] = [$inks[$one->plate], $inks[$two->plate]];
+                $off = $ink === null || $other === null ? \INF : Ciede2000::between($ink, $other);
                 if ($off < $least) {
                     [$least, $nearest] = [$off, [$names[$one->plate], $names[$two->plate]]];
                 }
@@ -143,11 +147,12 @@ final readonly class HeadPlan
         }
 
         return \sprintf(
-            '%d heads are needed%s and the press has %d. %sOr print two rounds: the first %d, cured, then the rest, registered to the first.',
+            '%d heads are needed%s and the press has %d. %s%s two rounds: the first %d, cured, then the rest, registered to the first.',
             $needed,
             $flashes > 0 ? \sprintf(', %d of them for flashes,', $flashes) : '',
             $heads,
             $nearest === null ? '' : \sprintf('Nearest in colour are %s and %s (ΔE %.0f): merged they save one. ', $nearest[0], $nearest[1], $least),
+            $nearest === null ? 'Print' : 'Or print',
             min($heads, max(1, $needed - 1)),
         );
     }

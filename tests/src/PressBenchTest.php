@@ -29,6 +29,60 @@ final class PressBenchTest extends ShopTestCase
         $this->ask('PATCH', "/api/jobs/$id", ['registerWay' => 'by feel'], 422);
     }
 
+    /** Off-contact, stretch and squeegee of a screen, worked out here from the rules of the trade. */
+    public function testAScreenIsSetByItsFrame(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $job = $this->ask('GET', "/api/jobs/$id");
+        $press = array_column($this->ask('GET', '/api/shop')['presses'], null, 'id')[$job['pressId']];
+        $frames = array_column($this->ask('GET', '/api/shop')['frames'], null, 'label');
+        $lands = [];
+        foreach ($job['plates'] as $plate) {
+            $screen = $plate['screen'];
+            $frame = $frames[$screen['frame']];
+            $tension = $frame['tensionNPerCm'];
+            $off = match (true) {
+                $tension >= 30 => 1.6,
+                $tension >= 25 => 2.2 - 0.6 * ($tension - 25) / 5,
+                $tension >= 20 => 3.2 - 1.0 * ($tension - 20) / 5,
+                $tension >= 15 => 4.5 - 1.3 * ($tension - 15) / 5,
+                default => 4.5,
+            };
+            self::assertEqualsWithDelta($off, $screen['offContactMm'], 0.006, "frame {$screen['frame']}");
+            $free = $frame['insideHeightMm'];
+            $at = static fn (float $a): float => $screen['offContactMm'] ** 2 / 2 * (1 / ($free - $a) - 1 / $a);
+            $near = $at($press['centreFromEndMm'] - $job['heightMm'] / 2);
+            $far = $at($press['centreFromEndMm'] + $job['heightMm'] / 2);
+            self::assertEqualsWithDelta($near, $screen['landsNearMm'], 1e-9);
+            self::assertEqualsWithDelta($far, $screen['landsFarMm'], 1e-9);
+            $lands[] = [$near, $far];
+            self::assertEqualsWithDelta(max(abs($near - $lands[0][0]), abs($far - $lands[0][1])), abs($screen['differsMm']), 1e-9, 'against the key, at the worse edge');
+            self::assertGreaterThanOrEqual($job['widthMm'] + 20, $screen['squeegee']['widthMm']);
+        }
+        self::assertSame(2, $job['plates'][0]['screen']['squeegee']['strokes'], 'a base on dark cloth');
+        self::assertSame(1, $job['plates'][1]['screen']['squeegee']['strokes']);
+    }
+
+    public function testAPressWithoutAFlashAndPaperAreSetUpOtherwise(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $press = $this->ask('GET', '/api/shop')['presses'][0];
+        $put = ['name' => $press['name'], 'kind' => 'automatic', 'heads' => 3, 'platens' => 4, 'centreFromEndMm' => $press['centreFromEndMm'], 'flashes' => 0];
+        $this->ask('PUT', '/api/shop/presses/'.$press['id'], $put);
+        $above = $this->ask('GET', "/api/jobs/$id/press")['above'];
+        self::assertSame('automatic', $above['way']);
+        $missing = implode(' ', $above['missing']);
+        self::assertStringContainsString('5 heads are needed, 2 of them for flashes, and the press has 3. Print two rounds', $missing);
+        self::assertStringContainsString('2 flashes are wanted and none is here', $missing);
+        self::assertSame([], $this->ask('GET', "/api/jobs/$id/press-orders")['best']['flashAfter'], 'an order for a press that cannot flash');
+        $this->ask('PUT', '/api/shop/presses/'.$press['id'], ['flashes' => 2, 'heads' => 8] + $put);
+        self::assertSame([], $this->ask('GET', "/api/jobs/$id/press")['above']['missing']);
+        $paper = $this->ask('PATCH', "/api/jobs/$id", ['substrate' => 'paper']);
+        self::assertSame('clear sheet', $paper['above']['registerWay']);
+        self::assertNull($paper['rhythm'], 'paper dries in the rack');
+        self::assertSame('films', $this->ask('PATCH', "/api/jobs/$id", ['registerWay' => 'films'])['above']['registerWay'], 'as it was chosen');
+    }
+
     public function testOrdersStandBesideEachOtherAndAnyCanBeTriedBeforeItIsTaken(): void
     {
         $id = $this->twoDotsOnFrames();

@@ -63,7 +63,7 @@ final class SetUpOfJob
             $press->flashes,
             $this->book->steps(),
             $names,
-            array_map(static fn (Plate $p): Lab => $p->lab(), $plates),
+            array_map(static fn (Plate $p): ?Lab => $p->role === PlateRole::Base ? null : $p->lab(), $plates),
             array_map(InkSuits::wantsWatching(...), $kinds),
         );
 
