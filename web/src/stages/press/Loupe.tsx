@@ -1,5 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useHabits } from "../../ui/habits";
+import { meetsWords } from "./vernier";
 
 /** The key’s ring and the plate’s cross are as large as on the film, mm. */
 const RING = 2;
@@ -91,7 +92,7 @@ export function Loupe({
       </svg>
       <Text fontSize="small" color="quiet" maxW="340px" mt="4px">
         {length(FIELD)} under the loupe. Arrows move the cross by {length(STEP, 2)}, with Shift by{" "}
-        {length(LONG_STEP, 1)}. {meets(xMm)}
+        {length(LONG_STEP, 1)}. {meetsWords(xMm)}
       </Text>
     </Box>
   );
@@ -115,12 +116,4 @@ function Vernier({ off, keyHex, hex }: { off: number; keyHex: string; hex: strin
       ))}
     </g>
   );
-}
-
-function meets(off: number): string {
-  const line = Math.round(off / 0.1);
-  if (line === 0) return "By the lines: the middle ones meet.";
-  return Math.abs(line) > 5
-    ? "Further off than the lines tell."
-    : `By the lines: the ${["first", "second", "third", "fourth", "fifth"][Math.abs(line) - 1]} to the ${line > 0 ? "right" : "left"} meets.`;
 }
