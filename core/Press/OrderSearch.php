@@ -224,6 +224,11 @@ final class OrderSearch
         if ($base !== [] && array_key_first($base) !== 0) {
             $says[] = 'The base does not print first: what prints before it is covered.';
         }
+        foreach ($of->order as $place => $i) {
+            if ($plates[$i]->raised && $place < \count($of->order) - 1 && !$plates[$of->order[$place + 1]]->raised) {
+                $says[] = \sprintf('%s is raised and prints before others: the next screens press it flat.', $plates[$i]->name);
+            }
+        }
         if (!Garment::isLight($garment) && $of->flashAfter === [] && \count($of->order) > 1) {
             $says[] = 'No flash: all wet on wet, as fine mesh and a light hand allow.';
         }

@@ -238,6 +238,11 @@ final class PressBenchTest extends ShopTestCase
         $press = $this->ask('GET', '/api/shop')['presses'][0]['id'];
         $before = $this->ask('GET', "/api/jobs/$id/press")['rhythm'];
         self::assertSame(0, $before['flashReadings']);
+        self::assertGreaterThan($before['flashes'][0]['dwellS'], $before['flashes'][0]['coldS'], 'the first piece, on cold platens, takes longer');
+        foreach ($before['flashes'][0]['heats'] as $heat) {
+            $gelled = $heat['celsius'] >= 105 && $heat['celsius'] <= 120;
+            self::assertSame($gelled, $heat['does'] === 'gelled', $heat['seconds'].' s');
+        }
         // Hotter sooner than the usual flash would be.
         $this->ask('POST', "/api/presses/$press/flash", ['heightMm' => 45, 'seconds' => 3, 'celsius' => 112, 'platenC' => 30]);
         $this->ask('POST', "/api/presses/$press/flash", ['heightMm' => 45, 'seconds' => 3, 'celsius' => 115, 'platenC' => 30]);

@@ -30,6 +30,7 @@ final class RhythmOfJob
     private const RIGID = 2.0;
     /** Platens that have gone round a while, °C (heuristic). */
     private const WARM_C = 38.0;
+    private const COLD_C = 22.0;
     /** A wet film is about this share of the mesh’s volume, and a base is two strokes of it (heuristic). */
     private const FILM_UM = ['base' => 90.0, 'colour' => 55.0];
 
@@ -41,7 +42,7 @@ final class RhythmOfJob
             return null;
         }
         $learned = FlashLearned::of($job->press->flashTimes);
-        $curves = array_map(static fn (PrintStep $step): FlashCurve => FlashCurve::of(
+        $curve = static fn (PrintStep $step, float $startC): FlashCurve => FlashCurve::of(
             $job->substrate === Substrate::Fleece ? self::OVER_FLEECE_MM : self::HEIGHT_MM,
             self::WATT_CM2,
             self::FILM_UM[$book->plates[$step->plate]->role === PlateRole::Base ? 'base' : 'colour'],
@@ -50,9 +51,10 @@ final class RhythmOfJob
                 Substrate::Rigid => self::RIGID,
                 default => 1.0,
             },
-            self::WARM_C,
+            $startC,
             learnedS: $learned->readings === 0 ? null : FlashCurve::USUAL_S * $learned->times,
-        ), $steps);
+        );
+        $curves = array_map(static fn (PrintStep $step): FlashCurve => $curve($step, self::WARM_C), $steps);
         $garment = Lab::of(Srgb::fromHex($job->garmentHex));
         $flashes = $stations = $warmth = [];
         foreach ($steps as $k => $step) {
@@ -64,7 +66,7 @@ final class RhythmOfJob
             $hot = $curves[$k]->heated($aim);
             $cool = $dwell === null ? 0.0 : $curves[$k]->untilCool($hot);
             if ($dwell !== null) {
-                $flashes[] = new FlashOnRun($plate->name, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $hot, $cool, $curves[$k]->does($aim), self::heats($curves[$k]));
+                $flashes[] = new FlashOnRun($plate->name, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $hot, $cool, $curves[$k]->does($aim), self::heats($curves[$k]), $curve($step, self::COLD_C)->dwell()?->aimS);
             }
             $stations[] = new PressStation($plate->name, $strokes, $aim, $cool);
             if ($base->layers > 1) {

@@ -69,6 +69,8 @@ final class OrderSearchTest extends TestCase
         $four = [$plate('Black', new Lab(16, 0, 0)), $plate('Cyan', new Lab(55, -37, -50)), $plate('Yellow', new Lab(89, -5, 93)), $plate('Magenta', new Lab(48, 74, -3))];
         self::assertSame([2, 3, 1, 0], OrderSearch::schools($four, new Lab(95, 0, 0))['yellow, magenta, cyan, black']->order);
         self::assertArrayNotHasKey('yellow, magenta, cyan, black', $schools);
+        self::assertStringContainsString('Puff is raised and prints before others', implode(' ', OrderSearch::reasons(OrderSearch::of([1, 4, 2, 0, 3], $spot), $spot, new Lab(15, 0, 0))));
+        self::assertStringNotContainsString('raised', implode(' ', OrderSearch::reasons(OrderSearch::of([1, 2, 0, 3, 4], $spot), $spot, new Lab(15, 0, 0))));
         self::assertArrayNotHasKey('highlight, then black last', OrderSearch::schools([$spot[1], $spot[2], $spot[4]], new Lab(15, 0, 0)), 'no black, no school of it');
     }
 

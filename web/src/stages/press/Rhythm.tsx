@@ -26,6 +26,8 @@ export function Rhythm({ run }: { run: Run }) {
             <Text fontSize="small" color="quiet">
               {seconds(f.fromS)}
               {f.toS === null ? " and more" : ` to ${seconds(f.toS)}`}, then cool {seconds(f.coolS)}
+              {f.coldS !== null && <br />}
+              {f.coldS !== null && `${seconds(f.coldS)} on cold platens`}
             </Text>
           </Box>
         ))}
