@@ -40,6 +40,17 @@ const drawings: Record<string, ReactNode> = {
       <circle cx="32" cy="32" r="4.500" fill="currentColor" />
     </>
   ),
+  automatic: (
+    <>
+      {[0, 45, 90, 135, 180, 225, 270, 315].map((a) => (
+        <g key={a} transform={`rotate(${a} 32 32)`}>
+          <rect x="27" y="4" width="10" height="12" {...line} fill="var(--faint)" />
+        </g>
+      ))}
+      <circle cx="32" cy="32" r="13" {...line} />
+      <path d="M32 24a8 8 0 1 1 -7 4m0 -5v5h5" {...line} />
+    </>
+  ),
   hinge: (
     <>
       <path d="M8 50H56V55H8Z" {...line} fill="var(--faint)" />

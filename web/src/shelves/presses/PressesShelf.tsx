@@ -19,6 +19,7 @@ const asked = (kinds: Kinds): Asked[] => [
   { name: "kind", label: "Kind", start: "rotary", choices: kinds.map((k) => [k.kind, k.says] as const) },
   { name: "heads", label: "Heads", start: "6", kind: "number" },
   { name: "platens", label: "Platens", start: "4", kind: "number" },
+  { name: "flashes", label: "Flashes", start: "1", kind: "number" },
   { name: "collarAtOperator", label: "Collar at your end", start: "yes", kind: "yes" },
   { name: "registerSigmaMm", label: "Register scatter, if measured", start: "", kind: "length" },
   { name: "centreFromEndMm", label: "Print centre from clamp", start: "270", kind: "length" },
@@ -78,7 +79,7 @@ export function PressesShelf() {
             <Assumed of={press} says="its knobs sit and turn as on most presses, until you turn one and measure" />
             <Text color="quiet" mb="10px">
               {press.heads} {press.heads === 1 ? "head" : "heads"}, {press.platens}{" "}
-              {press.platens === 1 ? "platen" : "platens"},{" "}
+              {press.platens === 1 ? "platen" : "platens"}, {press.flashes} {press.flashes === 1 ? "flash" : "flashes"},{" "}
               {press.collarAtOperator ? "collar at the operator’s end" : "art lies upright"}
             </Text>
             <Text color="quiet" mb="10px">
