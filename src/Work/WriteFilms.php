@@ -17,6 +17,7 @@ use Ektype\Core\Film\CheckedFilm;
 use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Film\RegisterStrip;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Raster\BitPlane;
@@ -164,7 +165,7 @@ final readonly class WriteFilms
                 $id,
                 $key,
                 $folder,
-                new FilmSet($check->inRegister, $check->worstMm, $check->says, $read, $meshes, $media, $laid->places),
+                new FilmSet($check->inRegister, $check->worstMm, $check->says, $read, $meshes, $media, $laid->places, RegisterStrip::on($sheet, array_column($films, 'name')) !== null),
             ),
         );
     }

@@ -160,6 +160,20 @@ final class PressBenchTest extends ShopTestCase
         self::assertStringContainsString('no films yet', $this->ask('POST', "/api/jobs/$id/strike-off/simulated", ['platen' => null], 422)['detail']);
     }
 
+    /** Films of earlier versions carry no strip: a plate is read at the marks that all share. */
+    public function testFilmsWithoutAStripAreReadAtTheirMarks(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $names = fn (): array => array_column($this->ask('GET', "/api/jobs/$id/press")['plates'][1]['targets'], 'name');
+        self::assertContains('top left target', $names());
+        $kept = json_decode((string) $this->connection()->fetchOne('SELECT film_check FROM job WHERE id = ?', [$id]), true, 64, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($kept);
+        self::assertTrue($kept['strip']);
+        unset($kept['strip']);
+        $this->connection()->executeStatement('UPDATE job SET film_check = ? WHERE id = ?', [json_encode($kept, \JSON_THROW_ON_ERROR), $id]);
+        self::assertSame(array_column($this->ask('GET', "/api/jobs/$id/press")['marks'], 'name'), $names());
+    }
+
     public function testKnobsAreTakenIntoTheProfileByATouch(): void
     {
         $id = $this->twoDotsOnFrames();

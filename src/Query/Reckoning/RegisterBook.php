@@ -47,6 +47,11 @@ final readonly class RegisterBook
      */
     public function targets(Plate $plate): array
     {
+        $filmed = $this->job->filmSet();
+        if ($filmed !== null && !$filmed->strip) {
+            // Films that are written have what they have.
+            return $this->marks();
+        }
         $plates = $this->job->platesInOrder();
         $strip = RegisterStrip::on($this->job->filmSheet(\count($plates)), array_map(static fn (Plate $p): string => $p->name, $plates));
         $turned = $this->job->press !== null && $this->job->press->collarAtOperator ? -1 : 1;

@@ -14,6 +14,7 @@ final readonly class FilmSet
      * @param list<FilmRead>    $films
      * @param list<string|null> $meshes that its labels name
      * @param list<NestedFilm>  $nested
+     * @param bool              $strip  whether its films carry a target for each plate beside the marks
      */
     public function __construct(
         public bool $inRegister,
@@ -23,6 +24,7 @@ final readonly class FilmSet
         public array $meshes,
         public MediaUsed $media,
         public array $nested,
+        public bool $strip,
     ) {
     }
 }

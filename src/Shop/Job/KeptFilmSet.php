@@ -47,6 +47,8 @@ final class KeptFilmSet
                 ),
                 $media->objects('places'),
             ),
+            // Films of earlier versions had none.
+            $kept->has('strip') && $kept->flag('strip'),
         );
     }
 
@@ -81,6 +83,7 @@ final class KeptFilmSet
                 ),
             ],
             'film_mm' => [$media->filmWidthMm, $media->filmHeightMm],
+            'strip' => $set->strip,
             'margin_mm' => [$media->marginXMm, $media->marginYMm],
         ];
     }
