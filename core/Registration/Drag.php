@@ -59,6 +59,26 @@ final readonly class Drag
     }
 
     /**
+     * How much more a screen drags than the key: what press and stroke give to both cancels, and so does its doubt.
+     *
+     * @param DragSeen $own how it is printed; what it was seen to drag does not count
+     *
+     * @return array{float, float} mm along the stroke, and how sure that is nine times in ten
+     */
+    public function against(DragSeen $own, DragSeen $key): array
+    {
+        $knows = fn (DragSeen $of): bool => $this->belief->knows('ink '.$of->ink);
+        $terms = self::terms($own, $knows($own));
+        foreach (self::terms($key, $knows($key)) as $term => $times) {
+            $terms[$term] = ($terms[$term] ?? 0.0) - $times;
+        }
+        $told = $this->belief->predict($terms);
+        $unknown = $own->ink === $key->ink ? 0 : (int) !$knows($own) + (int) !$knows($key);
+
+        return [$told['mean'], NormalCurve::NINETY * hypot($told['sd'], self::INK[1] * sqrt($unknown))];
+    }
+
+    /**
      * How far to set a screen back, against the stroke.
      *
      * @param float      $own  its drag

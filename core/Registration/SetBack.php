@@ -19,15 +19,14 @@ final readonly class SetBack
     }
 
     /**
-     * @param array{float, float} $own  drag of the screen and how sure it is, mm
-     * @param array{float, float} $keys
-     * @param bool                $pull whether the stroke comes towards the operator
+     * @param array{float, float} $own     drag of the screen and how sure it is, mm
+     * @param array{float, float} $differs how much more it drags than the key, and how sure that is: what counts where screens are fitted at rest
+     * @param bool                $pull    whether the stroke comes towards the operator
+     * @param int                 $seen    strike-offs that it rests on
      */
-    public static function of(RegisterWay $way, array $own, array $keys, bool $pull, int $seen): self
+    public static function of(RegisterWay $way, array $own, array $differs, bool $pull, int $seen): self
     {
-        $mm = Drag::setBack($own[0], $way->atRest() ? $keys[0] : null);
-        // What press and cloth drag is common to both; of a difference only what is a screen’s own is unsure.
-        $reach = $way->atRest() ? abs($own[1] - $keys[1]) + min($own[1], $keys[1]) / 2 : $own[1];
+        [$mm, $reach] = $way->atRest() ? $differs : $own;
         $to = ($mm > 0) === $pull ? 'away from you' : 'towards you';
 
         return new self($mm, $reach, abs($mm) < self::WORTH_MM

@@ -97,8 +97,9 @@ final class SetUpOfJob
         $strokes = BaseStrokes::of($plate->role, $this->garment, $job->substrate);
         [$near, $far] = $this->lands($plate);
         [$keyNear, $keyFar] = $this->lands($this->book->plates[0]);
-        $own = $this->drags($plate);
-        $back = SetBack::of($job->onPress->way($job->substrate), $own, $this->drags($this->book->plates[0]), $job->onPress->pull, \count($this->log));
+        $printed = $this->printed($plate);
+        $own = $this->drag->of($printed->ink, $printed->offContactMm, $printed->tensionNPerCm, $printed->pushed);
+        $back = SetBack::of($job->onPress->way($job->substrate), $own, $this->drag->against($printed, $this->printed($this->book->plates[0])), $job->onPress->pull, \count($this->log));
 
         return new ScreenOnPress(
             $plate->frame?->label,
@@ -124,10 +125,10 @@ final class SetUpOfJob
         return OffContact::mm($plate->frame->tensionNPerCm ?? Tension::USUAL, $this->book->job->substrate, self::inside($plate->frame)[1], $this->book->job->onPress->seamMm);
     }
 
-    /** @return array{float, float} drag and how sure it is, mm */
-    private function drags(Plate $plate): array
+    /** How a plate is printed, as far as drag asks. */
+    private function printed(Plate $plate): DragSeen
     {
-        return $this->drag->of($plate->ink->name ?? $plate->name, $this->off($plate), $plate->frame->tensionNPerCm ?? Tension::USUAL, !$this->book->job->onPress->pull);
+        return new DragSeen($plate->ink->name ?? $plate->name, $this->off($plate), $plate->frame->tensionNPerCm ?? Tension::USUAL, 0.0, !$this->book->job->onPress->pull);
     }
 
     /** @return array{float, float} where the near and the far edge of the print land by the stretch of the mesh, mm */

@@ -85,14 +85,13 @@ final class CausesTest extends TestCase
 
     public function testSetBackTakesCommonDragAwayAtRestOnly(): void
     {
-        $rest = SetBack::of(RegisterWay::Films, [0.2, 0.05], [0.12, 0.04], true, 3);
-        self::assertEqualsWithDelta(0.08, $rest->mm, 1e-12);
-        $printed = SetBack::of(RegisterWay::PrintedMarks, [0.2, 0.05], [0.12, 0.04], true, 3);
-        self::assertEqualsWithDelta(0.2, $printed->mm, 1e-12);
-        self::assertEqualsWithDelta(0.05, $printed->reachMm, 1e-12);
+        $rest = SetBack::of(RegisterWay::Films, [0.2, 0.05], [0.08, 0.03], true, 3);
+        self::assertSame([0.08, 0.03], [$rest->mm, $rest->reachMm]);
+        $printed = SetBack::of(RegisterWay::PrintedMarks, [0.2, 0.05], [0.08, 0.03], true, 3);
+        self::assertSame([0.2, 0.05], [$printed->mm, $printed->reachMm]);
         self::assertStringContainsString('0.20 mm away from you', $printed->says, 'a pull drags towards the operator');
         self::assertStringContainsString('towards you', SetBack::of(RegisterWay::PrintedMarks, [0.2, 0.05], [0.1, 0.1], false, 3)->says);
-        self::assertSame('no set-back', SetBack::of(RegisterWay::Films, [0.13, 0.05], [0.12, 0.04], true, 0)->says);
+        self::assertSame('no set-back', SetBack::of(RegisterWay::Films, [0.13, 0.05], [0.01, 0.04], true, 0)->says);
     }
 
     public function testBothSchoolsAreGuidedPlateByPlate(): void

@@ -90,6 +90,11 @@ final class PressLogTest extends TestCase
         self::assertEqualsWithDelta(0.09, $rust - $white, 0.02);
         self::assertEqualsWithDelta((new Drag([]))->of('any', 2.5, 22)[0], ($rust + $white) / 2, 0.01, 'of what they have in common it says nothing');
         self::assertGreaterThan(0.0, $drag->of('rust', 4.5, 22)[0] - $rust, 'higher off-contact drags more');
+        [$more, $reach] = $drag->against(new DragSeen('rust', 2.5, 22, 0.0), new DragSeen('white', 2.5, 22, 0.0));
+        self::assertEqualsWithDelta($rust - $white, $more, 1e-9);
+        self::assertLessThan(0.04, $reach, 'the difference is known well');
+        self::assertGreaterThan(0.1, $drag->of('rust', 2.5, 22)[1], 'what each drags by itself is not');
+        self::assertSame([0.0, 0.0], $drag->against(new DragSeen('white', 2.5, 22, 0.0), new DragSeen('white', 2.5, 22, 0.0)), 'a screen like the key drags as it does');
     }
 
     public function testSetBackIsTheWholeDragOrTheDifferenceToTheKey(): void
