@@ -71,7 +71,7 @@ final class Causes
                 default => new Cause(CauseKind::Stretch, $mm($along, $of->heightMm), $said.($stretch > 0.005 ? \sprintf(', of which the mesh alone gives %.2f %% by the off-contact of the two screens', $stretch) : ''), 'Bring off-contact and tension of the two screens together; lighter pressure.'),
             };
             if (abs($of->printerPct) > 0.02) {
-                $causes[] = new Cause(CauseKind::FilmPrinter, min(abs($of->printerPct), abs($along ?? 0.0)) / 100 * $of->heightMm / 2, \sprintf('the film printer is known to be off by %.2f %% along its feed', $of->printerPct), 'Print all films of a job in one go on one printer, one way round; measure one with a ruler.');
+                $causes[] = new Cause(CauseKind::FilmPrinter, min(abs($of->printerPct), abs($along ?? 0.0)) / 100 * $of->heightMm / 2, \sprintf('the film printer is known to be off by %.2f %% along its feed, which is taken back only if all films were printed on it, the same way round', $of->printerPct), 'Print all films of a job in one go on one printer, one way round; measure one with a ruler.');
             }
         }
         if ($mm($across, $of->widthMm) >= self::WORTH_MM) {

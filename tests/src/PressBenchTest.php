@@ -191,6 +191,33 @@ final class PressBenchTest extends ShopTestCase
         self::assertLessThan(array_column($press['knobs'], 'mmPerTurn', 'name')['Side'], $taken, 'it moved half as far as its profile said');
     }
 
+    public function testAKnobWhoseClockwiseIsTheOtherWayIsTurnedRoundInTheProfile(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
+        $press = $this->ask('GET', '/api/shop')['presses'][0];
+        $side = static fn (array $of): array => array_column($of['knobs'], null, 'name')['Side'];
+        $this->read($id, $plate, 0.8, 0.0);
+        $this->ask('POST', "/api/plates/$plate/turned");
+        // Told to bring it 0.8 mm back, it went 0.8 mm further.
+        $this->read($id, $plate, 1.6, 0.0);
+        $taken = $side($this->ask('POST', "/api/presses/{$press['id']}/learned")['presses'][0]);
+        self::assertEqualsWithDelta(-$side($press)['pushes']['xMm'], $taken['pushes']['xMm'], 1e-9);
+        self::assertEqualsWithDelta($side($press)['mmPerTurn'], $taken['mmPerTurn'], 0.05 * $side($press)['mmPerTurn']);
+    }
+
+    public function testTwoPlatesOfOneNameAreToldApartByTheirPlaces(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $plates = $this->ask('GET', "/api/jobs/$id")['plates'];
+        $this->ask('PATCH', '/api/plates/'.$plates[2]['id'], ['name' => $plates[1]['name']]);
+        $this->ask('POST', "/api/jobs/$id/films", null, 202);
+        $this->work();
+        $read = $this->ask('POST', "/api/jobs/$id/strike-off/simulated", ['platen' => null])['plates'];
+        self::assertSame([$plates[1]['id'], $plates[2]['id']], array_column($read, 'id'));
+        self::assertNotSame($read[0]['readings'][0]['offXMm'], $read[1]['readings'][0]['offXMm'], 'each in its own target');
+    }
+
     /** Two hands at one strike-off: what came from a scan while the other typed is not typed over. */
     public function testAPrintThatWasReadMeanwhileStays(): void
     {

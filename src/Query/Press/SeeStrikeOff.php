@@ -8,6 +8,7 @@ use Ektype\App\Device\SimulatedStrikeOffScanner;
 use Ektype\App\Query\Reckoning\RegisterBook;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\Jobs;
+use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\StrikeOff\ScannedStrikeOff;
 use Ektype\App\Work\StrikeOff\StripOfFilms;
@@ -97,9 +98,13 @@ final readonly class SeeStrikeOff
     {
         $turned = $job->press !== null && $job->press->collarAtOperator ? -1 : 1;
         $plates = [];
-        foreach ($job->platesInOrder() as $plate) {
-            $slot = array_search($plate->name, array_column($plan->plates, 'name'), true);
-            if (!\is_int($slot) || $slot === 0) {
+        $names = array_column($plan->plates, 'name');
+        $same = $names === array_map(static fn (Plate $p): string => $p->name, $job->platesInOrder());
+        foreach ($job->platesInOrder() as $i => $plate) {
+            // Two plates may bear one name: then only their places tell them apart.
+            $slots = $same ? [$i] : array_keys($names, $plate->name, true);
+            $slot = $slots[0] ?? 0;
+            if (\count($slots) !== 1 || $slot === 0) {
                 continue;
             }
             $errors = array_filter(array_map(static fn (TargetRead $t): ?float => $t->plate === $slot ? $t->errorMm : null, $read->targets), static fn (?float $e): bool => $e !== null);
