@@ -20,7 +20,7 @@ final class SideBySide
      *
      * @return list<T> in the order of the pieces
      *
-     * @throws \RuntimeException where a child broke off
+     * @throws PieceBrokeOff where a child was ended from outside
      */
     public static function all(array $pieces, bool $worth = true): array
     {
@@ -62,7 +62,7 @@ final class SideBySide
         foreach ($told as $text) {
             $theirs = $text === '' ? null : unserialize($text);
             if (!\is_array($theirs) || !\is_array($theirs[0] ?? null)) {
-                throw new \RuntimeException('A part of the work broke off: its process ended.');
+                throw new PieceBrokeOff('A part of the work broke off: its process ended.');
             }
             $results += $theirs[0];
             $broke = $theirs[1] ?? null;

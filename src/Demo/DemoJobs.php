@@ -75,7 +75,24 @@ final readonly class DemoJobs
     ) {
     }
 
+    /** All jobs, each as far as it comes. */
     public function fill(): void
+    {
+        foreach ($this->begin() as $on) {
+            do {
+                foreach ($this->tasks->openIds() as $task) {
+                    ($this->worker)(new LongWork($task));
+                }
+            } while (!$this->step($on));
+        }
+    }
+
+    /**
+     * The first job as far as it comes, the others with their art, waiting for the workers.
+     *
+     * @return list<CarryDemoOn> what is to become of them
+     */
+    public function begin(): array
     {
         $plum = $this->job(
             'plum-and-rye.svg',
@@ -121,13 +138,45 @@ final readonly class DemoJobs
             40,
             11,
         );
-        $this->work($dial, TaskKind::Separate);
-        $this->work($dial, TaskKind::Films);
-        $this->door->do(new GiveFrames($dial));
-        $this->coatTheFirst($dial);
-        $this->work($plum, TaskKind::Separate);
-        $this->slackWater();
-        $this->inManyInks();
+        $on = [
+            new CarryDemoOn($dial, films: true, frames: true),
+            new CarryDemoOn($plum),
+            new CarryDemoOn($this->slackWater(), films: true),
+            ...array_map(static fn (int $job): CarryDemoOn => new CarryDemoOn($job, films: true), $this->inManyInks()),
+        ];
+        foreach ($on as $one) {
+            $this->door->do(new AskForWork($one->jobId, TaskKind::Separate));
+        }
+
+        return $on;
+    }
+
+    /**
+     * One step further with a job, where nothing is under way.
+     *
+     * @return bool whether it is as far as it comes
+     */
+    public function step(CarryDemoOn $on): bool
+    {
+        $job = $this->jobs->get($on->jobId);
+        if ($this->tasks->firstOpenOf($job) !== null) {
+            return false;
+        }
+        $failed = $this->tasks->latestOf($job);
+        if ($failed?->state === TaskState::Failed) {
+            throw new \RuntimeException('The demo could not be made: '.$failed->failure);
+        }
+        if ($on->films && $job->filmsPath === null) {
+            $this->door->do(new AskForWork($on->jobId, TaskKind::Films));
+
+            return false;
+        }
+        if ($on->frames) {
+            $this->door->do(new GiveFrames($on->jobId));
+            $this->coatTheFirst($on->jobId);
+        }
+
+        return true;
     }
 
     /** Two garments of one order; on the light one the base stays up. */
@@ -147,30 +196,35 @@ final readonly class DemoJobs
         );
     }
 
-    /** Pictures in many colours, each by a method of its own, carried to its films. */
-    private function inManyInks(): void
+    /**
+     * Pictures in many colours, each by a method of its own.
+     *
+     * @return list<int>
+     */
+    private function inManyInks(): array
     {
         $paint = new ColourPaintings();
+        $jobs = [];
         foreach ([
             ['low-tide-ferry.png', $paint->lowTideFerry(), 'Low Tide Ferry', DemoArt::BLACK, 'black', 200.0, Substrate::Cotton, 'Tidewrack Rowing Club', 'tees', 60, 14, MethodName::Simulated],
             ['field-day.jpg', $paint->fieldDay(), 'Field Day ’26', DemoArt::WHITE, 'white', 150.0, Substrate::Cotton, 'Orchard Row Primary School', 'tees', 120, 12, MethodName::Process],
             ['night-market.jpg', $paint->nightMarket(), 'Night Market Lanterns', DemoArt::NAVY, 'dark navy', 140.0, Substrate::Cotton, 'Kettle Lane Bakery', 'tees', 80, 16, MethodName::Index],
             ['kelp-forest.jpg', $paint->kelpForest(), 'Kelp Forest', DemoArt::PAPER, 'cotton paper', 140.0, Substrate::Paper, 'Saltmarsh Print Fair', 'prints', 40, 21, MethodName::Layers],
         ] as [$file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due, $method]) {
-            $job = $this->job($file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due);
+            $jobs[] = $job = $this->job($file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due);
             $this->door->do(new FollowMethod($job, $method));
             if ($substrate === Substrate::Paper) {
                 $this->door->do(new ChooseTools($job, $this->presses->named(DemoShelves::TABLE)?->idOrFail()));
             }
-            $this->work($job, TaskKind::Separate);
-            $this->work($job, TaskKind::Films);
         }
+
+        return $jobs;
     }
 
-    /** A picture in tones on a coloured shirt: its two plates, their films and frames. */
-    private function slackWater(): void
+    /** A picture in tones on a coloured shirt. */
+    private function slackWater(): int
     {
-        $slack = $this->job(
+        return $this->job(
             'slack-water.jpg',
             (new DemoPainting())->slackWater(),
             'Slack Water',
@@ -183,8 +237,6 @@ final readonly class DemoJobs
             60,
             9,
         );
-        $this->work($slack, TaskKind::Separate);
-        $this->work($slack, TaskKind::Films);
     }
 
     private function job(

@@ -9,14 +9,21 @@ use Ektype\App\Shop\Job\Jobs;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\Messenger\MessageBusInterface;
 
 #[AsCommand('demo:load', 'Fills an empty shop with the Lantern Yard Print Room, a made-up shop')]
 final class LoadDemo extends Command
 {
-    public function __construct(private readonly Jobs $all, private readonly ShopDoor $door, private readonly DemoJobs $jobs)
+    public function __construct(private readonly Jobs $all, private readonly ShopDoor $door, private readonly DemoJobs $jobs, private readonly MessageBusInterface $bus)
     {
         parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addOption('first', null, InputOption::VALUE_NONE, 'Only the first job as far as it comes; the workers draw the others');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -27,7 +34,13 @@ final class LoadDemo extends Command
             return self::SUCCESS;
         }
         $this->door->do(new DemoShelves());
-        $this->jobs->fill();
+        if ($input->getOption('first') !== true) {
+            $this->jobs->fill();
+        } else {
+            foreach ($this->jobs->begin() as $on) {
+                $this->bus->dispatch($on);
+            }
+        }
         $output->writeln('The Lantern Yard Print Room is open.');
 
         return self::SUCCESS;

@@ -12,11 +12,13 @@ use Ektype\App\Action\Work\TurnTask;
 use Ektype\App\Shop\Task\TaskKind;
 use Ektype\App\Shop\Task\Tasks;
 use Ektype\App\Shop\Task\TaskState;
+use Ektype\Core\Raster\PieceBrokeOff;
 use Ektype\Core\Unit\Refusal;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Messenger\Stamp\DelayStamp;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 
 /** Does a task and keeps its progress. A task that fails says why and can be run again. */
 #[AsMessageHandler]
@@ -83,6 +85,10 @@ final readonly class LongWorkHandler
             // The task says so itself.
         } catch (Refusal $refusal) {
             $this->door->do(new TurnTask($taskId, TaskState::Failed, $refusal->getMessage()));
+        } catch (PieceBrokeOff|ProcessSignaledException $broken) {
+            // Somebody ended a process that drew for this one, and may be about to end this one: it is begun again.
+            $this->log->warning('A task was broken off from outside.', ['task' => $taskId, 'exception' => $broken]);
+            $this->bus->dispatch(new LongWork($taskId), [new DelayStamp(self::LATER_MS)]);
         } catch (\Throwable $fault) {
             $this->log->error('A task broke off.', ['task' => $taskId, 'exception' => $fault]);
             $this->door->do(

@@ -9,6 +9,7 @@ use Ektype\App\Action\Art\ReadGain;
 use Ektype\App\Action\Art\TakeOffPositive;
 use Ektype\App\Action\Art\WorkMix;
 use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Answering\Status;
 use Ektype\App\Api\Asking\Body;
@@ -61,6 +62,7 @@ final readonly class ArtController
     }
 
     /** Which methods fit the art, and how light the picture is. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/methods', methods: ['GET'])]
     public function methods(int $id): MethodsBench
     {
@@ -68,6 +70,7 @@ final readonly class ArtController
     }
 
     /** What a method would print, small. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/method/{method}.png', methods: ['GET'], requirements: ['method' => MethodName::PATTERN])]
     public function method(int $id, string $method): Response
     {
@@ -75,6 +78,7 @@ final readonly class ArtController
     }
 
     /** What a method would print of the art, and what it takes. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/method/{method}', methods: ['GET'], requirements: ['method' => MethodName::PATTERN])]
     public function offer(int $id, string $method): MethodOffer
     {
@@ -82,6 +86,7 @@ final readonly class ArtController
     }
 
     /** Which method to take, by how much care the job is worth. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/advice/{care}', methods: ['GET'], requirements: ['care' => 'side by side|usual|giveaway'])]
     public function advice(int $id, string $care): AdvisedMethod
     {
@@ -89,6 +94,7 @@ final readonly class ArtController
     }
 
     /** The best inks of the shelf for the art, for each number of screens. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/inks', methods: ['GET'])]
     public function inks(int $id): InksBench
     {
@@ -96,6 +102,7 @@ final readonly class ArtController
     }
 
     /** The nearest that the best inks come with so many screens, small. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/inks/{screens<[0-9]{1,2}>}.png', methods: ['GET'])]
     public function inkPicture(int $id, int $screens): Response
     {
@@ -107,6 +114,7 @@ final readonly class ArtController
      *
      * @return list<OrderOffer>
      */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/orders', methods: ['GET'])]
     public function orders(int $id): array
     {
@@ -114,6 +122,7 @@ final readonly class ArtController
     }
 
     /** What some inks would print; nothing is stored. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/ink-proof', methods: ['POST'])]
     public function inkProof(int $id, #[Body] InkTrial $trial): TriedInks
     {
@@ -121,6 +130,7 @@ final readonly class ArtController
     }
 
     /** What the job’s plan would print after a change to its tones, small; nothing is stored. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/tone-proof', methods: ['POST'])]
     public function proof(int $id, #[Body] ToneTrial $trial): Response
     {
@@ -144,6 +154,7 @@ final readonly class ArtController
     }
 
     /** The gain chart in this job’s dots, on a film. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/gain-chart.pdf', methods: ['GET'])]
     public function chart(int $id): Response
     {
@@ -151,6 +162,7 @@ final readonly class ArtController
     }
 
     /** The middle of the picture in squares of several sizes, to try which of them the shop’s meshes hold. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/index-test.pdf', methods: ['GET'])]
     public function squares(int $id): Response
     {
@@ -158,6 +170,7 @@ final readonly class ArtController
     }
 
     /** What the scan of a printed chart says; nothing is kept. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/gain-scan', methods: ['POST'])]
     public function scanned(int $id, #[Form('scan')] NewChartScan $new, Request $request): ChartSeen
     {
@@ -169,6 +182,7 @@ final readonly class ArtController
     }
 
     /** The chart printed and scanned by the stand-in; nothing is kept. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/gain-practice', methods: ['POST'])]
     public function practice(int $id): ChartSeen
     {
@@ -176,6 +190,7 @@ final readonly class ArtController
     }
 
     /** The picture small, as PNG, for kinds that a browser does not show. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/art.png', methods: ['GET'])]
     public function preview(int $id): Response
     {
@@ -183,6 +198,7 @@ final readonly class ArtController
     }
 
     /** The picture as it was brought. A drawing is shown, never run: no script, nothing from elsewhere. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/art', methods: ['GET'])]
     public function art(int $id): Response
     {
@@ -195,6 +211,7 @@ final readonly class ArtController
     }
 
     /** The marks of this job on an empty film, to draw over. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/mark-sheet.pdf', methods: ['GET'])]
     public function sheet(int $id): Response
     {
@@ -202,6 +219,7 @@ final readonly class ArtController
     }
 
     /** The print after some of its plates, at true size with the marks, to lay under the next drawing. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/stage/{stage<[1-9][0-9]?>}.pdf', methods: ['GET'])]
     public function stage(int $id, int $stage): Response
     {
@@ -218,6 +236,7 @@ final readonly class ArtController
         return $this->bench->of($id);
     }
 
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/positives', methods: ['POST']), Status(201)]
     public function add(int $id, #[Form('scan')] NewPositive $new, Request $request): ArtBench
     {

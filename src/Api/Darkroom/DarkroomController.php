@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Darkroom;
 
 use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Query\Darkroom\RoomPlan;
 use Ektype\App\Query\Darkroom\SeeDarkroom;
@@ -18,6 +19,7 @@ final readonly class DarkroomController
     }
 
     /** The plan from now on. */
+    #[Heavy]
     #[Route('/api/darkroom', methods: ['GET'])]
     public function plan(): RoomPlan
     {
@@ -25,6 +27,7 @@ final readonly class DarkroomController
     }
 
     /** What follows when the screens get their turn in this order. */
+    #[Heavy]
     #[Route('/api/darkroom', methods: ['POST'])]
     public function byHand(#[Body] OrderByHand $by): RoomPlan
     {

@@ -6,6 +6,7 @@ namespace Ektype\App\Api\Films;
 
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Answering\Status;
 use Ektype\App\Api\Asking\Asked;
@@ -55,18 +56,21 @@ final readonly class FilmsController
     }
 
     /** A film as the light table read it back from its file. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/table/{film<[0-9]{1,9}>}.png', methods: ['GET'])]
     public function readBack(int $id, int $film, #[Asked] FilmTint $tinted): Response
     {
         return Served::picture($this->pictures->readBack($id, $film, $tinted->tint));
     }
 
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/table/loupe.png', methods: ['GET'])]
     public function loupe(int $id, #[Asked] TableLoupe $at): Response
     {
         return Served::picture($this->pictures->loupeOnFilms($id, $at->point(), $at->mm, $at->alone));
     }
 
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/films/{name<[a-z0-9-]+\.(pdf|zip|png|tif|svg|json)>}', methods: ['GET'])]
     public function download(int $id, string $name): Response
     {

@@ -11,6 +11,7 @@ use Ektype\App\Action\Jobs\FinishJob;
 use Ektype\App\Action\Jobs\PrintAgain;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\JsonAnswer;
 use Ektype\App\Api\Answering\Status;
 use Ektype\App\Api\Asking\Body;
@@ -43,6 +44,7 @@ final readonly class JobsController
     }
 
     /** A new job from a picture; its separation starts at once. */
+    #[Heavy]
     #[Route('/api/jobs', methods: ['POST']), Status(201)]
     public function create(#[Form('art')] NewJob $new, Request $request): JobHead
     {

@@ -6,6 +6,7 @@ namespace Ektype\App\Api\Light;
 
 use Ektype\App\Action\Light\MeasureStartLoss;
 use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Asking\Asked;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Query\Light\DistanceSeen;
@@ -28,6 +29,7 @@ final readonly class LampController
     }
 
     /** @return list<DistanceSeen> how far a point lamp may stand, with the evenness and the time that result */
+    #[Heavy]
     #[Route('/api/lamps/{id<[0-9]{1,9}>}/distances', methods: ['GET'])]
     public function distances(int $id, #[Asked] PrintUnderLamp $print): array
     {

@@ -7,6 +7,7 @@ namespace Ektype\App\Api\Light;
 use Ektype\App\Action\Light\ForgetStepTest;
 use Ektype\App\Action\Light\SetTestAside;
 use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Answering\Status;
 use Ektype\App\Api\Asking\Asked;
@@ -34,6 +35,7 @@ final readonly class StepTestController
     }
 
     /** @return list<TestOffer> the tests that would teach most of what waits, the best first */
+    #[Heavy]
     #[Route('/api/step-tests/next', methods: ['GET'])]
     public function next(): array
     {
@@ -48,6 +50,7 @@ final readonly class StepTestController
     }
 
     /** The film for it. */
+    #[Heavy]
     #[Route('/api/step-tests/film.pdf', methods: ['GET'])]
     public function film(#[Asked] TestFilmWanted $wanted): Response
     {
@@ -62,6 +65,7 @@ final readonly class StepTestController
     }
 
     /** What a picture of the strips against the light shows; nothing is kept. */
+    #[Heavy]
     #[Route('/api/step-tests/picture', methods: ['POST'])]
     public function picture(#[Form('picture')] PictureOfStrips $of, Request $request): ReadStrips
     {
@@ -72,6 +76,7 @@ final readonly class StepTestController
     }
 
     /** The strips washed and scanned by the stand-in; nothing is kept. */
+    #[Heavy]
     #[Route('/api/step-tests/practice', methods: ['POST'])]
     public function practice(#[Body] PracticeTest $of): ReadStrips
     {

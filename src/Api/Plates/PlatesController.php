@@ -6,6 +6,7 @@ namespace Ektype\App\Api\Plates;
 
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Answering\Status;
 use Ektype\App\Api\Asking\Asked;
@@ -63,6 +64,7 @@ final readonly class PlatesController
     }
 
     /** What each plate buys. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/costs', methods: ['GET'])]
     public function costs(int $id): Costs
     {
@@ -70,12 +72,14 @@ final readonly class PlatesController
     }
 
     /** The print with the best so many inks. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/costs/{inks<[0-9]{1,9}>}.png', methods: ['GET'])]
     public function withInks(int $id, int $inks): Response
     {
         return Served::picture($this->pictures->withInks($id, $inks));
     }
 
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/pull/{stop<[0-9]{1,9}>}.png', methods: ['GET'])]
     public function pull(int $id, int $stop): Response
     {
@@ -83,18 +87,21 @@ final readonly class PlatesController
     }
 
     /** The print and its plates at the size of the screen, drawn at once; the films’ own come after. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/first-pull', methods: ['GET'])]
     public function first(int $id): FirstPull
     {
         return $this->pictures->firstPull($id);
     }
 
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/first-pull/{key<[0-9a-f]{16}>}.png', methods: ['GET'])]
     public function firstPicture(int $id, string $key): Response
     {
         return Served::picture($this->pictures->firstPicture($id, $key));
     }
 
+    #[Heavy]
     #[Route('/api/plates/{id<[0-9]{1,9}>}/film.png', methods: ['GET'])]
     public function film(int $id, #[Asked] Tinted $tinted): Response
     {
@@ -102,12 +109,14 @@ final readonly class PlatesController
     }
 
     /** Where the dots of a plate are too small for its mesh, and where their holes close. */
+    #[Heavy]
     #[Route('/api/plates/{id<[0-9]{1,9}>}/not-held.png', methods: ['GET'])]
     public function notHeld(int $id): Response
     {
         return Served::picture($this->pictures->dotsNotHeld($id));
     }
 
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/loupe.png', methods: ['GET'])]
     public function loupe(int $id, #[Asked] LoupeAt $at): Response
     {
@@ -115,6 +124,7 @@ final readonly class PlatesController
     }
 
     /** How far the colours change by a plate that is off. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/shift', methods: ['GET'])]
     public function shift(int $id, #[Asked] LoupeAt $at): ShiftSeen
     {

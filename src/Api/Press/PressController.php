@@ -9,6 +9,7 @@ use Ektype\App\Action\Press\TakeKnobs;
 use Ektype\App\Action\Press\TickSetUp;
 use Ektype\App\Action\Press\TurnedAndPrinted;
 use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Api\Asking\Brought;
@@ -60,6 +61,7 @@ final readonly class PressController
     }
 
     /** One print of the strike-off, from its scan: read for all plates, and kept. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/strike-off', methods: ['POST'])]
     public function strikeOff(int $id, #[Form('scan')] ScanOfPrint $of, Request $request): StrikeOffSeen
     {
@@ -67,6 +69,7 @@ final readonly class PressController
     }
 
     /** One print of the strike-off by the stand-in. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/strike-off/simulated', methods: ['POST'])]
     public function simulated(int $id, #[Body] ScanOfPrint $of): StrikeOffSeen
     {
@@ -92,6 +95,7 @@ final readonly class PressController
     }
 
     /** The orders in which the job can print. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/press-orders', methods: ['GET'])]
     public function orders(int $id): OrdersOfJob
     {
@@ -99,6 +103,7 @@ final readonly class PressController
     }
 
     /** What another order would do; nothing is moved. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/press-orders/tried', methods: ['POST'])]
     public function tried(int $id, #[Body] OrderTried $of): OrderShown
     {
@@ -106,6 +111,7 @@ final readonly class PressController
     }
 
     /** The print with its plates in another order. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/press-orders/{order<[0-9]{1,9}(-[0-9]{1,9}){0,23}>}.png', methods: ['GET'])]
     public function inOrder(int $id, string $order): Response
     {
@@ -130,6 +136,7 @@ final readonly class PressController
     }
 
     /** The page on which the customer says yes. */
+    #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/proof.pdf', methods: ['GET'])]
     public function proof(int $id): Response
     {

@@ -6,6 +6,7 @@ namespace Ektype\App\Api\Screens;
 
 use Ektype\App\Action\Screens\GiveFrames;
 use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Asking\Asked;
 use Ektype\App\Query\Job\JobHead;
 use Ektype\App\Query\Job\SeeJob;
@@ -69,18 +70,21 @@ final readonly class ScreensController
         return $this->meshes->for($id);
     }
 
+    #[Heavy]
     #[Route('/api/plates/{id<[0-9]{1,9}>}/moire', methods: ['GET'])]
     public function moire(int $id, #[Asked] Ruling $ruling): Pattern
     {
         return $this->moire->at($id, $ruling->lpi, $ruling->angle);
     }
 
+    #[Heavy]
     #[Route('/api/plates/{id<[0-9]{1,9}>}/moire/map', methods: ['GET'])]
     public function map(int $id): PatternMap
     {
         return $this->moire->map($id);
     }
 
+    #[Heavy]
     #[Route('/api/plates/{id<[0-9]{1,9}>}/moire.png', methods: ['GET'])]
     public function picture(int $id, #[Asked] Ruling $ruling): Response
     {

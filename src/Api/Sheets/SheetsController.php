@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Sheets;
 
 use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
@@ -21,6 +22,7 @@ final readonly class SheetsController
     {
     }
 
+    #[Heavy]
     #[Route('/api/sheets/{table}.csv', methods: ['GET'])]
     public function csv(SheetKind $table): Response
     {
@@ -28,6 +30,7 @@ final readonly class SheetsController
     }
 
     /** What the table would do; nothing is done. */
+    #[Heavy]
     #[Route('/api/sheets/{table}/look', methods: ['POST'])]
     public function look(SheetKind $table, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
     {
@@ -35,6 +38,7 @@ final readonly class SheetsController
     }
 
     /** Takes the rows that can be taken, all of them or none. */
+    #[Heavy]
     #[Route('/api/sheets/{table}', methods: ['POST'])]
     public function take(SheetKind $table, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
     {

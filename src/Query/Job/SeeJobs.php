@@ -25,7 +25,9 @@ final readonly class SeeJobs
                 // Stable: those of one day stay newest first.
                 usort($jobs, static fn (Job $a, Job $b): int => self::turn($a) <=> self::turn($b));
 
-                return array_map(static fn (Job $job): JobOnShelf => self::one($job, $shop), $jobs);
+                $atWork = $shop->shelves->tasks->stepsByJob();
+
+                return array_map(static fn (Job $job): JobOnShelf => self::one($job, $shop, $atWork[$job->idOrFail()] ?? ''), $jobs);
             },
         );
     }
@@ -45,7 +47,7 @@ final readonly class SeeJobs
     }
 
     /** In the words of the hands that will do it. */
-    private static function waits(Job $job, Snapshot $shop): string
+    private static function waits(Job $job, Snapshot $shop, string $atWork): string
     {
         $plates = $job->platesInOrder();
         $bare = array_values(array_filter($plates, static fn (Plate $p): bool => $p->frame === null));
@@ -54,6 +56,7 @@ final readonly class SeeJobs
 
         return match (true) {
             $job->finishedOn !== null => '',
+            $atWork !== '' => ($job->separationIsCurrent() ? 'its films, ' : 'its plates, ').($atWork === 'working' ? 'being drawn now' : 'next in turn'),
             $job->separationPath === null => 'its plates',
             !$job->separationIsCurrent() => 'its plates, drawn again',
             !$job->filmsAreCurrent() => 'its films',
@@ -69,7 +72,7 @@ final readonly class SeeJobs
         return $job->dueOn === null ? null : (int) (new \DateTimeImmutable($shop->now->format('Y-m-d')))->diff(new \DateTimeImmutable($job->dueOn))->format('%r%a');
     }
 
-    private static function one(Job $job, Snapshot $shop): JobOnShelf
+    private static function one(Job $job, Snapshot $shop, string $atWork): JobOnShelf
     {
         $plates = $job->platesInOrder();
         $some = static fn (callable $is): bool => array_filter($plates, $is) !== [];
@@ -98,7 +101,7 @@ final readonly class SeeJobs
                 default => 'on the press',
             },
             array_map(static fn (Plate $p): string => $p->ink->name ?? $p->name, $plates),
-            self::waits($job, $shop),
+            self::waits($job, $shop, $atWork),
             self::daysLeft($job, $shop),
         );
     }

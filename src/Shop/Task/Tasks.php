@@ -40,6 +40,23 @@ final readonly class Tasks extends Shelf
         return $this->shelf()->findOneBy(['job' => $job, 'kind' => $kind, 'state' => [TaskState::Waiting, TaskState::Working]]);
     }
 
+    /** @return list<int> all that is asked for and not done, as it was asked */
+    public function openIds(): array
+    {
+        return array_map(static fn (Task $t): int => $t->idOrFail(), $this->shelf()->findBy(['state' => [TaskState::Waiting, TaskState::Working]], ['id' => 'ASC']));
+    }
+
+    /** @return array<int, string> job => what is being done for it */
+    public function stepsByJob(): array
+    {
+        $steps = [];
+        foreach ($this->entities->getConnection()->fetchAllKeyValue("SELECT job_id, state FROM task WHERE state IN ('waiting', 'working') ORDER BY id DESC") as $job => $state) {
+            $steps[(int) $job] = \is_string($state) ? $state : '';
+        }
+
+        return $steps;
+    }
+
     /** What was asked first of a job and is not done. */
     public function firstOpenOf(Job $job): ?Task
     {

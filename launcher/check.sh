@@ -1,0 +1,51 @@
+# Checking everything. Read by ./ektype.
+
+PARATEST_CORES=2
+
+style() { say "— style"; vendor/bin/php-cs-fixer check --quiet --show-progress=none 2>/dev/null || { vendor/bin/php-cs-fixer check --diff --show-progress=none | head -60; stop_with "The PHP style is off: vendor/bin/php-cs-fixer fix mends it."; }; }
+types() {
+  say "— types and arrows (PHPStan)"
+  "${PHP[@]}" vendor/bin/phpstan analyse --no-progress --memory-limit=2G
+  "${PHP[@]}" vendor/bin/phpstan analyse --no-progress --memory-limit=2G -c phpstan.decoded.neon
+}
+# The tests of PHP on both cores, each process with a shop of its own.
+php_tests() { say "— $1 (PHPUnit)"; shift; "${PHP[@]}" vendor/bin/paratest --processes=$PARATEST_CORES --passthru-php="-d opcache.enable_cli=1 -d opcache.jit=1054 -d opcache.jit_buffer_size=128M -d memory_limit=2G" --no-progress "$@"; }
+pages() { say "— pages (TypeScript, lint, vitest)"; (cd web && npx tsc --noEmit && npm run --silent lint && npm run --silent test); }
+# Two shops side by side, each with a server and a browser of its own; each test begins with its shop as it opens.
+browser() {
+  say "— browser (Playwright)"
+  local both="$PWD/var/e2e" urls="" shops="" shop
+  rm -rf "$both"
+  export EKTYPE_DATA="$both/1"
+  need_shop
+  "${PHP[@]}" bin/console demo:load >/dev/null
+  php -r '$shop = new SQLite3($argv[1]); exit($shop->backup(new SQLite3($argv[2])) ? 0 : 1);' "$EKTYPE_DATA/shop.db" "$EKTYPE_DATA/opened.db"
+  cp -r "$both/1" "$both/2"
+  PORT=8390
+  for shop in 1 2; do
+    PORT=$((PORT + 1)); while ! port_is_free $PORT; do PORT=$((PORT + 1)); done
+    export EKTYPE_DATA="$both/$shop"
+    serve
+    urls="$urls http://127.0.0.1:$PORT"; shops="$shops $EKTYPE_DATA"
+  done
+  (cd web && EKTYPE_URLS="${urls# }" EKTYPE_SHOPS="${shops# }" NODE_PATH="$PWD/node_modules" npm run --silent browser -- "$@")
+  stop_keepers
+}
+
+run_tests() {
+  need_machine test
+  need_project
+  case ${1:-all} in
+    style) style ;;
+    types) types ;;
+    core) php_tests core --testsuite core ;;
+    app) php_tests application --testsuite application ;;
+    web) need_pages; pages ;;
+    browser) need_pages; browser ;;
+    all) need_pages; style; types; php_tests "core and application"; pages; browser; say "All is well." ;;
+    *.php) "${PHP[@]}" vendor/bin/phpunit "$@" ;;
+    *.spec.ts) need_pages; browser "$(basename "$1")" ;;
+    *.test.ts | *.test.tsx) need_pages; (cd web && npx vitest run "$(basename "$1")") ;;
+    *) stop_with "./ektype test does not know “$1”; it takes style, types, core, app, web, browser, or a file of tests." ;;
+  esac
+}
