@@ -28,6 +28,7 @@ use Ektype\App\Shop\Stencil\Stencils;
 use Ektype\App\Shop\StepTest\StepTests;
 use Ektype\App\Shop\Task\Tasks;
 use Ektype\App\Shop\TensionReading\TensionReadings;
+use Ektype\App\Shop\Written\Written;
 use Psr\Clock\ClockInterface;
 
 /** What a change has at hand: the shelves of the shop, its files, the clock, and whose hand it is. */
@@ -54,6 +55,7 @@ final readonly class ShopFloor
         public Changes $changes,
         public RowStore $rows,
         public ShopFiles $files,
+        public Written $written,
         public Recipes $recipes,
         public Hand $hand,
         private ClockInterface $clock,

@@ -8,6 +8,7 @@ use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\KeepPlates;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\ShopFiles;
+use Ektype\App\Shop\Written\Written;
 use Ektype\App\Work\First\FirstPulls;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
@@ -23,6 +24,7 @@ final readonly class SeparateJob
         private ScannedPositive $scans,
         private FirstPulls $first,
         private ShopFiles $files,
+        private Written $written,
         private ShopDoor $door,
         private string $shopData,
     ) {
@@ -55,6 +57,7 @@ final readonly class SeparateJob
             $key = $job->separationKey($plan);
         }
         $folder = \sprintf('jobs/%d/separation-%d', $id, $taskId);
+        $this->written->down($folder);
         foreach ($result->plates as $i => $plate) {
             $progress->tell('Keeping the plates', 0.9 + 0.1 * $i / \count($result->plates));
             $this->files->put(\sprintf('%s/%d.plane', $folder, $i), PlaneFile::of($plate->plane));

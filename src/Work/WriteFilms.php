@@ -13,6 +13,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\MediaUsed;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\ShopFiles;
+use Ektype\App\Shop\Written\Written;
 use Ektype\Core\Film\CheckedFilm;
 use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlate;
@@ -35,6 +36,7 @@ final readonly class WriteFilms
         private ShopDoor $door,
         private FilmSetWriter $writer,
         private ShopFiles $files,
+        private Written $written,
         private LightTable $table,
         private string $shopData,
     ) {
@@ -115,6 +117,7 @@ final readonly class WriteFilms
             ),
         ];
         $folder = \sprintf('jobs/%d/films-%d', $id, $taskId);
+        $this->written->down($folder);
         $names = $this->writer->write(
             $this->files,
             $folder,

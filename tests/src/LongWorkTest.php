@@ -9,7 +9,6 @@ use Ektype\App\Work\LongWorkHandler;
 use Ektype\App\Work\LostWork;
 use Ektype\App\Work\StoppedByHand;
 use Ektype\App\Work\TaskProgress;
-use Ektype\App\Work\Tidying;
 
 /** Long work is done once, is never lost, can be stopped, and leaves nothing behind. */
 final class LongWorkTest extends ShopTestCase
@@ -76,36 +75,6 @@ final class LongWorkTest extends ShopTestCase
         $this->ask('DELETE', "/api/jobs/$id");
         $this->service(LongWorkHandler::class)(new LongWork($task));
         self::assertSame([], $this->service(LostWork::class)->takeUp(), 'its task went with it');
-    }
-
-    public function testWhatNobodyNeedsIsClearedAwayAndWhatUndoNeedsStays(): void
-    {
-        $id = $this->twoDotsOnFrames();
-        $files = self::data().'/files/';
-        $first = $this->text("SELECT separation_path FROM job WHERE id = $id");
-        $this->ask('PATCH', "/api/jobs/$id", ['garmentHex' => '#ffffff']);
-        $this->ask('POST', "/api/jobs/$id/separate", null, 202);
-        $this->work();
-        $second = $this->text("SELECT separation_path FROM job WHERE id = $id");
-        self::assertNotSame($first, $second);
-        mkdir($files."jobs/$id/separation-9999", 0o700);
-        mkdir($files.'jobs/777/films-1', 0o700, true);
-        touch($files.'art/half.svg.part');
-        $tidying = $this->service(Tidying::class);
-        self::assertSame([], $tidying->tidy(time() - 3600), 'what is new may be under way');
-        $gone = $tidying->tidy(time() + 5);
-        self::assertEqualsCanonicalizing(["jobs/$id/separation-9999", 'jobs/777/films-1', 'art/half.svg.part'], $gone);
-        self::assertDirectoryExists($files.$first, 'undo brings it back');
-        $this->undo($id);
-        self::assertSame($first, $this->text("SELECT separation_path FROM job WHERE id = $id"));
-
-        // Two weeks on nobody takes it back.
-        $this->connection()->executeStatement("UPDATE shop_change SET made_at = '2020-01-01 08:00:00'");
-        self::assertContains($second, $tidying->tidy(time() + 5));
-        self::assertDirectoryExists($files.$first);
-        self::assertDirectoryDoesNotExist($files.$second);
-        $this->browser->request('GET', "/api/jobs/$id/pull/3.png");
-        self::assertSame(200, $this->browser->getResponse()->getStatusCode());
     }
 
     private function text(string $sql): string

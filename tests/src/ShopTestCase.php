@@ -48,7 +48,7 @@ abstract class ShopTestCase extends WebTestCase
         $kernel = self::bootKernel(['debug' => false]);
         $application = new Application($kernel);
         $application->setAutoExit(false);
-        $application->run(new ArrayInput(['command' => 'doctrine:migrations:migrate', '-n' => true, '-q' => true]), new NullOutput());
+        $application->run(new ArrayInput(['command' => 'shop:open', '-n' => true]), new NullOutput());
         $door = self::getContainer()->get(ShopDoor::class);
         self::assertInstanceOf(ShopDoor::class, $door);
         $door->do(new DemoShelves());

@@ -48,6 +48,7 @@ final readonly class BringArt implements Change
         $job->lamp = $shop->lamps->first();
         $job->emulsion = $shop->emulsions->first();
         $job->filmPrinter = $shop->filmPrinters->only();
+        $shop->written->down($kept);
         $shop->files->put($kept, $art->kind === 'svg' ? SvgText::of($this->path) : (string) file_get_contents($this->path));
         $shop->jobs->add($job);
 
