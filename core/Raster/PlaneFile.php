@@ -28,7 +28,7 @@ final class PlaneFile
         ).pack('N*', ...array_map(\strlen(...), $bands)).implode('', $bands);
     }
 
-    /** @throws \UnexpectedValueException where it is not a whole plane */
+    /** @throws DamagedPlane where it is not a whole plane */
     public static function read(string $file): BitPlane
     {
         $stream = fopen('php://memory', 'r+');
@@ -48,7 +48,7 @@ final class PlaneFile
      * @param int $from  first row, from 0
      * @param int $count how many; fewer where the plane ends
      *
-     * @throws \UnexpectedValueException where it is not a whole plane
+     * @throws DamagedPlane where it is not a whole plane
      */
     public static function window(string $path, int $from, int $count): BitPlane
     {
@@ -111,8 +111,8 @@ final class PlaneFile
         return new BitPlane($width, $count, \strlen($all) === $count * $stride ? $all : substr($all, $top, $count * $stride));
     }
 
-    private static function damaged(): \UnexpectedValueException
+    private static function damaged(): DamagedPlane
     {
-        return new \UnexpectedValueException('The kept plane is damaged. Separate the art again.');
+        return DamagedPlane::because('A kept plate is damaged. Draw the plates again: nothing that you decided is lost.');
     }
 }

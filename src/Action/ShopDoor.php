@@ -70,12 +70,23 @@ final readonly class ShopDoor
             return new Done(self::named($what), $touched->made);
         } catch (\Throwable $fault) {
             $this->journal->end();
-            if ($connection->isTransactionActive()) {
-                $connection->rollBack();
-            }
-            $this->entities->clear();
+            $this->giveUp();
             throw $fault;
         }
+    }
+
+    private function giveUp(): void
+    {
+        $connection = $this->entities->getConnection();
+        try {
+            while ($connection->isTransactionActive()) {
+                $connection->rollBack();
+            }
+        } catch (\Doctrine\DBAL\Exception) {
+            // On a full disk SQLite has taken all of it back by itself, and knows of no transaction any more.
+            $connection->close();
+        }
+        $this->entities->clear();
     }
 
     /**

@@ -17,6 +17,7 @@ use Ektype\App\Shop\StepTest\StepTests;
 use Ektype\App\Shop\Task\Tasks;
 use Ektype\App\Shop\TensionReading\TensionReadings;
 use Ektype\App\Shop\Turn;
+use Ektype\App\Shop\Written\FolderSums;
 
 /** The shelves that a look at the shop takes things from. */
 final readonly class Shelves
@@ -35,6 +36,7 @@ final readonly class Shelves
         public DarkRooms $darkRooms,
         public Tasks $tasks,
         public Turn $turn,
+        public FolderSums $sums,
     ) {
     }
 }

@@ -38,6 +38,12 @@ final readonly class Kept
         return new self($values, $path);
     }
 
+    /** @return list<string> what it names */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->values));
+    }
+
     public function pathOf(string $name): string
     {
         return $this->path === '' ? $name : $this->path.'.'.$name;

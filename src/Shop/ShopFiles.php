@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Ektype\App\Shop;
 
 use League\Flysystem\Filesystem;
+use Ektype\App\Shop\Written\DamagedFile;
 use League\Flysystem\Local\LocalFilesystemAdapter;
+use League\Flysystem\UnableToReadFile;
 
 /** The shop's files. A file is written under another name and then renamed, so none is ever half there. */
 final readonly class ShopFiles
@@ -33,7 +35,11 @@ final readonly class ShopFiles
 
     public function read(string $path): string
     {
-        return $this->files->read($path);
+        try {
+            return $this->files->read($path);
+        } catch (UnableToReadFile) {
+            throw DamagedFile::because(\sprintf('A file of this shop is missing: %s. Nothing that you decided is lost. Draw the plates again where it is a plate, write the films again where it is a film, bring the picture again where it is art.', $path));
+        }
     }
 
     public function has(string $path): bool

@@ -21,7 +21,7 @@ final class SqliteSettings implements Middleware
             public function connect(#[\SensitiveParameter] array $params): Connection
             {
                 $connection = parent::connect(['driverOptions' => [\PDO::SQLITE_ATTR_OPEN_FLAGS => \PDO::SQLITE_OPEN_READWRITE]] + $params);
-                $connection->exec('PRAGMA busy_timeout = 8000');
+                $connection->exec('PRAGMA busy_timeout = 5000');
                 $connection->exec('PRAGMA journal_mode = WAL');
                 $connection->exec('PRAGMA synchronous = NORMAL');
                 $connection->exec('PRAGMA foreign_keys = ON');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
+use Ektype\App\Shop\Written\DamagedFile;
 use Ektype\Core\Raster\CoverageMap;
 
 /** Keeps a coverage map between the separation and the pull. */
@@ -18,9 +19,9 @@ final class CoverageFile
     {
         $end = (int) strpos($file, "\n");
         $head = sscanf(substr($file, 0, $end), '%d %d %d');
-        $bytes = gzuncompress(substr($file, $end + 1));
+        $bytes = @gzuncompress(substr($file, $end + 1));
         if (!\is_array($head) || !\is_int($head[0]) || !\is_int($head[1]) || !\is_int($head[2]) || $bytes === false) {
-            throw new \UnexpectedValueException('The kept preview is damaged. Separate the art again.');
+            throw DamagedFile::because('The kept preview of a plate is damaged. Draw the plates again: nothing that you decided is lost.');
         }
 
         return new CoverageMap($head[0], $head[1], $head[2], $bytes);

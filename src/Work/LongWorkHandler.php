@@ -9,9 +9,11 @@ use Ektype\App\Action\Hand;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\LongWork;
 use Ektype\App\Action\Work\TurnTask;
+use Ektype\App\Shop\Folder\DiskRoom;
 use Ektype\App\Shop\Task\TaskKind;
 use Ektype\App\Shop\Task\Tasks;
 use Ektype\App\Shop\Task\TaskState;
+use Ektype\App\Shop\Trouble;
 use Ektype\Core\Raster\PieceBrokeOff;
 use Ektype\Core\Unit\Refusal;
 use Psr\Log\LoggerInterface;
@@ -39,6 +41,7 @@ final readonly class LongWorkHandler
         private OneAtATime $one,
         private MessageBusInterface $bus,
         private LoggerInterface $log,
+        private DiskRoom $room,
     ) {
     }
 
@@ -90,6 +93,15 @@ final readonly class LongWorkHandler
             $this->log->warning('A task was broken off from outside.', ['task' => $taskId, 'exception' => $broken]);
             $this->bus->dispatch(new LongWork($taskId), [new DelayStamp(self::LATER_MS)]);
         } catch (\Throwable $fault) {
+            if (Trouble::of($fault) === Trouble::Busy) {
+                // It stays under way, and is taken up again once its message is missed.
+                throw $fault;
+            }
+            if (Trouble::of($fault) === Trouble::DiskFull || $this->room->isFull()) {
+                $this->door->do(new TurnTask($taskId, TaskState::Failed, \sprintf('The disk is full: %s. Make room there, then run it again.', $this->room->says())));
+
+                return;
+            }
             $this->log->error('A task broke off.', ['task' => $taskId, 'exception' => $fault]);
             $this->door->do(
                 new TurnTask(

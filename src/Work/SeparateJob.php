@@ -8,6 +8,7 @@ use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\KeepPlates;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\ShopFiles;
+use Ektype\App\Shop\Written\FolderSums;
 use Ektype\App\Shop\Written\Written;
 use Ektype\App\Work\First\FirstPulls;
 use Ektype\Core\Raster\CoverageMap;
@@ -25,6 +26,7 @@ final readonly class SeparateJob
         private FirstPulls $first,
         private ShopFiles $files,
         private Written $written,
+        private FolderSums $sums,
         private ShopDoor $door,
         private string $shopData,
     ) {
@@ -66,6 +68,7 @@ final readonly class SeparateJob
                 $this->files->put(\sprintf('%s/%d.dots', $folder, $i), CoverageFile::of($plate->dots->picked));
             }
         }
+        $this->sums->write($folder);
         $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, $result->findings, $plan, $chosenFrom ?? null));
     }
 }

@@ -13,6 +13,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\MediaUsed;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\ShopFiles;
+use Ektype\App\Shop\Written\FolderSums;
 use Ektype\App\Shop\Written\Written;
 use Ektype\Core\Film\CheckedFilm;
 use Ektype\Core\Film\FilmNesting;
@@ -37,6 +38,7 @@ final readonly class WriteFilms
         private FilmSetWriter $writer,
         private ShopFiles $files,
         private Written $written,
+        private FolderSums $sums,
         private LightTable $table,
         private string $shopData,
     ) {
@@ -151,6 +153,7 @@ final readonly class WriteFilms
         );
         $progress->tell('Packing the set', 0.96);
         $this->pack($folder, $names);
+        $this->sums->write($folder);
         $laid = FilmNesting::of($printer, $sheet, \count($films));
         $media = new MediaUsed(
             $sheet->mm($sheet->widthPx),

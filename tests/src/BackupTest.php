@@ -87,6 +87,53 @@ final class BackupTest extends ShopTestCase
         self::assertFileDoesNotExist($this->folder.'/new.part');
     }
 
+    public function testOneFlippedBitIsDamageAndBlocksNoOtherBackup(): void
+    {
+        $this->twoDotsSeparated();
+        $this->backup()->write($this->folder.'/shop.zip');
+        $whole = (string) file_get_contents($this->folder.'/shop.zip');
+        $zip = new \ZipArchive();
+        $zip->open($this->folder.'/shop.zip');
+        $name = self::aFileIn($zip);
+        $zip->close();
+        // In the middle of the packed bytes of one plate, which begin behind its name.
+        $damaged = $whole;
+        $at = (int) strpos($damaged, $name) + \strlen($name) + 60;
+        $damaged[$at] = \chr(\ord($damaged[$at]) ^ 16);
+        file_put_contents($this->folder.'/flipped.zip', $damaged);
+        $this->refused('damaged at '.$name, fn () => $this->restore()->into($this->folder.'/new', $this->folder.'/flipped.zip'));
+        self::assertSame([], (array) glob($this->folder.'/new*'), 'nothing is left that would stand in the way');
+        // What a start has left in the folder is no shop.
+        mkdir($this->folder.'/new');
+        touch($this->folder.'/new/ektype-2026-12.log');
+        $this->restore()->into($this->folder.'/new', $this->folder.'/shop.zip');
+        self::assertFileExists($this->folder.'/new/shop.db');
+    }
+
+    public function testTheNextBackupAndRestoreWorkAfterOnesThatWereKilled(): void
+    {
+        $this->twoDotsSeparated();
+        foreach (['shop.zip.part', 'shop.zip.db.part', 'shop.zip.part.aB3xYz', 'shop.zip.db.part-journal'] as $left) {
+            file_put_contents($this->folder.'/'.$left, 'half');
+        }
+        mkdir($this->folder.'/new.part');
+        file_put_contents($this->folder.'/new.part/shop.db', 'half');
+        $this->backup()->write($this->folder.'/shop.zip');
+        $this->restore()->into($this->folder.'/new', $this->folder.'/shop.zip');
+        self::assertSame(['new', 'shop.zip'], array_values(array_diff((array) scandir($this->folder), ['.', '..'])));
+    }
+
+    public function testTwoBackupsAtOnceDoNotWriteIntoEachOther(): void
+    {
+        $this->twoDotsSeparated();
+        $other = fopen(self::data().'/backup.lock', 'c');
+        self::assertNotFalse($other);
+        self::assertTrue(flock($other, \LOCK_EX));
+        $this->refused('being written already', fn () => $this->backup()->write($this->folder.'/shop.zip'));
+        fclose($other);
+        $this->backup()->write($this->folder.'/shop.zip');
+    }
+
     public function testABackupCannotWriteOutsideItsFolder(): void
     {
         $this->twoDotsSeparated();

@@ -9,7 +9,9 @@ use Ektype\App\Api\Guard\NotOurs;
 use Ektype\App\Request\Fault;
 use Ektype\App\Request\FieldAtFault;
 use Ektype\App\Request\UnreadableRequest;
+use Ektype\App\Shop\Folder\DiskRoom;
 use Ektype\App\Shop\NotHere;
+use Ektype\App\Shop\Trouble;
 use Ektype\Core\Unit\Refusal;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -24,7 +26,10 @@ final readonly class ProblemAnswer
 {
     private const REFUSED = 422;
 
-    public function __construct(private LoggerInterface $log)
+    /** After so long a page asks again, s. */
+    private const AGAIN_S = 2;
+
+    public function __construct(private LoggerInterface $log, private DiskRoom $room)
     {
     }
 
@@ -39,7 +44,7 @@ final readonly class ProblemAnswer
             $fault instanceof HttpExceptionInterface => $fault->getStatusCode() === 404
                 ? self::answer(404, 'Not here', (new NotHere())->getMessage())
                 : self::answer($fault->getStatusCode(), 'That does not work', 'This request is not one that Ektype answers.'),
-            default => $this->broken($fault),
+            default => $this->troubled($fault) ?? $this->broken($fault),
         });
     }
 
@@ -60,9 +65,33 @@ final readonly class ProblemAnswer
         );
     }
 
+    /** What is no fault of the program: a held database, a full disk. */
+    private function troubled(\Throwable $fault): ?JsonResponse
+    {
+        // A full disk complains in many ways; where there is no room, that is the reason.
+        $trouble = Trouble::of($fault) ?? ($this->room->isFull() ? Trouble::DiskFull : null);
+        if ($trouble === Trouble::Busy) {
+            $busy = self::answer(503, 'Busy', 'The shop is busy: another program holds its database. Nothing was changed; this page tries again by itself.');
+            $busy->headers->set('Retry-After', (string) self::AGAIN_S);
+
+            return $busy;
+        }
+
+        return match ($trouble) {
+            Trouble::DiskFull => self::answer(507, 'The disk is full', \sprintf('Nothing was changed: there is no room to write it down, %s. Make room there, then do it again.', $this->room->says())),
+            Trouble::DatabaseGone => self::answer(503, 'The database is gone', 'The shop’s database was moved, removed or damaged while the shop was open. Nothing was changed. Close the shop and start it again: it says what lies in its folder and what to do.'),
+            default => null,
+        };
+    }
+
     private function broken(\Throwable $fault): JsonResponse
     {
-        $this->log->error('A request broke off.', ['exception' => $fault]);
+        try {
+            $this->log->error('A request broke off.', ['exception' => $fault]);
+        } catch (\Throwable) {
+            // What cannot be written down is answered all the same.
+
+        }
 
         return self::answer(
             500,

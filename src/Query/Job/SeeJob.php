@@ -10,6 +10,7 @@ use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Task\Task;
 use Ektype\App\Shop\Task\TaskState;
 use Ektype\Core\Press\Heads;
 use Ektype\Core\Press\PrintStep;
@@ -35,7 +36,28 @@ final readonly class SeeJob
             $shop->shelves->turn->now(),
             $shop->shelves->tasks->standingOf($jobId),
             $shop->now->format('Y-m-d H:i'),
+            self::missing($shop->shelves->jobs->get($jobId), $shop),
         ])), 0, 20));
+    }
+
+    /** @return array{list<string>, list<string>} files of its plates and of its films that are not as they were written */
+    private static function missing(Job $job, Snapshot $shop): array
+    {
+        return [$shop->shelves->sums->missing($job->separationPath), $shop->shelves->sums->missing($job->filmsPath)];
+    }
+
+    /** Before anything else: what was lost on the disk is made anew. */
+    private static function damage(Job $job, Snapshot $shop, ?Task $task): ?NextStep
+    {
+        [$plates, $films] = self::missing($job, $shop);
+        $told = static fn (array $names): string => \count($names) > 3 ? \sprintf('%d files', \count($names)) : implode(', ', $names);
+
+        return match (true) {
+            $task !== null && $task->state->isOpen() => null,
+            $plates !== [] => new NextStep('art', \sprintf('Files of the plates are missing or cut short (%s). Draw them again: nothing that you decided is lost.', $told($plates)), 'Separate again', Does::Separate),
+            $films !== [] => new NextStep('films', \sprintf('Files of the films are missing or cut short (%s). Print none of them; write them again.', $told($films)), 'Write them again', Does::Films),
+            default => null,
+        };
     }
 
     /** The figures of a plate’s strip, with all that “Why?” opens. */
@@ -95,7 +117,7 @@ final readonly class SeeJob
                 $steps,
                 array_keys($standing),
             ),
-            WhatNext::of($job, $standing, $task),
+            self::damage($job, $shop, $task) ?? WhatNext::of($job, $standing, $task),
             $task === null || $task->state === TaskState::Done ? null : JobTask::of($task),
             $job->press === null ? '' : Heads::missing(\count($steps), $job->press->kind->way()->carriesAll(), $job->press->heads, $job->press->name),
             $job->notes,

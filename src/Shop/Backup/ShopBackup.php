@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Backup;
 
 use Doctrine\DBAL\Connection;
+use Ektype\App\Shop\Folder\DiskRoom;
 
 /**
  * The whole shop as one ZIP: its database as it stands at one moment, its files, and a manifest with their checksums. The
@@ -33,8 +34,12 @@ final readonly class ShopBackup
         if (!is_dir(\dirname($file)) || !is_writable(\dirname($file))) {
             throw UnusableBackup::at('file', 'The folder for the backup is not there, or may not be written. Make it first, or choose another.');
         }
+        $held = $this->alone();
         $copy = $file.'.db.part';
         $part = $file.'.part';
+        // One that was killed in the middle left its parts; they are of no use to anybody.
+        self::clear($file);
+        $this->mustFit(\dirname($file));
         try {
             $this->connection->executeStatement('VACUUM INTO ?', [$copy]);
             $paths = [self::DATABASE => $copy] + $this->files();
@@ -43,11 +48,40 @@ final readonly class ShopBackup
 
             return \count($paths);
         } finally {
-            foreach ([$copy, $part] as $left) {
-                if (is_file($left)) {
-                    unlink($left);
-                }
-            }
+            self::clear($file);
+            fclose($held);
+        }
+    }
+
+    /**
+     * @return resource held until it is closed, or this process ends
+     *
+     * @throws UnusableBackup while another backup is being written
+     */
+    private function alone()
+    {
+        $lock = @fopen($this->shopData.'/backup.lock', 'c');
+        if ($lock === false || !flock($lock, \LOCK_EX | \LOCK_NB)) {
+            throw UnusableBackup::at('file', 'A backup of this shop is being written already. Wait for it, then look whether you need another.');
+        }
+
+        return $lock;
+    }
+
+    private static function clear(string $file): void
+    {
+        foreach ((array) glob(addcslashes($file, '*?[]\\').'{.db.part*,.part*}', \GLOB_BRACE) as $left) {
+            @unlink((string) $left);
+        }
+    }
+
+    /** @throws UnusableBackup where its disk has no room for what the shop holds */
+    private function mustFit(string $folder): void
+    {
+        $needs = (int) filesize($this->shopData.'/'.self::DATABASE) * 2 + array_sum(array_map(static fn (string $path): int => (int) filesize($path), $this->files()));
+        $left = (int) disk_free_space($folder);
+        if ($left < $needs) {
+            throw UnusableBackup::at('file', \sprintf('There is no room for the backup: it may need %s, and %s are left on the disk that holds %s. Make room, or choose another disk.', DiskRoom::amount($needs), DiskRoom::amount($left), $folder));
         }
     }
 
@@ -90,7 +124,7 @@ final readonly class ShopBackup
             'files' => $listed,
         ], \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES));
         if (!@$zip->close()) {
-            throw UnusableBackup::at('file', 'The backup could not be written whole, so none was kept. Is the disk full?');
+            throw UnusableBackup::at('file', \sprintf('The backup could not be written whole, so none was kept. %s are left on the disk that holds %s.', DiskRoom::amount((int) disk_free_space(\dirname($part))), \dirname($part)));
         }
     }
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Ektype\App\Shop\Backup;
 
+use Ektype\App\Shop\Folder\DiskRoom;
 use Symfony\Component\Filesystem\Filesystem;
 
 /** Opens a backup into a new folder: looked at whole before anything is put in place. */
 final readonly class ShopRestore
 {
+    private const PIECE = 1 << 20;
+
     public function __construct(private ShopVersion $version)
     {
     }
@@ -20,7 +23,7 @@ final readonly class ShopRestore
      */
     public function into(string $folder, string $file): int
     {
-        if (is_dir($folder) && (new \FilesystemIterator($folder))->valid()) {
+        if (self::isUsed($folder)) {
             throw UnusableBackup::at('into', 'There is a shop in that folder already, and it stays as it is. Give a new folder, or move the old one away first.');
         }
         $part = rtrim($folder, '/').'.part';
@@ -39,6 +42,18 @@ final readonly class ShopRestore
         }
     }
 
+    /** A log that a start left behind is no shop. */
+    private static function isUsed(string $folder): bool
+    {
+        foreach (is_dir($folder) ? new \FilesystemIterator($folder) : [] as $one) {
+            if ($one instanceof \SplFileInfo && !($one->isFile() && $one->getExtension() === 'log')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private static function unpack(string $file, string $part): int
     {
         $zip = new \ZipArchive();
@@ -53,9 +68,21 @@ final readonly class ShopRestore
             }
             (new Filesystem())->mkdir(\dirname($part.'/'.$path), 0o700);
             $to = fopen($part.'/'.$path, 'w');
-            if ($to === false || stream_copy_to_stream($from, $to) === false || !fclose($to)) {
-                throw UnusableBackup::at('into', 'The files could not be written. Is the disk full?');
+            if ($to === false) {
+                throw self::noRoom($part);
             }
+            // Read and written apart: a damaged backup is not a full disk.
+            while (!feof($from)) {
+                $piece = @fread($from, self::PIECE);
+                if ($piece === false) {
+                    throw self::damaged($path);
+                }
+                if (@fwrite($to, $piece) !== \strlen($piece)) {
+                    throw self::noRoom($part);
+                }
+            }
+            fclose($from);
+            fclose($to);
             if (hash_file('sha256', $part.'/'.$path) !== $sum) {
                 throw self::damaged($path);
             }
@@ -88,6 +115,11 @@ final readonly class ShopRestore
         }
 
         return $listed;
+    }
+
+    private static function noRoom(string $part): UnusableBackup
+    {
+        return UnusableBackup::at('into', \sprintf('The files could not be written: %s are left on the disk that holds %s. Make room, or restore into a folder on another disk.', DiskRoom::amount((int) disk_free_space($part)), $part));
     }
 
     private static function damaged(string $path): UnusableBackup
