@@ -99,6 +99,9 @@ final readonly class ShopDoor
     private function sawWhatItChanges(array $rows): void
     {
         $hand = $this->floor->hand;
+        if ($hand->seen !== null && $hand->seen + 1 < $this->floor->changes->knownSince()) {
+            throw Refused::because('This page was asleep for so long that nobody can tell what others have changed since. Load it again, look, and give your change once more.');
+        }
         foreach ($hand->seen === null ? [] : $this->floor->changes->afterTurnByOthers($hand->seen, $hand->page) as $other) {
             foreach ($other->rows() as $theirs) {
                 foreach ($rows as $ours) {

@@ -152,7 +152,7 @@ abstract class ShopTestCase extends WebTestCase
         $answer = json_decode((string) $response->getContent(), true, 64, \JSON_THROW_ON_ERROR);
         self::assertIsArray($answer);
 
-        return isset($answer['turn']) ? $this->laid($answer) : $answer;
+        return isset($answer['turn'], $answer['plates']) ? $this->laid($answer) : $answer;
     }
 
     /**
@@ -211,7 +211,7 @@ abstract class ShopTestCase extends WebTestCase
         $answer = json_decode((string) $response->getContent(), true, 64, \JSON_THROW_ON_ERROR);
         self::assertIsArray($answer);
 
-        return isset($answer['turn']) ? $this->laid($answer) : $answer;
+        return isset($answer['turn'], $answer['plates']) ? $this->laid($answer) : $answer;
     }
 
     /**

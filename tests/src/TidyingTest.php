@@ -85,7 +85,7 @@ final class TidyingTest extends ShopTestCase
         self::assertCount(12, (array) glob(self::data().'/files/art/*.svg'));
         $says = $this->service(TidyingStopped::class)->says();
         self::assertStringContainsString('12 are named by no job', $says);
-        self::assertContains($says, array_column($this->ask('GET', '/api/notices'), 'says'));
+        self::assertContains($says, array_column($this->ask('GET', '/api/now')['notices'], 'says'));
 
         self::assertCount(12, $this->service(Tidying::class)->tidy(time() + 5, asked: true), 'a person may');
         self::assertSame('', $this->service(TidyingStopped::class)->says());

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
+use PHPUnit\Framework\Attributes\DataProvider;
+
 /** Two pages on one job: nobody writes unseen over what the other has just set; what they set apart from each other stands. */
 final class TwoPagesTest extends ShopTestCase
 {
@@ -90,6 +92,54 @@ final class TwoPagesTest extends ShopTestCase
         $hexes = array_column(\array_slice($this->job()['plates'], 1), 'artHex');
         $this->from('other page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['overprint' => ['hex' => $hexes[0], 'on' => true]]);
         $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['thicken' => ['hex' => $hexes[1], 'mm' => 0.2]]);
+    }
+
+    /** @param array<string, mixed> $body */
+    #[DataProvider('shelves')]
+    public function testNoShelfIsWrittenOverUnseen(string $kind, array $body, string $field, string|float $theirs, string|float $ours): void
+    {
+        $list = ['printers' => 'filmPrinters', 'meshes' => 'ownMeshes'][$kind] ?? $kind;
+        $this->from('this page', null, 'POST', "/api/shop/$kind", $body, 201);
+        $id = max(array_column($this->ask('GET', '/api/shop')[$list], 'id'));
+        $this->ask('GET', '/api/shop');
+        $seen = (string) $this->browser->getResponse()->headers->get('X-Turn');
+        self::assertMatchesRegularExpression('/^\d+$/', $seen);
+        $this->from('other page', $seen, 'PUT', "/api/shop/$kind/$id", [$field => $theirs] + $body);
+        $after = $this->ask('GET', '/api/shop')[$list];
+        // Another value of the same thing: told whole, it would put the other's back.
+        $refused = $this->from('this page', $seen, 'PUT', "/api/shop/$kind/$id", $body, 422);
+        self::assertStringContainsString('Another page has changed the same', $refused['detail']);
+        $this->from('this page', $seen, 'PUT', "/api/shop/$kind/$id", [$field => $ours] + $body, 422);
+        $this->from('this page', $seen, 'DELETE', "/api/shop/$kind/$id", null, 422);
+        self::assertSame($after, $this->ask('GET', '/api/shop')[$list]);
+        $this->from('this page', $this->turn(), 'PUT', "/api/shop/$kind/$id", [$field => $ours] + $body);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string, string|float, string|float}> */
+    public static function shelves(): iterable
+    {
+        yield 'inks' => ['inks', ['name' => 'Fog', 'hex' => '#c4c6c6', 'kind' => 'plastisol', 'hidingPct' => 90], 'hidingPct', 80, 70];
+        yield 'frames' => ['frames', ['label' => 'A1', 'threadsPerCm' => 62, 'threadUm' => 64, 'dyed' => false, 'insideWidthMm' => 400, 'insideHeightMm' => 500, 'tensionNPerCm' => 24], 'insideWidthMm', 410, 420];
+        yield 'lamps' => ['lamps', ['name' => 'Window', 'kind' => 'sun'], 'name', 'Skylight', 'Yard'];
+        yield 'emulsions' => ['emulsions', ['name' => 'Blue', 'kind' => 'diazo'], 'kind', 'dual_cure', 'photopolymer'];
+        yield 'presses' => ['presses', ['name' => 'Bench', 'kind' => 'hinge', 'heads' => 1, 'platens' => 1, 'collarAtOperator' => false, 'centreFromEndMm' => 250, 'knobs' => [['name' => 'x', 'at' => ['xMm' => 0, 'yMm' => 300], 'pushes' => ['xMm' => 2, 'yMm' => 0], 'mmPerTurn' => 1]]], 'centreFromEndMm', 260, 270];
+        yield 'printers' => ['printers', ['name' => 'Small laser', 'dpi' => 600, 'mediaWidthMm' => 210], 'dpi', 1200, 300];
+    }
+
+    public function testAPageThatSleptTooLongIsToldToLookAgain(): void
+    {
+        $this->connection()->executeStatement('WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 600) INSERT INTO shop_change (page, made_at, undone, turn, what, "rows", parts) SELECT \'x\', \'2026-01-01 00:00:00\', 0, 5000 + i, \'x\', \'[]\', \'[]\' FROM n');
+        $this->connection()->executeStatement('DELETE FROM shop_change WHERE turn < 5000');
+        $refused = $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['quantity' => 12], 422);
+        self::assertStringContainsString('asleep', $refused['detail']);
+    }
+
+    private function turn(): int
+    {
+        $turn = $this->ask('GET', '/api/now')['turn'];
+        self::assertIsInt($turn);
+
+        return $turn;
     }
 
     public function testASeenThatIsNoNumberIsNotAsked(): void

@@ -6,6 +6,7 @@ import { Here } from "./ui/Here";
 import { JobFrame } from "./ui/JobFrame";
 import { Keys } from "./ui/Keys";
 import { fetchAhead, laterPage } from "./ui/laterPage";
+import { Notices } from "./ui/Notices";
 import { Rail } from "./ui/Rail";
 
 const DarkroomShelf = laterPage(() => import("./shelves/darkroom/DarkroomShelf").then((m) => m.DarkroomShelf));
@@ -35,6 +36,7 @@ export function App() {
       <Here />
       <Rail />
       <Box as="main" flex="1" minW="0" id="page" tabIndex={-1} outline="none">
+        <Notices />
         <Suspense fallback={<Box p="32px" aria-busy="true" />}>
           <Routes>
             <Route path="/" element={<JobsShelf />} />

@@ -45,6 +45,16 @@ final readonly class Changes extends Shelf
         return $page === '' ? null : $this->shelf()->findOneBy(['page' => $page, 'undone' => true], ['id' => 'ASC']);
     }
 
+    /** The turn of the oldest change that is still known; 0 while none was forgotten. */
+    public function knownSince(): int
+    {
+        if ($this->count() < self::KEPT) {
+            return 0;
+        }
+
+        return $this->shelf()->findOneBy([], ['id' => 'ASC'])->turn ?? 0;
+    }
+
     /** @return list<Change> done by other pages after a turn of the shop and still standing, latest first */
     public function afterTurnByOthers(int $turn, string $page): array
     {

@@ -7,6 +7,8 @@ namespace Ektype\App\Shop\Change;
 /** A row of the database as it stood before and after a change; null where it was not there. */
 final readonly class TouchedRow
 {
+    private const ADDED_TO = ['job', 'plate', 'dark_room'];
+
     /**
      * @param array<string, scalar|null>|null $before
      * @param array<string, scalar|null>|null $after
@@ -51,8 +53,8 @@ final readonly class TouchedRow
     }
 
     /**
-     * Whether two changes set the same value of a row. What is kept as a list or a plan is not one value: a change of it adds
-     * to what it finds, under the lock.
+     * Whether two changes set the same value of a row. What a job or a plate keeps as a list or a plan is not one value: a
+     * change of it adds to what it finds, under the lock. What stands on a shelf is told whole.
      */
     public function setsWhat(self $other): bool
     {
@@ -61,7 +63,7 @@ final readonly class TouchedRow
         }
         $both = array_intersect($this->changed(), $other->changed());
 
-        return array_filter($both, fn (string $column): bool => !self::isMany($this->after[$column] ?? null)) !== [];
+        return array_filter($both, fn (string $column): bool => !\in_array($this->table, self::ADDED_TO, true) || !self::isMany($this->after[$column] ?? null)) !== [];
     }
 
     private static function isMany(mixed $value): bool

@@ -1,5 +1,6 @@
 import createClient from "openapi-fetch";
 import type { components, paths } from "./generated/schema";
+import { noteSeen, seenHere } from "./seen";
 
 type Shape = components["schemas"];
 
@@ -73,25 +74,49 @@ const page = (() => {
   return name;
 })();
 
-export const api = createClient<paths>({ baseUrl: "", headers: { "X-Page": page } });
+/** The header that says at which turn of the shop what is changed was told. */
+export const SEEN = "X-Seen";
+export const api = createClient<paths>({
+  baseUrl: "",
+  headers: { "X-Page": page },
+  fetch: (request) => patiently(request),
+});
 
-/** The turn of the shop at which the head that is shown was told. */
-let seen: number | undefined;
-const HEAD = /\/api\/jobs\/\d+$/;
-// What another page has changed since is not changed again unseen: the shop is told what this page shows.
+/** Steps back and forth mind what others did by themselves; to try or to read something changes nothing. */
+const MINDS_ITSELF = /^\/api\/(undo|redo|door|now|drawdown|practice)$/;
+/** So often a shop that is busy is asked again, and so long between, ms. */
+const TRIES = 12;
+const BETWEEN_MS = 2_000;
+const BUSY = [429, 503];
+/** What is only looked at may be asked again of a server that is just starting, too. */
+const STARTING = 502;
+
 api.use({
   onRequest({ request }) {
     const path = new URL(request.url).pathname;
-    if (seen !== undefined && request.method !== "GET" && /^\/api\/(jobs|plates)\/\d/.test(path)) {
-      request.headers.set("X-Seen", String(seen));
-    }
+    const turn = seenHere();
+    // What another page has changed since is not changed again unseen: the shop is told what this page shows.
+    if (turn !== undefined && request.method !== "GET" && !MINDS_ITSELF.test(path) && !request.headers.has(SEEN))
+      request.headers.set(SEEN, String(turn));
   },
-  async onResponse({ request, response }) {
-    if (!response.ok || !HEAD.test(new URL(request.url).pathname)) return;
-    const head = (await response.clone().json()) as { turn?: number };
-    if (typeof head.turn === "number") seen = Math.max(seen ?? 0, head.turn);
+  onResponse({ request, response }) {
+    const turn = response.headers.get("X-Turn");
+    if (response.ok && turn !== null) noteSeen(new URL(request.url).pathname, Number(turn));
   },
 });
+
+/** A shop that says it is busy has done nothing: it is asked again, for a while, before anybody is troubled. */
+async function patiently(request: Request): Promise<Response> {
+  for (let tried = 1; ; tried += 1) {
+    const again = request.clone();
+    const response = await fetch(request);
+    const waits = BUSY.includes(response.status) || (request.method === "GET" && response.status === STARTING);
+    if (!waits || response.headers.get("Retry-After") === null || tried >= TRIES)
+      return response;
+    await new Promise((done) => setTimeout(done, BETWEEN_MS));
+    request = again;
+  }
+}
 
 /** What went wrong, as problem details tell it. */
 export class Problem extends Error {

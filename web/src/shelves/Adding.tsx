@@ -2,7 +2,8 @@ import { Box, Text } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import { useForm } from "react-hook-form";
-import { answer, api, type Shop } from "../api/client";
+import { answer, api, SEEN, type Shop } from "../api/client";
+import { seenHere } from "../api/seen";
 import { useShop } from "../api/use";
 import { useHabits } from "../ui/habits";
 import { lengthTyped, lengthWritten, swapped } from "../ui/lengths";
@@ -38,10 +39,24 @@ export function useShelf(kind: Kind) {
   };
   return {
     put: useMutation({
-      mutationFn: ({ id, body }: { id: number | null; body: Record<string, unknown> }) =>
+      mutationFn: ({
+        id,
+        body,
+        seen,
+      }: {
+        id: number | null;
+        body: Record<string, unknown>;
+        seen?: number | undefined;
+      }) =>
         id === null
           ? answer(api.POST("/api/shop/{kind}", { params: { path: { kind } }, body: body as never }))
-          : answer(api.PUT("/api/shop/{kind}/{id}", { params: { path: { kind, id } }, body: body as never })),
+          : answer(
+              api.PUT("/api/shop/{kind}/{id}", {
+                params: { path: { kind, id } },
+                body: body as never,
+                headers: seen === undefined ? {} : { [SEEN]: String(seen) },
+              }),
+            ),
       onSuccess,
     }),
     takeOff: useMutation({
@@ -115,6 +130,8 @@ function ShelfForm({
 }: FormProps & { id: number | null; values?: Values; word: string; done: () => void }) {
   const { put } = useShelf(kind);
   const { inches, lengthUnit } = useHabits();
+  // What stands in the form was told when it was opened, whatever comes meanwhile.
+  const [seen] = useState(() => seenHere());
   const { register, handleSubmit, watch, getValues, setValue } = useForm<Record<string, string>>({
     defaultValues: Object.fromEntries(
       asked.map((a) => {
@@ -134,7 +151,7 @@ function ShelfForm({
   return (
     <form
       onSubmit={handleSubmit((fields) =>
-        put.mutate({ id, body: { ...told(asked, fields, inches, values), ...also?.() } }, { onSuccess: done }),
+        put.mutate({ id, seen, body: { ...told(asked, fields, inches, values), ...also?.() } }, { onSuccess: done }),
       )}
     >
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(160px, 1fr))" gap="16px" alignItems="end">

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\App\Query\Notices;
+namespace Ektype\App\Query\Now;
 
 /** Something that everybody in the shop should know now. */
 final readonly class Notice

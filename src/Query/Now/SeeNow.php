@@ -2,20 +2,26 @@
 
 declare(strict_types=1);
 
-namespace Ektype\App\Query\Notices;
+namespace Ektype\App\Query\Now;
 
 use Ektype\App\Shop\Folder\DiskRoom;
+use Ektype\App\Shop\Turn;
 use Ektype\App\Work\TidyingStopped;
 
-/** What everybody in the shop should know now, whatever page is open. */
-final readonly class SeeNotices
+/** Whether the shop was changed, and what everybody in it should know, whatever page is open. */
+final readonly class SeeNow
 {
-    public function __construct(private DiskRoom $room, private TidyingStopped $stopped)
+    public function __construct(private Turn $turn, private DiskRoom $room, private TidyingStopped $stopped)
     {
     }
 
+    public function look(): Now
+    {
+        return new Now($this->turn->now(), $this->notices());
+    }
+
     /** @return list<Notice> */
-    public function all(): array
+    private function notices(): array
     {
         $notices = [];
         if ($this->room->isScarce()) {
