@@ -103,6 +103,46 @@ final class SheetsTest extends ShopTestCase
         yield 'a column twice' => ["Label,Label\n1,2\n", 'stands there twice'];
     }
 
+    public function testNamesThatLookLikeFormulasAreHarmlessOutsideAndComeBackAsTheyWere(): void
+    {
+        $names = ['=HYPERLINK("x")', '+1 grey', '-Dark', '@home', "'=quoted", "'tis blue"];
+        foreach ($names as $name) {
+            $this->ask('POST', '/api/shop/inks', ['name' => $name, 'hex' => '#c4c6c6', 'kind' => 'plastisol', 'hidingPct' => 90], 201);
+        }
+        $csv = $this->csv('inks');
+        foreach (explode("\r\n", trim($csv)) as $line) {
+            self::assertDoesNotMatchRegularExpression('/(^|,)"?[=+@\t]|(^|,)"?-\D/', $line);
+        }
+        $rows = $this->bringTable('inks', $csv, look: true)['rows'];
+        self::assertSame(['as it is'], array_values(array_unique(array_column($rows, 'becomes'))), 'each row is what stands there');
+        // Put up anew in an empty shelf it has the same names.
+        $kept = array_column($this->ask('GET', '/api/shop')['inks'], 'name');
+        foreach ($this->ask('GET', '/api/shop')['inks'] as $ink) {
+            $this->ask('DELETE', '/api/shop/inks/'.$ink['id']);
+        }
+        $this->bringTable('inks', $csv);
+        self::assertEqualsCanonicalizing($kept, array_column($this->ask('GET', '/api/shop')['inks'], 'name'));
+    }
+
+    #[DataProvider('endless')]
+    public function testWhatIsEndlessIsRefusedAtOnce(string $text, string $says): void
+    {
+        $began = memory_get_usage();
+        memory_reset_peak_usage();
+        $refused = $this->bringTable('inks', $text, 422);
+        self::assertStringContainsString($says, $refused['detail']);
+        self::assertLessThan(40_000_000, memory_get_peak_usage() - $began, 'nothing of it was read');
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function endless(): iterable
+    {
+        yield 'one line' => [str_repeat('a,', 400_000), 'Row 1 is longer'];
+        yield 'one line after the heads' => ["Name,Colour\n".str_repeat('a,', 400_000), 'Row 2 is longer'];
+        yield 'a quote that never ends' => ["Name,Colour\n\"".str_repeat("a\n", 400_000), 'Row 2 is longer'];
+        yield 'more than two megabytes' => [str_repeat("a,b\n", 515_000), '2.1 MB'];
+    }
+
     private function csv(string $kind): string
     {
         $this->browser->request('GET', "/api/sheets/$kind.csv");

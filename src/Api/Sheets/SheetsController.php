@@ -34,7 +34,18 @@ final readonly class SheetsController
     #[Route('/api/sheets/{table}/look', methods: ['POST'])]
     public function look(SheetKind $table, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
     {
-        return $this->sheets->look($table, Brought::file($request, 'file', self::MISSING)->getContent());
+        return $this->sheets->look($table, self::text($request));
+    }
+
+    private static function text(Request $request): string
+    {
+        $file = Brought::file($request, 'file', self::MISSING);
+        // Looked at before a byte of it is read.
+        if ($file->getSize() > CsvTable::MOST_BYTES) {
+            throw CsvTable::tooLarge((int) $file->getSize());
+        }
+
+        return $file->getContent();
     }
 
     /** Takes the rows that can be taken, all of them or none. */
@@ -42,7 +53,7 @@ final readonly class SheetsController
     #[Route('/api/sheets/{table}', methods: ['POST'])]
     public function take(SheetKind $table, #[Form('file')] NewSheet $sheet, Request $request): SheetLook
     {
-        $csv = Brought::file($request, 'file', self::MISSING)->getContent();
+        $csv = self::text($request);
         $look = $this->sheets->look($table, $csv);
         $changes = $this->sheets->changes($table, $csv);
         if ($changes !== []) {
