@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Shop;
 
-use League\Flysystem\Filesystem;
 use Ektype\App\Shop\Written\DamagedFile;
+use League\Flysystem\Filesystem;
 use League\Flysystem\Local\LocalFilesystemAdapter;
 use League\Flysystem\UnableToReadFile;
 

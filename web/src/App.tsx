@@ -10,6 +10,7 @@ import { Notices } from "./ui/Notices";
 import { Rail } from "./ui/Rail";
 
 const DarkroomShelf = laterPage(() => import("./shelves/darkroom/DarkroomShelf").then((m) => m.DarkroomShelf));
+const DevicesPage = laterPage(() => import("./shelves/devices/DevicesPage").then((m) => m.DevicesPage));
 const InksShelf = laterPage(() => import("./shelves/inks/InksShelf").then((m) => m.InksShelf));
 const LampsShelf = laterPage(() => import("./shelves/lamps/LampsShelf").then((m) => m.LampsShelf));
 const LampPage = laterPage(() => import("./shelves/lamps/LampPage").then((m) => m.LampPage));
@@ -62,6 +63,7 @@ export function App() {
             <Route path="/step-test" element={<StepTestPage />} />
             <Route path="/presses/practice" element={<Practice />} />
             <Route path="/presses" element={<PressesShelf />} />
+            <Route path="/devices" element={<DevicesPage />} />
             <Route path="*" element={<Navigate to="/jobs" replace />} />
           </Routes>
         </Suspense>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Answering;
 
 use Ektype\App\Api\Asking\Resolver;
+use Ektype\App\Api\Door\TooManyTries;
 use Ektype\App\Api\Guard\NotOurs;
 use Ektype\App\Request\Fault;
 use Ektype\App\Request\FieldAtFault;
@@ -40,6 +41,7 @@ final readonly class ProblemAnswer
             $fault instanceof UnreadableRequest => self::answer(self::REFUSED, 'That cannot be used', $fault->getMessage(), $fault->faults),
             $fault instanceof Refusal => self::refused($fault, $event->getRequest()),
             $fault instanceof NotHere => self::answer(404, 'Not here', $fault->getMessage()),
+            $fault instanceof TooManyTries => self::answer(429, 'Not so fast', $fault->getMessage(), headers: $fault->getHeaders()),
             $fault instanceof NotOurs => self::answer($fault->getStatusCode(), 'Not taken', $fault->getMessage()),
             $fault instanceof HttpExceptionInterface => $fault->getStatusCode() === 404
                 ? self::answer(404, 'Not here', (new NotHere())->getMessage())
@@ -90,7 +92,6 @@ final readonly class ProblemAnswer
             $this->log->error('A request broke off.', ['exception' => $fault]);
         } catch (\Throwable) {
             // What cannot be written down is answered all the same.
-
         }
 
         return self::answer(
@@ -100,8 +101,11 @@ final readonly class ProblemAnswer
         );
     }
 
-    /** @param list<Fault> $faults */
-    private static function answer(int $status, string $title, string $detail, array $faults = []): JsonResponse
+    /**
+     * @param list<Fault>           $faults
+     * @param array<string, string> $headers
+     */
+    private static function answer(int $status, string $title, string $detail, array $faults = [], array $headers = []): JsonResponse
     {
         $problem = ['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail];
         $named = array_values(array_filter($faults, static fn (Fault $f): bool => $f->field !== ''));
@@ -112,6 +116,6 @@ final readonly class ProblemAnswer
             );
         }
 
-        return new JsonResponse($problem, $status, ['Content-Type' => 'application/problem+json']);
+        return new JsonResponse($problem, $status, ['Content-Type' => 'application/problem+json'] + $headers);
     }
 }

@@ -6,8 +6,9 @@ namespace Ektype\App\Api\Door;
 
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Request\UnreadableRequest;
+use Ektype\App\Shop\Door\DoorTries;
+use Ektype\App\Shop\Door\KnownDevices;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -16,7 +17,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The door of a shop that is open in its network. */
 final readonly class DoorController
 {
-    public function __construct(private Passphrase $phrase, private ClockInterface $clock)
+    public function __construct(private Passphrase $phrase, private KnownDevices $devices, private DoorTries $tries, private ClockInterface $clock)
     {
     }
 
@@ -25,33 +26,33 @@ final readonly class DoorController
     {
         $asks = $this->phrase->isAsked();
 
-        return new Door($asks, !$asks || $this->phrase->letsIn($request->cookies->getString(Doorkeeper::COOKIE), $this->clock->now()->getTimestamp()));
+        return new Door($asks, !$asks || $this->devices->of($request->cookies->getString(DevicePass::COOKIE), $this->phrase->words(), $this->now()) !== null);
     }
 
-    /** Lets a device in that knows the words; it is not asked again. */
+    /** Lets a device in that knows the words; it is not asked again while it is used. */
     #[Route('/api/door', methods: ['POST'])]
-    public function letIn(#[Body] Said $said): Response
+    public function letIn(#[Body] Said $said, Request $request): Response
     {
         if (!$this->phrase->isAsked()) {
             return new JsonResponse(new Door(false, true));
         }
+        $address = (string) $request->getClientIp();
+        $wait = $this->tries->begin($address, $this->now());
+        if ($wait > 0) {
+            throw TooManyTries::wait($wait);
+        }
         if (!$this->phrase->is($said->phrase)) {
             throw UnreadableRequest::at('phrase', 'These are not the words. They stand where the shop was started; capitals and spaces do not count.');
         }
-        $now = $this->clock->now()->getTimestamp();
+        $this->tries->forget($address);
         $answer = new JsonResponse(new Door(true, true));
-        $answer->headers->setCookie(Cookie::create(
-            Doorkeeper::COOKIE,
-            $this->phrase->pass($now),
-            $now + Passphrase::lasts(),
-            '/',
-            null,
-            true,
-            true,
-            false,
-            Cookie::SAMESITE_STRICT,
-        ));
+        $answer->headers->setCookie(DevicePass::of($this->devices->letIn($said->device, $this->phrase->words(), $this->now()), $this->now()));
 
         return $answer;
+    }
+
+    private function now(): int
+    {
+        return $this->clock->now()->getTimestamp();
     }
 }

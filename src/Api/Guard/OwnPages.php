@@ -39,6 +39,10 @@ final readonly class OwnPages
         if (!$event->isMainRequest()) {
             return;
         }
+        if ($request->getBaseUrl() !== '') {
+            // Only the web server names the entry: what is written after its name is no address of the shop.
+            throw NotOurs::because(404, 'There is nothing at this address.');
+        }
         if (!\in_array(self::host($request), $this->hosts, true)) {
             throw NotOurs::because(421, 'The shop does not answer under this name. If it is a name of this machine, its owner adds it: EKTYPE_HOSTS=name ./ektype start.');
         }

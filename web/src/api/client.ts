@@ -111,8 +111,7 @@ async function patiently(request: Request): Promise<Response> {
     const again = request.clone();
     const response = await fetch(request);
     const waits = BUSY.includes(response.status) || (request.method === "GET" && response.status === STARTING);
-    if (!waits || response.headers.get("Retry-After") === null || tried >= TRIES)
-      return response;
+    if (!waits || response.headers.get("Retry-After") === null || tried >= TRIES) return response;
     await new Promise((done) => setTimeout(done, BETWEEN_MS));
     request = again;
   }

@@ -4,6 +4,10 @@ import { type ReactNode, useState } from "react";
 import { answer, api } from "../api/client";
 import { Action, Entry, Field, Trouble } from "./Parts";
 
+/** A name to begin with: the list of devices tells them apart by it. */
+const kindOfDevice = () =>
+  navigator.maxTouchPoints < 2 ? "Computer" : Math.min(screen.width, screen.height) < 600 ? "Phone" : "Tablet";
+
 /** A shop that is open in its network asks each device once for the pass-phrase; a shop of one machine asks nobody. */
 export function Door({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
@@ -14,8 +18,9 @@ export function Door({ children }: { children: ReactNode }) {
     retry: false,
   });
   const [phrase, setPhrase] = useState("");
+  const [device, setDevice] = useState(kindOfDevice);
   const say = useMutation({
-    mutationFn: () => answer(api.POST("/api/door", { body: { phrase } })),
+    mutationFn: () => answer(api.POST("/api/door", { body: { phrase, device: device.trim() || kindOfDevice() } })),
     onSuccess: () => queries.setQueryData(["door"], { asks: true, letIn: true }),
   });
   if (error || door?.letIn) return children;
@@ -48,7 +53,7 @@ export function Door({ children }: { children: ReactNode }) {
         </Text>
         <Text mb="18px">
           This shop is open to the devices of its network that know its pass-phrase. The words stand where the shop was
-          started; they are asked once on each device.
+          started; they are asked once on each device while it is in use.
         </Text>
         <Field label="Pass-phrase">
           <Entry
@@ -59,6 +64,9 @@ export function Door({ children }: { children: ReactNode }) {
             value={phrase}
             onChange={(e) => setPhrase(e.target.value)}
           />
+        </Field>
+        <Field label="What this device is called">
+          <Entry fontFamily="body" maxLength={80} value={device} onChange={(e) => setDevice(e.target.value)} />
         </Field>
         <Trouble of={say.error} />
         <Action type="submit" mt="16px" disabled={phrase.trim() === "" || say.isPending}>

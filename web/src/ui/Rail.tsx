@@ -1,7 +1,8 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import { Link, useLocation } from "react-router";
-import type { Job } from "../api/client";
+import { answer, api, type Job } from "../api/client";
 import { useJob } from "../api/use";
 import { useHabits } from "./habits";
 import { Push } from "./Parts";
@@ -15,6 +16,11 @@ const wordOf: Record<string, string> = { ready: "ready", open: "to do", out: "ou
 export function Rail() {
   const path = useLocation().pathname;
   const jobId = jobIn(path);
+  const asks = useQuery({
+    queryKey: ["door"],
+    queryFn: () => answer(api.GET("/api/door")),
+    staleTime: Number.POSITIVE_INFINITY,
+  }).data?.asks;
   const { swapLight, safe, swapUnits, inches } = useHabits();
   return (
     <Box
@@ -89,6 +95,11 @@ export function Rail() {
         flexDirection={{ base: "row", lg: "column" }}
         pb={{ base: 0, lg: "10px" }}
       >
+        {asks && (
+          <Place to="/devices" here={path === "/devices"} quiet>
+            Devices
+          </Place>
+        )}
         <Switch onClick={swapLight} pressed={safe} word={safe ? "Daylight" : "Safelight"} hint="L" />
         <Switch onClick={swapUnits} pressed={inches} word={inches ? "in inches" : "in millimetres"} hint="U" />
       </Box>
