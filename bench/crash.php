@@ -73,7 +73,7 @@ $bring = "--x\r\nContent-Disposition: form-data; name=\"art\"; filename=\"two.sv
 file_get_contents("http://127.0.0.1:$port/api/jobs", false, stream_context_create(['http' => [
     'method' => 'POST', 'header' => "Content-Type: multipart/form-data; boundary=x\r\nX-Page: crash bench\r\n", 'content' => $bring, 'timeout' => 60,
 ]]));
-$id = (int) ($insist('GET', '/api/jobs')[0]['id'] ?? 0);
+$id = (int) ($insist('GET', '/api/jobs')['jobs'][0]['id'] ?? 0);
 $settled = static function () use ($insist, $id): array {
     $began = hrtime(true);
     do {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Exposure;
 
+use Ektype\Core\Learn\Mixture;
 use Ektype\Core\Learn\NormalCurve;
 use Ektype\Core\Learn\Seen;
 use Ektype\Core\Learn\SlipBelief;
@@ -29,6 +30,10 @@ final class ExposureModel
     private readonly SparseBelief $settled;
     /** @var list<Seen> */
     private readonly array $seen;
+    /** @var array<string, PredictedTime> screens that are alike have one time */
+    private array $told = [];
+    /** @var array<string, Mixture> */
+    private array $mixtures = [];
     /** @var list<Surprise>|null by test */
     private ?array $surprises = null;
 
@@ -60,22 +65,46 @@ final class ExposureModel
 
     public function predict(Setting $setting): PredictedTime
     {
+        return $this->told[serialize($setting)] ??= $this->predicted($setting);
+    }
+
+    private function predicted(Setting $setting): PredictedTime
+    {
         $terms = $this->made->of($setting);
-        $row = $this->row($terms);
         $distance = $this->made->distance($setting);
-        $time = $this->belief->of($row);
-        $spread = $this->settled->spread($row);
+        [$seconds, $low, $high] = $this->interval($setting);
+        $spread = $this->settled->spread($this->row($terms));
         $restsOn = $this->restsOn($spread);
 
         return new PredictedTime(
-            exp($time->typical() + $distance),
-            exp($time->quantile(0.05) + $distance),
-            exp($time->quantile(0.95) + $distance),
+            $seconds,
+            $low,
+            $high,
             $restsOn,
             $this->parts($terms, $distance),
             $this->shares($terms, $spread),
             array_values(array_filter(array_map(fn (int $test): Surprise => $this->surprises()[$test], $restsOn), static fn (Surprise $one): bool => $one->disagrees)),
         );
+    }
+
+    /** The likeliest seconds alone. */
+    public function seconds(Setting $setting): float
+    {
+        return exp($this->believed($setting)->typical() + $this->made->distance($setting));
+    }
+
+    /** @return array{float, float, float} the likeliest seconds and where they lie nine times in ten, without what they rest on */
+    public function interval(Setting $setting): array
+    {
+        $time = $this->believed($setting);
+        $distance = $this->made->distance($setting);
+
+        return [exp($time->typical() + $distance), exp($time->quantile(0.05) + $distance), exp($time->quantile(0.95) + $distance)];
+    }
+
+    private function believed(Setting $setting): Mixture
+    {
+        return $this->mixtures[serialize($setting)] ??= $this->belief->of($this->row($this->made->of($setting)));
     }
 
     /** @return list<Surprise> of each test, in their order */
@@ -87,7 +116,7 @@ final class ExposureModel
     /** What is left unsure of ln T, as a variance. */
     public function variance(Setting $setting): float
     {
-        return $this->belief->of($this->row($this->made->of($setting)))->variance();
+        return $this->believed($setting)->variance();
     }
 
     /** How what is believed of two settings hangs together, of ln T. */

@@ -7,7 +7,6 @@ namespace Ektype\Core\Lamp;
 use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Exposure\Surprise;
-use Ektype\Core\Exposure\TestReading;
 use Ektype\Core\Learn\NormalCurve;
 
 /**
@@ -37,22 +36,11 @@ final readonly class Drift
     ) {
     }
 
-    /**
-     * @param list<TestReading> $tests as the model learned them
-     * @param Setting           $now   the lamp as it is, with some emulsion
-     */
-    public static function of(ExposureModel $model, array $tests, Setting $now): self
+    /** @param Setting $now the lamp as it is, with some emulsion */
+    public static function of(ExposureModel $model, DriftPoints $tested, Setting $now): self
     {
-        $points = [];
+        $points = $tested->all;
         $surprises = $model->surprises();
-        foreach ($tests as $i => $test) {
-            if ($test->setting->lamp !== $now->lamp || $test->isOneSided()) {
-                continue;
-            }
-            $surprise = $surprises[$i];
-            $points[] = new DriftPoint($i, $test->setting->lampHours, ($surprise->readS ?? 0.0) / $model->predict($test->setting->withHours(0.0))->seconds, $surprise->disagrees);
-        }
-        usort($points, static fn (DriftPoint $a, DriftPoint $b): int => $a->hours <=> $b->hours);
         [$mean, $sd] = $model->ageing($now);
         $last = $points === [] ? null : $points[\count($points) - 1]->hours;
         $since = max(0.0, $now->lampHours - ($last ?? 0.0));

@@ -40,8 +40,7 @@ final readonly class NextTest
                 continue;
             }
             $seen[$same] = true;
-            $time = $model->predict($setting);
-            $plan = StepPlan::around($time->seconds, $time->lowS, $time->highS, $setting->startLossS);
+            $plan = StepPlan::around(...$model->interval($setting), startLossS: $setting->startLossS);
             $middle = $plan->strips[intdiv(\count($plan->strips), 2)]->getsS;
             $noise = log(($middle + $plan->incrementS / 2) / ($middle - $plan->incrementS / 2)) ** 2 / 12 + self::NOISE_SD ** 2;
             $own = $model->covariance($setting, $setting) + $noise;

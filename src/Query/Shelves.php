@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query;
 
+use Ektype\App\Query\Reckoning\KeptTimes;
 use Ektype\App\Shop\Correction\Corrections;
 use Ektype\App\Shop\DarkRoom\DarkRooms;
+use Ektype\App\Shop\Emulsion\Emulsions;
 use Ektype\App\Shop\Frame\Frames;
 use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Jobs;
+use Ektype\App\Shop\Lamp\Lamps;
 use Ektype\App\Shop\OwnMesh\OwnMeshes;
 use Ektype\App\Shop\Plate\Plates;
 use Ektype\App\Shop\Stencil\Stencils;
@@ -37,6 +40,9 @@ final readonly class Shelves
         public Tasks $tasks,
         public Turn $turn,
         public FolderSums $sums,
+        public KeptTimes $times,
+        public Lamps $lamps,
+        public Emulsions $emulsions,
     ) {
     }
 }

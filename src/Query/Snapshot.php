@@ -67,8 +67,8 @@ final class Snapshot
         return $frame === null ? null : $this->stencils[$frame->idOrFail()] ?? null;
     }
 
-    /** @return list<Stencil> */
-    private function counted(): array
+    /** @return list<Stencil> all that figures are reckoned from */
+    public function counted(): array
     {
         return $this->counted ??= $this->shelves->stencils->counted();
     }
@@ -137,6 +137,6 @@ final class Snapshot
 
     public function lightBook(): LightBook
     {
-        return $this->lightBook ??= new LightBook($this, $this->counted());
+        return $this->lightBook ??= new LightBook($this);
     }
 }

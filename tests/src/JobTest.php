@@ -188,7 +188,7 @@ final class JobTest extends ShopTestCase
         $problem = $this->bring(self::twoDots(), ['widthMm' => 'wide'], 422);
         self::assertSame('widthMm', $problem['errors'][0]['field']);
         $this->bring(self::twoDots(), ['garmentHex' => 'navy'], 422);
-        self::assertSame([], $this->ask('GET', '/api/jobs'));
+        self::assertSame([], $this->ask('GET', '/api/jobs')['jobs']);
         self::assertSame([], (array) glob(self::data().'/files/art/*'));
 
         $id = $this->twoDotsSeparated();

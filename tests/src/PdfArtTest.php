@@ -42,7 +42,7 @@ final class PdfArtTest extends ShopTestCase
         $refused = $this->bringPdf($bytes, 422);
         self::assertStringContainsString($says, $refused['detail']);
         self::assertSame('art', $refused['errors'][0]['field']);
-        self::assertSame([], $this->ask('GET', '/api/jobs'));
+        self::assertSame([], $this->ask('GET', '/api/jobs')['jobs']);
     }
 
     /** @return iterable<string, array{string, string}> */

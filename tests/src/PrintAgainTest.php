@@ -58,7 +58,7 @@ final class PrintAgainTest extends ShopTestCase
         self::assertNotEquals($before, $this->ask('GET', '/api/shop')['frames']);
         $this->ask('POST', '/api/undo');
         self::assertEquals($before, $this->ask('GET', '/api/shop')['frames']);
-        self::assertCount(1, $this->ask('GET', '/api/jobs'));
+        self::assertCount(1, $this->ask('GET', '/api/jobs')['jobs']);
     }
 
     public function testTheFirstOrderCanBeDeletedAndTheSecondStillHasItsPlates(): void

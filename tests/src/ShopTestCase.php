@@ -115,7 +115,7 @@ abstract class ShopTestCase extends WebTestCase
             self::close();
         }
         $this->open($shop);
-        $jobs = $this->ask('GET', '/api/jobs');
+        $jobs = $this->ask('GET', '/api/jobs')['jobs'];
         self::assertCount(1, $jobs);
 
         return $jobs[0]['id'];

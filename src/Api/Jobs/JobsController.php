@@ -14,11 +14,12 @@ use Ektype\App\Action\Work\AskForWork;
 use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\JsonAnswer;
 use Ektype\App\Api\Answering\Status;
+use Ektype\App\Api\Asking\Asked;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
 use Ektype\App\Query\Job\JobHead;
-use Ektype\App\Query\Job\JobOnShelf;
+use Ektype\App\Query\Job\JobsPage;
 use Ektype\App\Query\Job\SeeJob;
 use Ektype\App\Query\Job\SeeJobs;
 use Ektype\App\Query\Job\StripFigures;
@@ -36,11 +37,11 @@ final readonly class JobsController
     {
     }
 
-    /** @return list<JobOnShelf> all jobs, newest first */
+    /** As they hang in the shop, fifty at a time. */
     #[Route('/api/jobs', methods: ['GET'])]
-    public function list(): array
+    public function list(#[Asked] JobsAsked $asked): JobsPage
     {
-        return $this->jobs->all();
+        return $this->jobs->page($asked->find ?? '', $asked->page);
     }
 
     /** A new job from a picture; its separation starts at once. */
@@ -123,13 +124,13 @@ final readonly class JobsController
         return $this->job->of($id);
     }
 
-    /** @return list<JobOnShelf> the jobs that are left */
+    /** Gives the jobs that are left. */
     #[Route('/api/jobs/{id<[0-9]{1,9}>}', methods: ['DELETE'])]
-    public function delete(int $id): array
+    public function delete(int $id): JobsPage
     {
         $this->door->do(new DeleteJob($id));
 
-        return $this->jobs->all();
+        return $this->jobs->page();
     }
 
     /** The figures of a plate’s strip, explained. */

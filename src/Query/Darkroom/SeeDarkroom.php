@@ -8,6 +8,7 @@ use Ektype\App\Query\Moment;
 use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Darkroom\Darkroom;
 use Ektype\Core\Darkroom\DryingPlaces;
 use Ektype\Core\Darkroom\Handling;
@@ -21,6 +22,8 @@ use Ektype\Core\Darkroom\Timetable;
 final readonly class SeeDarkroom
 {
     private const MOST = 60;
+    /** So many jobs are looked at at a time until there are enough screens. */
+    private const JOBS = 25;
 
     public function __construct(private Moment $moment)
     {
@@ -36,8 +39,8 @@ final readonly class SeeDarkroom
         return $this->moment->see(static function (Snapshot $shop) use ($order): RoomPlan {
             $starts = 60.0 * (int) $shop->now->format('G') + (int) $shop->now->format('i');
             $room = $shop->room()->room($starts);
-            [$toMake, $cannot] = self::possible(self::toMake($shop), $room);
-            $seen = \array_slice($toMake, 0, self::MOST, true);
+            [$toMake, $left] = self::toMake($shop);
+            [$seen, $cannot] = self::possible($toMake, $room);
             $work = array_map(static fn (ScreenToMake $s): ScreenWork => $s->work, array_values($seen));
             $best = Planner::plan($work, $room);
             $plan = $order === [] ? $best : Timetable::of(self::ordered($order, $seen), $room);
@@ -53,7 +56,7 @@ final readonly class SeeDarkroom
                 $plan->endsMin,
                 $order !== [],
                 $best->lateness,
-                \count($toMake) - \count($seen),
+                $left,
                 Room::of($shop->room()),
                 $cannot,
             );
@@ -79,20 +82,36 @@ final readonly class SeeDarkroom
         return [$toMake, $cannot];
     }
 
-    /** @return array<int, ScreenToMake> by plate, as the jobs came in */
+    /**
+     * Of the screens that are not burned yet, as many as a plan can hold: those that are due first.
+     *
+     * @return array{array<int, ScreenToMake>, int} by plate, as the jobs came in, and how many more there are
+     */
     private static function toMake(Snapshot $shop): array
     {
+        $taken = [];
+        $count = 0;
+        for ($from = 0; $count < self::MOST; $from += self::JOBS) {
+            $jobs = $shop->shelves->jobs->dueFirst($from, self::JOBS);
+            foreach ($jobs as $job) {
+                $plates = array_keys(array_filter($job->platesInOrder(), static fn (Plate $p): bool => $shop->burnedSeconds($p) === null));
+                $taken[$job->idOrFail()] = [$job, \array_slice($plates, 0, self::MOST - $count)];
+                $count = min(self::MOST, $count + \count($plates));
+            }
+            if (\count($jobs) < self::JOBS) {
+                break;
+            }
+        }
+        ksort($taken);
         $toMake = [];
-        foreach ($shop->shelves->jobs->open() as $job) {
+        foreach ($taken as [$job, $plates]) {
             $book = new ScreenBook($job, $shop);
-            foreach ($book->plates as $i => $plate) {
-                if ($shop->burnedSeconds($plate) === null) {
-                    $toMake[$plate->idOrFail()] = self::screen($book, $i, $shop);
-                }
+            foreach ($plates as $i) {
+                $toMake[$book->plates[$i]->idOrFail()] = self::screen($book, $i, $shop);
             }
         }
 
-        return $toMake;
+        return [$toMake, $count < self::MOST ? 0 : max(0, $shop->shelves->plates->unburned() - $count)];
     }
 
     private static function screen(ScreenBook $book, int $i, Snapshot $shop): ScreenToMake

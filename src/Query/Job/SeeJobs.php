@@ -16,28 +16,22 @@ final readonly class SeeJobs
     {
     }
 
-    /** @return list<JobOnShelf> */
-    public function all(): array
+    /** @param string $find words that each must stand in what a job is found by; empty for all */
+    public function page(string $find = '', int $page = 1): JobsPage
     {
         return $this->moment->see(
-            static function (Snapshot $shop): array {
-                $jobs = $shop->shelves->jobs->newestFirst();
-                // Stable: those of one day stay newest first.
-                usort($jobs, static fn (Job $a, Job $b): int => self::turn($a) <=> self::turn($b));
-
+            static function (Snapshot $shop) use ($find, $page): JobsPage {
+                $found = $shop->shelves->jobs->hanging($find, $page);
                 $atWork = $shop->shelves->tasks->stepsByJob();
 
-                return array_map(static fn (Job $job): JobOnShelf => self::one($job, $shop, $atWork[$job->idOrFail()] ?? ''), $jobs);
+                return new JobsPage(
+                    array_map(static fn (Job $job): JobOnShelf => self::one($job, $shop, $atWork[$job->idOrFail()] ?? ''), $found->jobs),
+                    $page,
+                    $found->all,
+                    $shop->shelves->jobs->count(),
+                );
             },
         );
-    }
-
-    /** @return array{int, string, int} smaller hangs further in front */
-    private static function turn(Job $job): array
-    {
-        return $job->finishedOn === null
-            ? [0, $job->dueOn ?? '9999', 0]
-            : [1, '', -(new \DateTimeImmutable($job->finishedOn))->getTimestamp()];
     }
 
     /** @param list<Plate> $some */

@@ -6,7 +6,6 @@ namespace Ektype\App\Query\Job;
 
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\App\Shop\TensionReading\TensionReading;
 
 /** What has changed in the shop since a job was printed that is printed again. */
@@ -51,7 +50,7 @@ final class SinceLast
     private static function shop(Job $job, string $on, Snapshot $shop): array
     {
         $says = [];
-        $tests = \count(array_filter($shop->tests(), static fn (StepTest $t): bool => $t->doneOn > $on && $t->lamp === $job->lamp && $t->emulsion === $job->emulsion));
+        $tests = $shop->shelves->stepTests->since($job->lamp, $job->emulsion, $on);
         if ($tests > 0) {
             $says[] = \sprintf('%s since then: screens that are made again take the time that it gives.', $tests === 1 ? 'One step test' : $tests.' step tests');
         }

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Light;
 
+use Ektype\App\Query\Reckoning\LightBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Lamp\Lamp;
-use Ektype\Core\Exposure\EmulsionKind;
-use Ektype\Core\Exposure\ExposureModel;
-use Ektype\Core\Exposure\Setting;
-use Ektype\Core\Exposure\TestReading;
 use Ektype\Core\Lamp\Contact;
 use Ektype\Core\Lamp\Drift;
 use Ektype\Core\Lamp\Penumbra;
@@ -23,17 +20,12 @@ final class LampRecord
 
     public static function of(Lamp $lamp, Snapshot $shop): Drift
     {
-        $tests = $shop->lightBook()->readings();
+        $light = $shop->lightBook();
         // Hours, not light: the drift of a lamp with an integrator is its own business, but it is drawn all the same.
-        $now = new Setting($lamp->name, $lamp->kind, self::anEmulsion($tests, $lamp->name), EmulsionKind::DualCure, 100.0, false, '', $lamp->distanceMm, $lamp->ageForTimes());
-        $asked = [$now];
-        foreach ($tests as $test) {
-            if ($test->setting->lamp === $lamp->name) {
-                $asked[] = $test->setting->withHours(0.0);
-            }
-        }
+        $now = LightBook::setting($lamp, $light->emulsionUnder($lamp), 100.0, false);
+        $model = $light->model([$now]);
 
-        return Drift::of(new ExposureModel($tests, $asked), $tests, $now);
+        return Drift::of($model, $shop->shelves->times->drift($lamp->name, $light->known()), $now);
     }
 
     public static function penumbraMm(Lamp $lamp, bool $withoutFilm): float
@@ -43,17 +35,5 @@ final class LampRecord
             $lamp->sourceMm ?? self::USUAL_SOURCE_MM,
             $lamp->distanceMm ?? self::USUAL_DISTANCE_MM,
         ))->mm;
-    }
-
-    /** @param list<TestReading> $tests */
-    private static function anEmulsion(array $tests, string $lamp): string
-    {
-        foreach ($tests as $test) {
-            if ($test->setting->lamp === $lamp) {
-                return $test->setting->emulsion;
-            }
-        }
-
-        return 'any';
     }
 }

@@ -25,6 +25,8 @@ use Psr\Clock\ClockInterface;
 final readonly class SeeLamp
 {
     private const LATEST = 20;
+    /** More than one lamp ever gets. */
+    private const MOST_TESTS = 5000;
 
     public function __construct(private Moment $moment, private Lamps $lamps, private ExposureLamp $device, private ClockInterface $clock)
     {
@@ -78,7 +80,7 @@ final readonly class SeeLamp
         $light = $shop->lightBook();
         $ids = $light->testIds();
         $days = [];
-        foreach ($shop->tests() as $test) {
+        foreach ($shop->shelves->stepTests->latestUnder($lamp, null, self::MOST_TESTS) as $test) {
             $days[$test->idOrFail()] = $test;
         }
         [$low, $high] = $drift->between($lamp->hours);
@@ -87,13 +89,13 @@ final readonly class SeeLamp
 
         return new LampBench(
             LampOnShelf::of($lamp),
-            array_map(static fn (DriftPoint $p): DriftSeen => self::point($days[$ids[$p->test]], $p), $points),
+            array_map(static fn (DriftPoint $p): DriftSeen => self::point($days[$ids[$p->test]], $p), array_values(array_filter($points, static fn (DriftPoint $p): bool => isset($days[$ids[$p->test]])))),
             100 * (exp($drift->perThousandH) - 1),
             $drift->factorAt($lamp->hours),
             $low,
             $high,
             $drift->due,
-            array_values(array_filter($light->surprises($light->model([])), static fn (SurpriseOfTest $of): bool => $days[$of->id]->lamp === $lamp)),
+            array_values(array_filter($light->surprises($light->model([])), static fn (SurpriseOfTest $of): bool => isset($days[$of->id]))),
             array_map(self::burn(...), $shop->shelves->stencils->burnedUnder($lamp, self::LATEST)),
             $penumbra->mm,
             $lamp->contact === Contact::WithoutFilm ? '' : $penumbra->says(),

@@ -8,6 +8,7 @@ use Ektype\App\Device\ExposureLamp;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Reckoning\PlateOnMesh;
 use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\App\Query\Reckoning\SurpriseOfTest;
 use Ektype\App\Query\Reckoning\TimeOfScreen;
 use Ektype\App\Query\Shelves\StepTestOnShelf;
 use Ektype\App\Query\Snapshot;
@@ -22,6 +23,9 @@ use Ektype\Core\Exposure\TimerSetting;
 /** The bench of the light. */
 final readonly class SeeLight
 {
+    /** So many of the latest tests of its lamp and emulsion lie beside a job. */
+    private const TESTS = 40;
+
     public function __construct(private Moment $moment, private ExposureLamp $device)
     {
     }
@@ -36,18 +40,18 @@ final readonly class SeeLight
         $job = $shop->shelves->jobs->whole($jobId);
         $book = new ScreenBook($job, $shop);
         $light = $shop->lightBook();
-        $tests = array_filter(
-            $shop->tests(),
-            static fn (StepTest $t): bool => $t->lamp === $job->lamp && $t->emulsion === $job->emulsion,
-        );
-        usort($tests, static fn (StepTest $a, StepTest $b): int => [$b->doneOn, $b->id] <=> [$a->doneOn, $a->id]);
+        $tests = $job->lamp === null || $job->emulsion === null ? [] : $shop->shelves->stepTests->latestUnder($job->lamp, $job->emulsion, self::TESTS);
+        $shown = array_map(static fn (StepTest $t): int => $t->idOrFail(), $tests);
         $times = $light->times($job, array_map(static fn (Plate $p, int $i): PlateOnMesh => new PlateOnMesh($p, $book->mesh($i)), $book->plates, array_keys($book->plates)));
 
         return new LightBench(
             $job->lamp->name ?? '',
             $job->emulsion->name ?? '',
             array_map(StepTestOnShelf::of(...), $tests),
-            $times === null ? [] : $light->surprises($light->model(array_map(static fn (TimeOfScreen $t) => $t->setting, $times))),
+            $times === null ? [] : array_values(array_filter(
+                $light->surprises($light->model(array_map(static fn (TimeOfScreen $t) => $t->setting, $times))),
+                static fn (SurpriseOfTest $of): bool => \in_array($of->id, $shown, true),
+            )),
             $times === null ? [] : self::batches($times, $book, $shop),
             $job->oneTime,
             $job->withoutFilm,

@@ -37,9 +37,8 @@ final readonly class SeeNextTest
     {
         $wanted = $could = $tools = [];
         $free = array_values(array_filter($shop->frames(), static fn (Frame $f): bool => $shop->on($f)?->isBurned() !== true));
-        $jobs = array_values(array_filter($shop->shelves->jobs->open(), static fn (Job $job): bool => $job->separationPath !== null && $job->lamp !== null && $job->emulsion !== null));
-        usort($jobs, static fn (Job $a, Job $b): int => [$a->dueOn ?? '9999', $a->id] <=> [$b->dueOn ?? '9999', $b->id]);
-        foreach (\array_slice($jobs, 0, self::JOBS) as $job) {
+        $jobs = array_filter($shop->shelves->jobs->dueFirst(0, self::JOBS), static fn (Job $job): bool => $job->separationPath !== null && $job->lamp !== null && $job->emulsion !== null);
+        foreach ($jobs as $job) {
             $book = new ScreenBook($job, $shop);
             $screens = [];
             foreach ($book->plates as $i => $plate) {

@@ -10,6 +10,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\App\Shop\StepTest\StepTest;
+use Ektype\Core\Exposure\EmulsionKind;
 use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\LightFigure;
 use Ektype\Core\Exposure\LikeScreens;
@@ -21,45 +22,52 @@ use Ektype\Core\Unit\Figure;
 /** Times of light at one moment, from the shop’s step tests and from what was seen at the sink. */
 final class LightBook
 {
-    /** @var list<TestReading> */
-    private array $readings;
-    private int $tests;
-    /** @var list<int> */
-    private array $testIds;
-    /** @var array<string, ExposureModel> by what they are asked about, thickness aside */
+    /** A model holds for any thickness and any hours; it is made with these. */
+    private const USUAL_UM = 100.0;
+    private const USUAL_HOURS = 100.0;
+
+    private ?KnownTimes $known = null;
+    /** @var array<string, ExposureModel> of what the shop has not, by what they are asked about */
     private array $models = [];
 
-    /** @param list<Stencil> $stencils those that were looked at teach */
-    public function __construct(private readonly Snapshot $shop, array $stencils)
+    public function __construct(private readonly Snapshot $shop)
     {
-        $believed = array_values(array_filter($shop->tests(), static fn (StepTest $t): bool => !$t->setAside));
-        $this->testIds = array_map(static fn (StepTest $t): int => $t->idOrFail(), $believed);
-        $this->tests = \count($believed);
-        $this->readings = [
+    }
+
+    public function known(): KnownTimes
+    {
+        return $this->known ??= $this->shop->shelves->times->known($this->learn(...));
+    }
+
+    private function learn(): KnownTimes
+    {
+        $believed = array_values(array_filter($this->shop->tests(), static fn (StepTest $t): bool => !$t->setAside));
+        $readings = [
             ...array_map(static fn (StepTest $t): TestReading => $t->reading(), $believed),
-            ...array_values(array_filter(array_map(self::seen(...), $stencils))),
+            // Those that were looked at teach.
+            ...array_values(array_filter(array_map(self::seen(...), $this->shop->counted()))),
         ];
+        $asked = $this->askedOfShop();
+        $model = new ExposureModel($readings, $asked);
+        $model->surprises();
+
+        return new KnownTimes($readings, array_map(static fn (StepTest $t): int => $t->idOrFail(), $believed), $asked, $model);
     }
 
-    /** @return list<TestReading> all that times rest on: step tests first, as {@see testIds} has them, then looks at the sink */
-    public function readings(): array
-    {
-        return $this->readings;
-    }
-
-    /** @return list<int> ids of the step tests among them */
+    /** @return list<int> ids of the step tests that are believed, as they were learned */
     public function testIds(): array
     {
-        return $this->testIds;
+        return $this->known()->testIds;
     }
 
     /** @return list<SurpriseOfTest> of each step test that is believed */
     public function surprises(ExposureModel $model): array
     {
         $all = [];
+        $ids = $this->testIds();
         foreach ($model->surprises() as $surprise) {
-            if (isset($this->testIds[$surprise->test])) {
-                $all[] = new SurpriseOfTest($this->testIds[$surprise->test], $surprise->expectedS, $surprise->deviations(), 100 * $surprise->slip, $surprise->disagrees, $surprise->says());
+            if (isset($ids[$surprise->test])) {
+                $all[] = new SurpriseOfTest($ids[$surprise->test], $surprise->expectedS, $surprise->deviations(), 100 * $surprise->slip, $surprise->disagrees, $surprise->says());
             }
         }
 
@@ -139,26 +147,64 @@ final class LightBook
     }
 
     /**
-     * Screens under the same lamps with the same emulsions are asked of one model, whatever their thickness.
+     * One model of all that the shop has, kept until a test comes; what it has not is asked of a model of its own.
      *
      * @param list<Setting> $settings
      */
     public function model(array $settings): ExposureModel
     {
-        $kinds = array_map(
-            static fn (Setting $s): string => serialize(
-                [$s->lamp, $s->lampKind, $s->emulsion, $s->emulsionKind, $s->dyed, $s->film, $s->distanceMm, $s->emulsionFactor],
-            ),
-            $settings,
-        );
+        $shop = $this->known();
+        $known = array_flip(array_map(self::kind(...), $shop->asked));
+        $kinds = array_unique(array_map(self::kind(...), $settings));
+        $others = array_filter($kinds, static fn (string $kind): bool => !isset($known[$kind]));
+        if ($others === []) {
+            return $shop->model;
+        }
 
-        return $this->models[implode(' ', array_unique($kinds))] ??= new ExposureModel($this->readings, $settings);
+        return $this->models[implode(' ', $kinds)] ??= new ExposureModel($shop->readings, $settings);
+    }
+
+    /** Some emulsion that was tested under a lamp; else any that the shop has. */
+    public function emulsionUnder(Lamp $lamp): Emulsion
+    {
+        $all = $this->shop->shelves->emulsions->all();
+        foreach ($this->known()->readings as $reading) {
+            foreach ($all as $emulsion) {
+                if ($reading->setting->lamp === $lamp->name && $reading->setting->emulsion === $emulsion->name) {
+                    return $emulsion;
+                }
+            }
+        }
+
+        return $all[0] ?? new Emulsion('any', EmulsionKind::DualCure);
+    }
+
+    /** @return list<Setting> every lamp with every emulsion, on white and yellow mesh, with a film and without */
+    private function askedOfShop(): array
+    {
+        $asked = [];
+        foreach ($this->shop->shelves->lamps->all() as $lamp) {
+            foreach ($this->shop->shelves->emulsions->all() as $emulsion) {
+                foreach ([[false, false], [true, false], [false, true], [true, true]] as [$dyed, $withoutFilm]) {
+                    $asked[] = self::setting($lamp, $emulsion, self::USUAL_UM, $dyed, $withoutFilm, self::USUAL_HOURS);
+                }
+            }
+        }
+
+        return $asked;
+    }
+
+    /** What a setting is of, thickness and hours aside: those are asked of any model. */
+    private static function kind(Setting $s): string
+    {
+        return serialize([$s->lamp, $s->lampKind, $s->emulsion, $s->emulsionKind, $s->dyed, $s->film, $s->distanceMm, $s->emulsionFactor]);
     }
 
     /** Step tests come first in the order in which they were learned, looks after them. */
     private function time(Setting $setting, PredictedTime $time): TimeOfScreen
     {
-        $tests = \count(array_filter($time->restsOn, fn (int $i): bool => $i < $this->tests));
+        $known = \count($this->testIds());
+        $tests = \count(array_filter($time->restsOn, fn (int $i): bool => $i < $known));
 
         return new TimeOfScreen($setting, $time, LightFigure::source($tests, \count($time->restsOn) - $tests));
     }
@@ -189,7 +235,7 @@ final class LightBook
         );
     }
 
-    public static function setting(Lamp $lamp, Emulsion $emulsion, float $thicknessUm, bool $dyed, bool $withoutFilm = false): Setting
+    public static function setting(Lamp $lamp, Emulsion $emulsion, float $thicknessUm, bool $dyed, bool $withoutFilm = false, ?float $hours = null): Setting
     {
         return new Setting(
             $lamp->name,
@@ -200,7 +246,7 @@ final class LightBook
             $dyed,
             $withoutFilm ? Setting::WITHOUT_FILM : '',
             $lamp->distanceMm,
-            $lamp->ageForTimes(),
+            $hours ?? $lamp->ageForTimes(),
             $emulsion->factor,
             $lamp->startLossS,
         );

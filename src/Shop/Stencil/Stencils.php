@@ -90,7 +90,7 @@ final readonly class Stencils extends Shelf
     /** @return list<Stencil> the latest that were burned under a lamp, latest first */
     public function burnedUnder(Lamp $lamp, int $most): array
     {
-        return \array_slice($this->asked('SELECT s, f FROM '.Stencil::class.' s JOIN s.frame f WHERE s.lamp = :lamp AND s.burnedAt IS NOT NULL ORDER BY s.burnedAt DESC, s.id DESC', ['lamp' => $lamp]), 0, $most);
+        return $this->asked('SELECT s, f FROM '.Stencil::class.' s JOIN s.frame f WHERE s.lamp = :lamp AND s.burnedAt IS NOT NULL ORDER BY s.burnedAt DESC, s.id DESC', ['lamp' => $lamp], $most);
     }
 
     public function of(Lamp|Emulsion $one): int

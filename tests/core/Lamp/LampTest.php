@@ -11,6 +11,7 @@ use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Exposure\TestReading;
 use Ektype\Core\Lamp\Contact;
 use Ektype\Core\Lamp\Drift;
+use Ektype\Core\Lamp\DriftPoints;
 use Ektype\Core\Lamp\LampDistance;
 use Ektype\Core\Lamp\Penumbra;
 use Ektype\Core\Lamp\StartLoss;
@@ -82,7 +83,7 @@ final class LampTest extends TestCase
         }
         $asked = [self::tubes(2050), self::tubes(2400), ...array_map(static fn (TestReading $t): Setting => $t->setting->withHours(0), $tests)];
         $model = new ExposureModel($tests, $asked);
-        $drift = Drift::of($model, $tests, self::tubes(2050));
+        $drift = Drift::of($model, DriftPoints::of($model, $tests, self::tubes(2050)->lamp), self::tubes(2050));
         self::assertCount(9, $drift->points);
         self::assertEqualsWithDelta(0.3, $drift->perThousandH, 0.06);
         foreach ($drift->points as $point) {
@@ -91,13 +92,13 @@ final class LampTest extends TestCase
         [$low, $high] = $drift->between(1000);
         self::assertTrue($low < exp(0.3) && exp(0.3) < $high);
         self::assertSame('', $drift->due, 'fifty hours are no age');
-        self::assertStringContainsString('400 h since its last test', Drift::of($model, $tests, self::tubes(2400))->due);
+        self::assertStringContainsString('400 h since its last test', Drift::of($model, DriftPoints::of($model, $tests, self::tubes(2400)->lamp), self::tubes(2400))->due);
     }
 
     public function testALampWithoutTestsIsDue(): void
     {
         $model = new ExposureModel([], [self::tubes(10)]);
-        self::assertStringContainsString('No step test under this lamp yet', Drift::of($model, [], self::tubes(10))->due);
+        self::assertStringContainsString('No step test under this lamp yet', Drift::of($model, DriftPoints::of($model, [], self::tubes(10)->lamp), self::tubes(10))->due);
     }
 
     private static function tubes(float $hours): Setting

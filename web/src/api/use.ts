@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import {
   answer,
   api,
@@ -20,7 +20,20 @@ import {
 
 const busy = (job: Job | undefined) => job?.task?.state === "waiting" || job?.task?.state === "working";
 
-export const useJobs = () => useQuery({ queryKey: ["jobs"], queryFn: () => answer(api.GET("/api/jobs")) });
+/** The jobs as they hang, found by these words; fifty at a time. */
+export const useJobs = (find = "") =>
+  useInfiniteQuery({
+    queryKey: ["jobs", find],
+    queryFn: ({ pageParam }) =>
+      answer(
+        api.GET("/api/jobs", { params: { query: find === "" ? { page: pageParam } : { find, page: pageParam } } }),
+      ),
+    initialPageParam: 1,
+    getNextPageParam: (last, pages) =>
+      pages.reduce((sum, one) => sum + one.jobs.length, 0) < last.found ? last.page + 1 : undefined,
+    // While other words are looked for, what was found before stands.
+    placeholderData: (was) => was,
+  });
 
 export const useShop = () =>
   useQuery({ queryKey: ["shop"], queryFn: () => answer(api.GET("/api/shop")), staleTime: 30_000 });
@@ -109,10 +122,9 @@ export function useJobWork(id: number) {
     }),
     remove: useMutation({
       mutationFn: () => answer(api.DELETE("/api/jobs/{id}", path)),
-      onSuccess: (jobs) => {
+      onSuccess: () => {
         queries.removeQueries({ queryKey: ["job", id] });
-        queries.setQueryData(["jobs"], jobs);
-        for (const key of ["shop", "darkroom", "hand"]) void queries.invalidateQueries({ queryKey: [key] });
+        for (const key of ["jobs", "shop", "darkroom", "hand"]) void queries.invalidateQueries({ queryKey: [key] });
       },
     }),
     stop: useMutation({

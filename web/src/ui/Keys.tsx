@@ -83,11 +83,17 @@ function Find({ close }: { close: () => void }) {
   const [wanted, setWanted] = useState(false);
   const go = useNavigate();
   const job = jobIn(useLocation().pathname);
-  const jobs = useJobs().data;
+  const { data, isPlaceholderData } = useJobs(text.trim());
+  const jobs = data?.pages[0]?.jobs;
   const shop = useShop().data;
   const found = useMemo(() => {
     const all = [
-      ...(jobs ?? []).map((j) => ({ what: j.name, kind: `job, ${j.stands}`, to: `/jobs/${j.id}` })),
+      ...(jobs ?? []).map((j) => ({
+        what: j.name,
+        kind: `job, ${j.stands}`,
+        to: `/jobs/${j.id}`,
+        also: [j.customer, j.garment, j.garmentName, ...j.inkNames].join(" "),
+      })),
       ...(job === null
         ? []
         : stages.map((s) => ({ what: s.name, kind: "stage of this job", to: `/jobs/${job}/${s.id}` }))),
@@ -103,14 +109,16 @@ function Find({ close }: { close: () => void }) {
     ];
     const words = text.toLowerCase().split(/\s+/).filter(Boolean);
     return all
-      .filter((one) => words.every((word) => `${one.what} ${one.kind}`.toLowerCase().includes(word)))
+      .filter((one) =>
+        words.every((word) => `${one.what} ${one.kind} ${"also" in one ? one.also : ""}`.toLowerCase().includes(word)),
+      )
       .slice(0, 9);
   }, [jobs, shop, job, text]);
   const open = (to: string) => {
     close();
     go(to);
   };
-  const looking = jobs === undefined || shop === undefined;
+  const looking = jobs === undefined || shop === undefined || isPlaceholderData;
   useEffect(() => {
     if (!wanted || !found[0]) return;
     close();

@@ -1,5 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useState } from "react";
+import { useDeferredValue, useState } from "react";
 import { Link } from "react-router";
 import type { JobSummary } from "../../api/client";
 import { useMorning } from "../../api/morning";
@@ -7,18 +7,18 @@ import { useJobs } from "../../api/use";
 import { day } from "../../ui/day";
 import { Garment } from "../../ui/Garment";
 import { useHabits } from "../../ui/habits";
-import { Entry, Field, Trouble } from "../../ui/Parts";
+import { Action, Entry, Field, Trouble } from "../../ui/Parts";
 import { Shelf } from "../Shelf";
 import { FinishedPile } from "./FinishedPile";
 import { NewJob } from "./NewJob";
 
 /** All jobs as they hang in the shop; a picture dropped here becomes a new one. */
 export function JobsShelf() {
-  const { data: jobs, error } = useJobs();
   const { data: morning } = useMorning();
   const [wanted, setWanted] = useState("");
-  const words = wanted.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = (jobs ?? []).filter((job) => words.every((word) => says(job).includes(word)));
+  const { data, error, hasNextPage, fetchNextPage, isFetchingNextPage } = useJobs(useDeferredValue(wanted.trim()));
+  const found = data?.pages.flatMap((page) => page.jobs) ?? [];
+  const first = data?.pages[0];
   const open = found.filter((job) => job.finishedOn === null);
   const [dropped, setDropped] = useState<File | null>(null);
   return (
@@ -35,7 +35,7 @@ export function JobsShelf() {
         <Trouble of={error} />
         {morning?.stands === false && <ToFirstMorning />}
         <NewJob file={dropped} setFile={setDropped} />
-        {jobs?.length === 0 && (
+        {first?.all === 0 && (
           <Box className="halftone" mt="28px" h="380px" position="relative" overflow="hidden">
             <Garment kind="tee" hex="#f7f3ea" widthMm={260} heightMm={280} label="A bare shirt">
               <g fill="none" stroke="#8d8676" strokeWidth="1.200">
@@ -48,7 +48,7 @@ export function JobsShelf() {
             </Text>
           </Box>
         )}
-        {(jobs?.length ?? 0) > 3 && (
+        {(first?.all ?? 0) > 3 && (
           <Box mt="24px" maxW="420px">
             <Field label="Find by customer, name, colour or ink">
               <Entry fontFamily="body" type="search" value={wanted} onChange={(e) => setWanted(e.target.value)} />
@@ -69,8 +69,13 @@ export function JobsShelf() {
             ))}
           </Box>
         )}
-        {wanted !== "" && found.length === 0 && <Text mt="28px">No job of that customer, name, colour or ink.</Text>}
+        {wanted !== "" && first?.found === 0 && <Text mt="28px">No job of that customer, name, colour or ink.</Text>}
         <FinishedPile jobs={found.filter((job) => job.finishedOn !== null)} opened={wanted !== ""} />
+        {hasNextPage && (
+          <Action quiet mt="20px" disabled={isFetchingNextPage} onClick={() => fetchNextPage()}>
+            {`More jobs: ${(first?.found ?? 0) - found.length} not shown`}
+          </Action>
+        )}
       </Shelf>
     </Box>
   );
@@ -125,10 +130,6 @@ function Hanging({ job }: { job: JobSummary }) {
     </Box>
   );
 }
-
-/** All that a job is found by. */
-const says = (job: JobSummary) =>
-  [job.name, job.customer, job.garment, job.garmentName, job.stands, ...job.inkNames].join(" ").toLowerCase();
 
 /** How long there is still time, in words. */
 function dueWords(days: number | null): string {
