@@ -87,7 +87,7 @@ foreach ([
     ['press of a job', 'GET', "/api/jobs/$open/press", null, 0.3],
     ['a quantity changed', 'PATCH', "/api/jobs/$open", ['quantity' => 1], 0.15],
 ] as [$what, $method, $path, $body, $aim]) {
-    $times = [];
+    [$times, $bytes] = [[], 0];
     $first = $ask($method, $path, $body);
     for ($i = 0; $i < ASKED; ++$i) {
         [$s, $status, $bytes] = $ask($method, $path, $body === null ? null : ['quantity' => $i + 2]);

@@ -139,7 +139,7 @@ $whole = static function (array $arguments) use ($project): array {
                 '-d',
                 'memory_limit=2G',
                 $project.'/bin/console',
-                ...array_values($arguments),
+                ...array_values(array_map(strval(...), $arguments)),
             ],
             [1 => ['file', '/dev/null', 'w']],
             $pipes,

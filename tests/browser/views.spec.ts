@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { grave } from "./axe";
-import { expect, test } from "./shop";
+import { expect, type Page, test } from "./shop";
 import { readPng } from "./picture";
 
 const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "/jobs/2/plates?look=holds&plate=4", "/jobs/2/plates?look=shifts&plate=3", "/jobs/2/plates?look=buys", "/jobs/3/plates?look=holds&plate=8", "/jobs/2/films", "/jobs/1/films", "/jobs/2/screens?plate=2", "/jobs/3/screens?plate=6&look=mesh", "/jobs/3/screens?plate=7&look=stencil", "/jobs/2/screens?plate=2&look=pattern", "/jobs/2/light", "/jobs/3/light?plate=6",  "/jobs/2/press?plate=3", "/jobs/2/press?view=set-up&plate=2", "/jobs/2/press?view=order", "/jobs/2/press?view=flash", "/jobs/2/run", "/jobs/4", "/jobs/4/art", "/jobs/4/plates?look=holds", "/jobs/5/art?look=inks", "/jobs/6/art", "/jobs/8/plates", "/jobs/7/plates?look=shifts", "/rack", "/rack/13", "/rack/27", "/meshes", "/darkroom", "/inks", "/lamps", "/lamps/2", "/step-test", "/presses/practice", "/presses", "/jobs/1/run"];
@@ -10,14 +10,32 @@ const views = ["/jobs", "/jobs/1", "/jobs/2", "/jobs/2/art", "/jobs/2/plates", "
 /** A few views a test: one that is tried again does not begin with all of them. */
 const some = [0, 1, 2, 3].map((part) => views.filter((_, i) => i % 4 === part));
 
-for (const light of ["day", "safe"]) for (const [part, few] of some.entries()) {
-  test(`axe finds nothing serious on any view, ${light}, ${part + 1} of ${some.length}`, async ({ page }) => {
-    if (light === "safe") await page.addInitScript(() => localStorage.setItem("ektype.safelight", "1"));
+/** What is touched and is not large enough for a wet hand, and how far the page runs over its right edge. */
+const small = (page: Page) =>
+  page.evaluate(() => [
+    ...[...document.querySelectorAll("button, a, select, input:not([type=file]):not([type=checkbox])")]
+      .map((one) => ({ one, box: one.getBoundingClientRect() }))
+      .filter(({ box }) => box.width > 0 && box.height > 0 && box.height < 43.5)
+      .map(({ one, box }) => `${one.textContent?.slice(0, 30)} ${Math.round(box.width)}x${Math.round(box.height)}`),
+    ...(document.documentElement.scrollWidth - document.documentElement.clientWidth > 1 ? ["scrolls sideways"] : []),
+  ]);
+
+for (const [part, few] of some.entries()) {
+  test(`every view is sound by day and in safelight, at the desk and on a tablet, ${part + 1} of ${some.length}`, async ({ page }) => {
     const found: string[] = [];
     for (const view of few) {
+      await page.setViewportSize({ width: 1280, height: 800 });
       await page.goto(view, { waitUntil: "networkidle" });
       await expect(page.getByRole("heading").first()).toBeVisible();
-      found.push(...(await grave(page)).map((one) => `${view} ${one}`));
+      const say = (where: string, said: string[]) => found.push(...said.map((one) => `${view}, ${where}: ${one}`));
+      say("axe", await grave(page));
+      say("at the desk", await small(page));
+      // The light changes colours and nothing else.
+      await page.evaluate(() => document.documentElement.setAttribute("data-light", "safe"));
+      say("axe in safelight", await grave(page, ["color-contrast"]));
+      await page.setViewportSize({ width: 800, height: 1280 });
+      await page.waitForTimeout(150);
+      say("on a tablet", await small(page));
     }
     expect(found).toEqual([]);
   });
@@ -42,24 +60,6 @@ test("safelight shows no blue and little green, pictures included", async ({ pag
     expect(greener, `${view}: green over 0.62 of red`).toBeLessThanOrEqual(4);
     await page.keyboard.press("l");
     await expect(page.locator("html")).toHaveAttribute("data-light", "day");
-  }
-});
-
-for (const [part, few] of some.entries()) test(`what is touched is large enough, at the desk and on a tablet, ${part + 1} of ${some.length}`, async ({ page }) => {
-  for (const size of [{ width: 1280, height: 800 }, { width: 800, height: 1280 }]) {
-    await page.setViewportSize(size);
-    for (const view of few) {
-      await page.goto(view, { waitUntil: "networkidle" });
-      const small = await page.evaluate(() =>
-        [...document.querySelectorAll("button, a, select, input:not([type=file]):not([type=checkbox])")]
-          .map((one) => ({ one, box: one.getBoundingClientRect() }))
-          .filter(({ box }) => box.width > 0 && box.height > 0 && box.height < 43.5)
-          .map(({ one, box }) => `${one.textContent?.slice(0, 30)} ${Math.round(box.width)}x${Math.round(box.height)}`),
-      );
-      expect(small, view).toEqual([]);
-      const sideways = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-      expect(sideways, `${view} at ${size.width}: scrolls sideways`).toBeLessThanOrEqual(1);
-    }
   }
 });
 

@@ -39,7 +39,7 @@ final class BaseByHandTest extends ShopTestCase
             $this->work();
         }
 
-        return array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'role');
+        return array_map(strval(...), array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'role'));
     }
 
     private function area(int $id): float

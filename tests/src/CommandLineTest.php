@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
+use Ektype\Tests\Measure;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
@@ -124,6 +126,7 @@ final class CommandLineTest extends TestCase
     }
 
     /** Squares of inks that are chosen from a shelf, a base under them, in films that are checked. */
+    #[Group('long')]
     public function testAnIndexPrintIsAFilmSet(): void
     {
         $out = sys_get_temp_dir().'/ektype-index-'.getmypid();
@@ -171,6 +174,7 @@ final class CommandLineTest extends TestCase
     }
 
     /** Four-colour process and layers from the same picture, in film sets that are checked; every way advised on. */
+    #[Group('long')]
     public function testAPictureInFourColoursInLayersAndAdvised(): void
     {
         $out = sys_get_temp_dir().'/ektype-four-'.getmypid();
@@ -223,6 +227,7 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testInksAreChosenFromAShelf(): void
     {
         $folder = sys_get_temp_dir().'/ektype-inks-'.getmypid();
@@ -318,6 +323,7 @@ final class CommandLineTest extends TestCase
     }
 
     /** Written again into the same folder, nothing of the older set is left to be burned with the new one; a mirrored film is seen. */
+    #[Group('long')]
     public function testAnOlderSetIsNeverMixedWithTheNewOneAndAMirroredFilmIsSeen(): void
     {
         $out = sys_get_temp_dir().'/ektype-again-'.getmypid();
@@ -441,6 +447,12 @@ final class CommandLineTest extends TestCase
     }
 
     /** @return iterable<string, array{list<string>, string}> */
+    public static function someWrongFilms(): iterable
+    {
+        return Measure::some(2, self::wrongFilms());
+    }
+
+    /** @return iterable<string, array{list<string>, string}> */
     public static function wrongFilms(): iterable
     {
         yield 'a film wider than the media' => [['--media=200'], 'does not go on the media'];
@@ -451,7 +463,7 @@ final class CommandLineTest extends TestCase
     }
 
     /** @param list<string> $options */
-    #[DataProvider('wrongFilms')]
+    #[DataProvider('someWrongFilms')]
     public function testFilmsThatCannotBeAreRefusedAndNothingIsWritten(array $options, string $sentence): void
     {
         $out = sys_get_temp_dir().'/ektype-wrong-'.getmypid();
@@ -638,6 +650,7 @@ final class CommandLineTest extends TestCase
         self::assertEqualsWithDelta(10000 / $first['threads_per_cm'] - $first['thread_um'], $first['opening_um'], 0.01);
     }
 
+    #[Group('long')]
     public function testMeshesWithTheirDataSheetsGapsSchoolsAndOtherPlates(): void
     {
         $sheet = ['threads_per_cm' => 120, 'thread_um' => 34, 'dyed' => true, 'opening_um' => 46, 'thickness_um' => 55];
@@ -737,6 +750,12 @@ final class CommandLineTest extends TestCase
     }
 
     /** @return iterable<string, array{string, string, string}> */
+    public static function someWrong(): iterable
+    {
+        return Measure::some(6, self::wrong());
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
     public static function wrong(): iterable
     {
         yield 'thread thicker than the pitch' => [
@@ -780,7 +799,7 @@ final class CommandLineTest extends TestCase
         ];
     }
 
-    #[DataProvider('wrong')]
+    #[DataProvider('someWrong')]
     public function testRefusesOnStandardErrorWithAnExitCode(string $command, string $input, string $sentence): void
     {
         $run = self::run1([$command, '-'], $input);

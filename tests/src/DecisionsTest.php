@@ -9,6 +9,7 @@ use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PngFile;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** What a printer decides about art, plates and films, through the API. */
@@ -404,6 +405,7 @@ final class DecisionsTest extends ShopTestCase
     }
 
     /** A grey that black dots make on white cloth gives its plate up, and takes it back. */
+    #[Group('long')]
     public function testAGreyBecomesDotsOfBlackAndAPlateIsSaved(): void
     {
         $art = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 120 90"><circle cx="42" cy="45" r="30" fill="#1b1a17"/><rect x="78" y="12" width="30" height="66" fill="#8f8e8d"/></svg>';

@@ -11,7 +11,9 @@ use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Halftone\GainChart;
 use Ektype\Core\Halftone\GainSetting;
 use Ektype\Core\Halftone\Screening;
+use Ektype\Tests\Measure;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
@@ -43,6 +45,12 @@ final class GainScanTest extends KernelTestCase
     }
 
     /** @return iterable<string, array{\Closure(float): float, float, float, float, float, float, Dot}> the press, how the scan is turned, reflectance of solid and cloth, and the dots */
+    public static function someScans(): iterable
+    {
+        return Measure::some(1, self::scans());
+    }
+
+    /** @return iterable<string, array{\Closure(float): float, float, float, float, float, float, Dot}> the press, how the scan is turned, reflectance of solid and cloth, and the dots */
     public static function scans(): iterable
     {
         yield 'black on white' => [static fn (float $a): float => $a + 0.24 * sin(\M_PI * $a) ** 1.2, 1.3, 0.03, 0.85, 45.0, 22.5, Dot::Round];
@@ -51,7 +59,7 @@ final class GainScanTest extends KernelTestCase
     }
 
     /** @param \Closure(float): float $truth */
-    #[DataProvider('scans')]
+    #[DataProvider('someScans')]
     public function testTheScanOfAPrintedChartGivesTheCurve(\Closure $truth, float $turnDeg, float $solid, float $cloth, float $lpi, float $angle, Dot $dot): void
     {
         $this->scanned($truth, $turnDeg, $solid, $cloth, ChartFilm::of(600, $lpi, $angle, $dot));
@@ -87,6 +95,7 @@ final class GainScanTest extends KernelTestCase
         self::assertStringContainsString('marks of the chart', $errors);
     }
 
+    #[Group('long')]
     public function testAChartOfAnotherRulingIsRefused(): void
     {
         $this->scanned(static fn (float $a): float => $a, 0.5, 0.03, 0.85, ChartFilm::of(600, 55, 15, Dot::Round));
@@ -97,6 +106,7 @@ final class GainScanTest extends KernelTestCase
     }
 
     /** The stand-in keeps its word: what it says of itself is what is read. */
+    #[Group('long')]
     public function testTheSimulatedPressIsReadAsItPrints(): void
     {
         $stand = new SimulatedChartPrinter();

@@ -10,6 +10,7 @@ use Ektype\App\Work\Strip\ScannedStrips;
 use Ektype\Core\Exposure\UnusableTest;
 use Ektype\Core\StepTest\StripsRead;
 use Ektype\Core\Unit\Refusal;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The bench of the light and of step tests, as pages ask for them. */
 final class LightBenchTest extends ShopTestCase
@@ -162,6 +163,7 @@ final class LightBenchTest extends ShopTestCase
     }
 
     /** Pictures by the stand-in, askew and grainy, against what it knows. A hundred of them are read by the bench. */
+    #[Group('long')]
     public function testAPictureOfStripsShowsWhatIsOnTheScreen(): void
     {
         $scanner = new SimulatedStripScanner();
@@ -182,6 +184,7 @@ final class LightBenchTest extends ShopTestCase
     }
 
     /** A photograph says no resolution, or a screen’s: its marks do. */
+    #[Group('long')]
     public function testAPhotographWithoutAResolutionIsReadByItsMarks(): void
     {
         $seconds = [6.0, 12.0, 18.0, 24.0, 30.0, 36.0];

@@ -76,12 +76,4 @@ final class LongWorkTest extends ShopTestCase
         $this->service(LongWorkHandler::class)(new LongWork($task));
         self::assertSame([], $this->service(LostWork::class)->takeUp(), 'its task went with it');
     }
-
-    private function text(string $sql): string
-    {
-        $found = $this->connection()->fetchOne($sql);
-        self::assertIsString($found);
-
-        return $found;
-    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Tests\App;
 
 use Ektype\Tests\Core\Mix\HandMadeProfile;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** A job whose picture is printed in many inks: chosen, exchanged, ordered, shifted; each method beside the others. */
@@ -80,6 +81,7 @@ final class ManyInksJobTest extends ShopTestCase
         self::assertGreaterThan(3 * $off($glance), $off($cloth));
     }
 
+    #[Group('long')]
     public function testOrdersAreComparedAndAPlateThatIsMovedIsSolvedAnew(): void
     {
         $id = $this->picture(self::BLACK);
@@ -105,6 +107,7 @@ final class ManyInksJobTest extends ShopTestCase
         self::assertGreaterThan($shifted['deltaE'], $colour['deltaE'], 'where dots share an angle a shift changes more than between angles');
     }
 
+    #[Group('long')]
     public function testSquaresLayersAndFourColoursEachHaveTheirPlatesAndPull(): void
     {
         $id = $this->picture('#f4efe2', 'paper');

@@ -6,6 +6,7 @@ namespace Ektype\Tests\App;
 
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** A photograph is dropped and comes out as plates in dots; every way to print it is kept beside the others. */
@@ -139,6 +140,7 @@ final class PictureInTonesTest extends ShopTestCase
     }
 
     /** A press that gains 30 % at half tone: its films are drawn smaller, and another ruling borrows what was read. */
+    #[Group('long')]
     public function testAGainChartIsKeptBySettingAndDrawsThePlatesAnew(): void
     {
         $id = $this->separated();
@@ -186,6 +188,7 @@ final class PictureInTonesTest extends ShopTestCase
     }
 
     /** The chart comes as a film, its print is scanned (here by the stand-in, which says so), looked at and then kept. */
+    #[Group('long')]
     public function testAChartIsPrintedScannedAndKept(): void
     {
         $id = $this->separated();
@@ -284,7 +287,7 @@ final class PictureInTonesTest extends ShopTestCase
         return $this->bring(self::picture(), ['garmentHex' => self::GARMENT, 'widthMm' => '80', 'name' => 'Photograph'])['id'];
     }
 
-    /** @return array<string, float> % by plate */
+    /** @return array<array-key, mixed> % by plate */
     private function coverage(int $id): array
     {
         return array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'coveragePct', 'name');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** The bench of the press: set up, in which order, read from a scan, learned from. */
@@ -206,6 +207,7 @@ final class PressBenchTest extends ShopTestCase
         self::assertEqualsWithDelta($side($press)['mmPerTurn'], $taken['mmPerTurn'], 0.05 * $side($press)['mmPerTurn']);
     }
 
+    #[Group('long')]
     public function testTwoPlatesOfOneNameAreToldApartByTheirPlaces(): void
     {
         $id = $this->twoDotsOnFrames();

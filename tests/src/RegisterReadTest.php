@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
@@ -59,6 +60,7 @@ final class RegisterReadTest extends TestCase
         self::assertSame([], $solved['causes']);
     }
 
+    #[Group('long')]
     public function testWhatIsNoScanOfTheseFilmsIsRefusedInOneSentence(): void
     {
         $manifest = $this->films('#f0e2b0', '#b84a30');

@@ -15,6 +15,8 @@ use Ektype\Core\StrikeOff\StrikeOffRead;
 use Ektype\Core\StrikeOff\StripPlan;
 use Ektype\Core\StrikeOff\StripPlate;
 use Ektype\Core\Unit\Refusal;
+use Ektype\Tests\Measure;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Scans of strike-offs whose misfits are known: films printed on grainy cloth, askew, of another size, blurred, as JPEG. */
@@ -26,7 +28,7 @@ final class StrikeOffScanTest extends TestCase
 
     public function testEveryPlateIsReadFromAScanOf300(): void
     {
-        for ($seed = 1; $seed <= 8; ++$seed) {
+        for ($seed = Measure::of(3, 1); $seed <= Measure::of(3, 8); ++$seed) {
             $lies = self::lies($seed);
             $read = self::read(self::scan($seed, $lies, turned: $seed === 3 ? 180.0 : 0.0));
             self::assertSame($seed === 3, $read->upsideDown);
@@ -37,6 +39,7 @@ final class StrikeOffScanTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testAndToTwoHundredthsFromOneOf600(): void
     {
         for ($seed = 20; $seed <= 21; ++$seed) {
@@ -45,6 +48,7 @@ final class StrikeOffScanTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testATargetThatIsNotThereIsNamedAndNotGuessed(): void
     {
         $lies = self::lies(5);
@@ -57,7 +61,7 @@ final class StrikeOffScanTest extends TestCase
     /** Two corners alone lie as well upside down: the key’s dots tell which way. */
     public function testACornerThatIsCoveredCostsOnlyItsOwnTargets(): void
     {
-        foreach ([0.0, 180.0] as $turned) {
+        foreach (Measure::isLong() ? [0.0, 180.0] : [180.0] as $turned) {
             $lies = self::lies(9);
             $scan = new \Imagick();
             $scan->readImageBlob(self::scan(9, $lies, turned: $turned));
@@ -74,6 +78,7 @@ final class StrikeOffScanTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testAPlateThatLiesTooFarOffIsNotReadRatherThanWrongly(): void
     {
         [$key, , $sage, $amber] = self::lies(6);

@@ -13,6 +13,7 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotSeparation;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class SvgDrawingTest extends TestCase
@@ -73,6 +74,7 @@ final class SvgDrawingTest extends TestCase
     }
 
     /** Drawn in many bands it is the same as drawn in one. */
+    #[Group('long')]
     public function testNoSeamShowsBetweenBands(): void
     {
         $svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 90"><circle cx="31" cy="44" r="27.3" fill="#f0e2b0"/><path d="M3 3 L57 87" stroke="#b84a30" stroke-width="2.2"/></svg>';

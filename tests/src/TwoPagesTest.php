@@ -100,7 +100,7 @@ final class TwoPagesTest extends ShopTestCase
     {
         $list = ['printers' => 'filmPrinters', 'meshes' => 'ownMeshes'][$kind] ?? $kind;
         $this->from('this page', null, 'POST', "/api/shop/$kind", $body, 201);
-        $id = max(array_column($this->ask('GET', '/api/shop')[$list], 'id'));
+        $id = max([0, ...array_column($this->ask('GET', '/api/shop')[$list], 'id')]);
         $this->ask('GET', '/api/shop');
         $seen = (string) $this->browser->getResponse()->headers->get('X-Turn');
         self::assertMatchesRegularExpression('/^\d+$/', $seen);

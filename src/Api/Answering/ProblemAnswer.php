@@ -41,7 +41,7 @@ final readonly class ProblemAnswer
             $fault instanceof UnreadableRequest => self::answer(self::REFUSED, 'That cannot be used', $fault->getMessage(), $fault->faults),
             $fault instanceof Refusal => self::refused($fault, $event->getRequest()),
             $fault instanceof NotHere => self::answer(404, 'Not here', $fault->getMessage()),
-            $fault instanceof TooManyTries => self::answer(429, 'Not so fast', $fault->getMessage(), headers: $fault->getHeaders()),
+            $fault instanceof TooManyTries => self::answer(429, 'Not so fast', $fault->getMessage(), headers: ['Retry-After' => (string) $fault->seconds]),
             $fault instanceof NotOurs => self::answer($fault->getStatusCode(), 'Not taken', $fault->getMessage()),
             $fault instanceof HttpExceptionInterface => $fault->getStatusCode() === 404
                 ? self::answer(404, 'Not here', (new NotHere())->getMessage())

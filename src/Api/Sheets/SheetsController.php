@@ -42,7 +42,7 @@ final readonly class SheetsController
         $file = Brought::file($request, 'file', self::MISSING);
         // Looked at before a byte of it is read.
         if ($file->getSize() > CsvTable::MOST_BYTES) {
-            throw CsvTable::tooLarge((int) $file->getSize());
+            throw CsvTable::tooLarge($file->getSize());
         }
 
         return $file->getContent();

@@ -50,14 +50,19 @@ final readonly class SeeJob
     private static function damage(Job $job, Snapshot $shop, ?Task $task): ?NextStep
     {
         [$plates, $films] = self::missing($job, $shop);
-        $told = static fn (array $names): string => \count($names) > 3 ? \sprintf('%d files', \count($names)) : implode(', ', $names);
 
         return match (true) {
             $task !== null && $task->state->isOpen() => null,
-            $plates !== [] => new NextStep('art', \sprintf('Files of the plates are missing or cut short (%s). Draw them again: nothing that you decided is lost.', $told($plates)), 'Separate again', Does::Separate),
-            $films !== [] => new NextStep('films', \sprintf('Files of the films are missing or cut short (%s). Print none of them; write them again.', $told($films)), 'Write them again', Does::Films),
+            $plates !== [] => new NextStep('art', \sprintf('Files of the plates are missing or cut short (%s). Draw them again: nothing that you decided is lost.', self::told($plates)), 'Separate again', Does::Separate),
+            $films !== [] => new NextStep('films', \sprintf('Files of the films are missing or cut short (%s). Print none of them; write them again.', self::told($films)), 'Write them again', Does::Films),
             default => null,
         };
+    }
+
+    /** @param list<string> $names */
+    private static function told(array $names): string
+    {
+        return \count($names) > 3 ? \sprintf('%d files', \count($names)) : implode(', ', $names);
     }
 
     /** The figures of a plate’s strip, with all that “Why?” opens. */

@@ -41,7 +41,7 @@ final readonly class Jobs extends Shelf
             // SQLite’s own lower() knows no letter beyond z.
             $native->sqliteCreateFunction('lowered', static fn (?string $text): string => mb_strtolower($text ?? ''), 1, \PDO::SQLITE_DETERMINISTIC);
         }
-        $words = array_values(array_filter(preg_split('/\s+/u', mb_strtolower($find)) ?: [], static fn (string $word): bool => $word !== ''));
+        $words = array_values(array_filter(explode(' ', (string) preg_replace('/\s+/u', ' ', mb_strtolower($find))), static fn (string $word): bool => $word !== ''));
         $where = implode(' AND ', ['1 = 1', ...array_fill(0, \count($words), 'instr(says, ?) > 0')]);
         $says = "lowered(j.name || ' ' || j.customer || ' ' || j.garment || ' ' || j.garment_name || ' ' || COALESCE((SELECT GROUP_CONCAT(COALESCE(i.name, p.name), ' ') FROM plate p LEFT JOIN ink i ON i.id = p.ink_id WHERE p.job_id = j.id), ''))";
         $from = $words === [] ? 'job j WHERE 1 = 1' : "(SELECT j.*, $says AS says FROM job j) j WHERE $where";

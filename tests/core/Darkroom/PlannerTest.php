@@ -72,7 +72,9 @@ final class PlannerTest extends TestCase
                 $place = $places[$step->screen][$step->step];
                 self::assertLessThanOrEqual($room->dryingPlaces, $place);
                 foreach ($lain[$place] ?? [] as [$from, $to]) {
-                    self::assertTrue($step->fromMin >= $to - 1e-6 || $step->toMin <= $from + 1e-6, "day $day, place $place");
+                    if ($step->fromMin < $to - 1e-6 && $step->toMin > $from + 1e-6) {
+                        self::fail("day $day, place $place");
+                    }
                 }
                 $lain[$place][] = [$step->fromMin, $step->toMin];
             }

@@ -7,6 +7,7 @@ namespace Ektype\Tests\Core\Exposure;
 use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Exposure\TestReading;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Times against 300 shops whose physics is not the model’s ({@see SimulatedShop}). */
@@ -37,6 +38,7 @@ final class TruthOfTimesTest extends TestCase
         self::assertLessThan(0.96, $held / \count($off), 'and they are not wider than need be');
     }
 
+    #[Group('long')]
     public function testOneGrossMisreadingInTenIsMostlyNamedAndTheIntervalsHold(): void
     {
         $held = $all = $named = $misread = $blamed = $good = 0;

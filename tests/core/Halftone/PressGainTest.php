@@ -8,12 +8,19 @@ use Ektype\Core\Halftone\MurrayDavies;
 use Ektype\Core\Halftone\PressGain;
 use Ektype\Core\Halftone\ReadTone;
 use Ektype\Core\Halftone\UnusableGain;
+use Ektype\Tests\Measure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** A press with a curve of its own, read patch by patch with the noise that reading has. */
 final class PressGainTest extends TestCase
 {
+    /** @return iterable<string, array{\Closure(float): float}> none of them of the form that is fitted */
+    public static function somePresses(): iterable
+    {
+        return Measure::some(1, self::presses());
+    }
+
     /** @return iterable<string, array{\Closure(float): float}> none of them of the form that is fitted */
     public static function presses(): iterable
     {
@@ -24,7 +31,7 @@ final class PressGainTest extends TestCase
     }
 
     /** @param \Closure(float): float $truth */
-    #[DataProvider('presses')]
+    #[DataProvider('somePresses')]
     public function testTheCurveIsRightAndItsIntervalHonest(\Closure $truth): void
     {
         mt_srand(21);

@@ -9,6 +9,7 @@ use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshCatalogue;
 use Ektype\Core\Mesh\Moire;
 use Ektype\Core\Raster\SideBySide;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -20,6 +21,7 @@ final class MoireTest extends TestCase
     private const BLOCK_MM = 0.05;
 
     /** Scores against ink that is simulated through the mesh: dots cut by threads, windowed, its slow power counted. */
+    #[Group('long')]
     public function testTheScoreRanksSettingsAsTheSimulationDoes(): void
     {
         $random = new Randomizer(new Mt19937(11));

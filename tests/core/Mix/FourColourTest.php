@@ -22,6 +22,7 @@ use Ektype\Core\Mix\MixTable;
 use Ektype\Core\Mix\ProcessRequest;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Separation\GivenInk;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Yellow, magenta, cyan and black: transparent inks that multiply, black that takes its share, ink that has a limit. */
@@ -70,6 +71,7 @@ final class FourColourTest extends TestCase
     }
 
     /** More of the grey by black is less of the three colours; and nowhere lies more ink than is allowed. */
+    #[Group('long')]
     public function testBlackTakesItsShareAndInkHasItsLimit(): void
     {
         $grey = new Srgb(70, 68, 66);

@@ -43,6 +43,7 @@ use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\TonePlate;
 use Ektype\Core\Tone\ToneWork;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -246,6 +247,7 @@ final class ManyInksTest extends TestCase
     }
 
     /** A plate’s own curve moves its middle and leaves its ends; the others stay as they were solved. */
+    #[Group('long')]
     public function testAPlateIsBentByItself(): void
     {
         $curves = new PlateCurves(['Red' => 65.0]);
@@ -301,6 +303,7 @@ final class ManyInksTest extends TestCase
         self::assertGreaterThan(20.0, $covered, 'the square prints');
     }
 
+    #[Group('long')]
     public function testWhatIsOddAboutInksIsSaidBeforeAScreenIsCoated(): void
     {
         $cloth = Srgb::fromHex(self::CLOTH);

@@ -20,6 +20,7 @@ use Ektype\Core\Mix\WishedColour;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\GivenInk;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Opaque inks over a base on black cloth: prints made from known plates are separated back. */
@@ -53,6 +54,7 @@ final class MixTableTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testColoursOfKnownPlatesPrintAsTheyWere(): void
     {
         mt_srand(17);

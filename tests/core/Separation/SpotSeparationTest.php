@@ -14,11 +14,18 @@ use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotResult;
 use Ektype\Core\Separation\SpotSeparation;
 use Ektype\Core\Unit\Refusal;
+use Ektype\Tests\Measure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class SpotSeparationTest extends TestCase
 {
+    /** @return iterable<string, array{string, float}> */
+    public static function someSources(): iterable
+    {
+        return Measure::some(2, self::sources());
+    }
+
     /** @return iterable<string, array{string, float}> */
     public static function sources(): iterable
     {
@@ -29,7 +36,7 @@ final class SpotSeparationTest extends TestCase
     }
 
     /** Every film pixel further from an edge than 0.1 mm or 0.6 of an art pixel lies on the right plate. */
-    #[DataProvider('sources')]
+    #[DataProvider('someSources')]
     public function testEveryPixelAwayFromAnEdgeIsOnItsPlate(string $kind, float $ppi): void
     {
         $result = self::separate($kind === 'png' ? KnownArt::drawn($ppi) : KnownArt::jpeg($ppi));
@@ -55,7 +62,7 @@ final class SpotSeparationTest extends TestCase
         self::assertSame([], \array_slice($wrong, 0, 5), \count($wrong).' pixels are on the wrong plate');
     }
 
-    #[DataProvider('sources')]
+    #[DataProvider('someSources')]
     public function testAreasAgreeWithGeometry(string $kind, float $ppi): void
     {
         $plates = self::byTruth(self::separate($kind === 'png' ? KnownArt::drawn($ppi) : KnownArt::jpeg($ppi)));

@@ -6,11 +6,18 @@ namespace Ektype\Tests\Core\Separation;
 
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Separation\StrokeWidths;
+use Ektype\Tests\Measure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class StrokeWidthsTest extends TestCase
 {
+    /** @return iterable<string, array{float, float}> */
+    public static function someStrokes(): iterable
+    {
+        return Measure::some(9, self::strokes());
+    }
+
     /** @return iterable<string, array{float, float}> */
     public static function strokes(): iterable
     {
@@ -22,7 +29,7 @@ final class StrokeWidthsTest extends TestCase
     }
 
     /** Whatever its lean, a stroke and a gap read their true width to a film pixel (0.042 mm). */
-    #[DataProvider('strokes')]
+    #[DataProvider('someStrokes')]
     public function testAStrokeAndAGapAreAsWideAsDrawn(float $width, float $lean): void
     {
         $on = static fn (float $x, float $y): bool => abs(

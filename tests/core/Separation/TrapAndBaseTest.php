@@ -39,7 +39,9 @@ final class TrapAndBaseTest extends TestCase
             for ($y = 0; $y < $light->height; ++$y) {
                 for ($x = 0; $x < $light->width; ++$x) {
                     $wanted = $light->isSet($x, $y) || ($dark->isSet($x, $y) && self::near($light, $x, $y, $reach + Spread::TO_THE_NEAREST));
-                    self::assertSame($wanted, $spread->isSet($x, $y), "pixel $x, $y at a trap of $reach");
+                    if ($wanted !== $spread->isSet($x, $y)) {
+                        self::fail("pixel $x, $y at a trap of $reach");
+                    }
                 }
             }
             self::assertSame($dark->bytes, Trap::one(self::drafts($light, $dark), 1, $reach, 0)->bytes, 'the darker plate keeps its edge');
@@ -100,7 +102,9 @@ final class TrapAndBaseTest extends TestCase
         for ($y = 0; $y < $shape->height; ++$y) {
             for ($x = 0; $x < $shape->width; ++$x) {
                 $wanted = $shape->isSet($x, $y) && !self::nearEmpty($shape, $x, $y, $choke + Spread::TO_THE_NEAREST);
-                self::assertSame($wanted, $base->whole->isSet($x, $y), "pixel $x, $y");
+                if ($wanted !== $base->whole->isSet($x, $y)) {
+                    self::fail("pixel $x, $y");
+                }
             }
         }
         self::assertSame($base->whole->bytes, $base->plane->bytes);
@@ -161,7 +165,9 @@ final class TrapAndBaseTest extends TestCase
             $row = intdiv($base->plane->height, 2);
             $printed = 0;
             for ($x = (int) (15 / 25.4 * 600); $x < $shape->width; ++$x) {
-                self::assertFalse($base->plane->isSet($x, $row) && !$shape->isSet($x, $row), 'no base outside its stroke');
+                if ($base->plane->isSet($x, $row) && !$shape->isSet($x, $row)) {
+                    self::fail('no base outside its stroke');
+                }
                 $printed += $base->plane->isSet($x, $row) ? 25.4 / 600 : 0;
             }
             self::assertGreaterThan($width / 2 - 0.05, $printed, "a quarter from each side at most, of $width mm");

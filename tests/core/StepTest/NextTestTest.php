@@ -8,11 +8,13 @@ use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\Setting;
 use Ektype\Core\StepTest\NextTest;
 use Ektype\Tests\Core\Exposure\SimulatedShop;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class NextTestTest extends TestCase
 {
     /** Five tests as they are proposed leave a third less unsure, on average, than five at random. */
+    #[Group('long')]
     public function testProposedTestsTeachMoreThanRandomOnes(): void
     {
         $proposed = $random = 0.0;

@@ -12,6 +12,7 @@ use Ektype\Core\StrikeOff\StripPlan;
 use Ektype\Core\StrikeOff\StripPlate;
 use Ektype\Core\StrikeOff\UnreadableStrikeOff;
 use Ektype\Core\Unit\Point;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A small strip of one plate on drawn scans: where it is found is where it was drawn, among other round things. */
@@ -22,6 +23,7 @@ final class FoundPlaceTest extends TestCase
     private const WHITE = [244, 242, 234];
     private const RUST = [179, 54, 43];
 
+    #[Group('long')]
     public function testItIsFoundAskewAmongRoundThings(): void
     {
         mt_srand(11);

@@ -66,7 +66,9 @@ final class ArtTonesTest extends TestCase
             $one = ArtTones::of($short, $width, $height, 60.0, new ToneWork())->lights();
             $other = ArtTones::of($long, $width, $height, 60.0, new ToneWork())->lights();
             for ($i = 0; $i < $width * $height; ++$i) {
-                self::assertEqualsWithDelta(\ord($other[$i]), \ord($one[$i]), 4.0, "$width × $height at $i");
+                if (abs(\ord($other[$i]) - \ord($one[$i])) > 4) {
+                    self::fail("$width × $height at $i");
+                }
             }
         }
     }

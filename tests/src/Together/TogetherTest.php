@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Ektype\Tests\App\Together;
 
 use Ektype\Tests\App\ShopTestCase;
+use Ektype\Tests\Measure;
 
 /** Two browsers at once: what the trade says can never be twice is never twice, and nobody’s change is lost. */
 final class TogetherTest extends ShopTestCase
 {
-    private const ROUNDS = 200;
-
     /** @var list<Hand> */
     private array $hands = [];
 
@@ -33,7 +32,7 @@ final class TogetherTest extends ShopTestCase
             $plates[] = $this->ask('GET', "/api/jobs/$id")['plates'][0]['id'];
         }
         $frame = $this->framesFor($plates[0])[0]['id'];
-        for ($round = 0; $round < self::ROUNDS; ++$round) {
+        for ($round = 0; $round < self::rounds(); ++$round) {
             $one->begin('PATCH', '/api/plates/'.$plates[0], ['frameId' => $frame]);
             $two->begin('PATCH', '/api/plates/'.$plates[1], ['frameId' => $frame]);
             $got = [$one->status(), $two->status()];
@@ -48,22 +47,22 @@ final class TogetherTest extends ShopTestCase
     {
         [$one, $two] = $this->hands(2);
         $id = $this->bring(self::twoDots())['id'];
-        for ($round = 0; $round < self::ROUNDS; ++$round) {
+        for ($round = 0; $round < self::rounds(); ++$round) {
             $one->begin('PATCH', "/api/jobs/$id", ['leaveOpen' => \sprintf('#%06x', $round)]);
             $two->begin('PATCH', "/api/jobs/$id", ['split' => \sprintf('#%06x', 0x10000 + $round)]);
             self::assertSame([200, 200], [$one->status(), $two->status()]);
         }
         $plan = json_decode($this->text('SELECT plan FROM job WHERE id = '.$id), true);
         self::assertIsArray($plan);
-        self::assertCount(self::ROUNDS, $plan['leftOpen']);
-        self::assertCount(self::ROUNDS, $plan['splits']);
+        self::assertCount(self::rounds(), $plan['leftOpen']);
+        self::assertCount(self::rounds(), $plan['splits']);
     }
 
     public function testTwoUndosTakeBackTwoSteps(): void
     {
         [$one, $two] = $this->hands(2, 'one page');
         $id = $this->bring(self::twoDots())['id'];
-        for ($round = 0; $round < self::ROUNDS; ++$round) {
+        for ($round = 0; $round < self::rounds(); ++$round) {
             foreach ([1, 2] as $step) {
                 $one->begin('PATCH', "/api/jobs/$id", ['quantity' => 10 * $round + $step]);
                 self::assertSame(200, $one->status());
@@ -79,7 +78,7 @@ final class TogetherTest extends ShopTestCase
     {
         $hands = $this->hands(6);
         $id = $this->bring(self::twoDots())['id'];
-        for ($round = 0; $round < self::ROUNDS; ++$round) {
+        for ($round = 0; $round < self::rounds(); ++$round) {
             $this->connection()->executeStatement("UPDATE task SET state = 'failed'");
             foreach ($hands as $hand) {
                 $hand->begin('POST', "/api/jobs/$id/separate");
@@ -128,5 +127,10 @@ final class TogetherTest extends ShopTestCase
         $found = $this->connection()->fetchOne($sql);
 
         return \is_scalar($found) ? (string) $found : '';
+    }
+
+    private static function rounds(): int
+    {
+        return Measure::of(12, 200);
     }
 }

@@ -120,15 +120,15 @@ export function JobFrame() {
         display="flex"
         alignItems="center"
         justifyContent="space-between"
-        gap="24px"
-        px="28px"
-        minH="92px"
-        py="10px"
+        gap={{ base: "4px 16px", md: "24px" }}
+        px={{ base: "16px", md: "28px" }}
+        minH={{ base: "0", md: "92px" }}
+        py={{ base: "6px", md: "10px" }}
         borderBottomWidth="1px"
         borderColor="line"
         flexWrap={{ base: "wrap", md: "nowrap" }}
       >
-        <Box minW="0" flex="1 1 320px">
+        <Box minW="0" flex={{ base: "1 1 100%", md: "1 1 320px" }}>
           <Text
             as="h1"
             className="wide"
@@ -141,7 +141,7 @@ export function JobFrame() {
           >
             {job.name}
           </Text>
-          <Text color="quiet" truncate>
+          <Text color="quiet" truncate hideBelow="sm">
             {[
               job.quantity > 0 && `${job.quantity} ${job.substrate} ${job.garment}`,
               job.garmentName || job.garmentHex,

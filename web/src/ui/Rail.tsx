@@ -34,7 +34,8 @@ export function Rail() {
       borderColor="line"
       display="flex"
       flexDirection={{ base: "row", lg: "column" }}
-      flexWrap={{ base: "wrap", lg: "nowrap" }}
+      flexWrap={{ base: "nowrap", sm: "wrap", lg: "nowrap" }}
+      overflowX={{ base: "auto", sm: "visible" }}
       alignItems={{ base: "center", lg: "stretch" }}
       position={{ base: "static", lg: "sticky" }}
       top="0"
@@ -56,7 +57,7 @@ export function Rail() {
       <Box
         display="flex"
         flexDirection={{ base: "row", lg: "column" }}
-        flexWrap="wrap"
+        flexWrap={{ base: "nowrap", sm: "wrap" }}
         borderTopWidth={{ base: 0, lg: jobId === null ? "0" : "1px" }}
         borderColor="line"
         mt={{ base: 0, lg: jobId === null ? "0" : "10px" }}
@@ -111,7 +112,7 @@ function Stages({ id, path }: { id: number; path: string }) {
   const job = useJob(id).data;
   const { search } = useLocation();
   return (
-    <Box display="flex" flexDirection={{ base: "row", lg: "column" }} flexWrap="wrap">
+    <Box display="flex" flexDirection={{ base: "row", lg: "column" }} flexWrap={{ base: "nowrap", sm: "wrap" }}>
       {stages.map((stage) => (
         <Place
           key={stage.id}

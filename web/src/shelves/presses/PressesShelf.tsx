@@ -59,7 +59,9 @@ export function PressesShelf() {
           : "Knobs push the frame at their contact; their places turn a misfit into turns."
       }
     >
-      <WordLink to="/presses/practice">Practise on the virtual press</WordLink>
+      <Box mb="14px">
+        <WordLink to="/presses/practice">Practise on the virtual press</WordLink>
+      </Box>
       <Adding
         kind="presses"
         what="a press"

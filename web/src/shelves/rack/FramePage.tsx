@@ -249,7 +249,12 @@ function Reading({ id, send }: { id: number; send: (body: { along: number[]; acr
   const ready = [...numbers(along), ...numbers(across)].every((n) => !Number.isNaN(n));
   const row = (name: string, values: string[], set: (values: string[]) => void) => (
     <>
-      <Text alignSelf="end" pb="10px">
+      <Text
+        alignSelf="end"
+        pb={{ base: "0", md: "10px" }}
+        gridColumn={{ base: "1 / -1", md: "auto" }}
+        fontWeight={{ base: "700", md: "400" }}
+      >
         {name}
       </Text>
       {values.map((value, i) => (
@@ -274,7 +279,12 @@ function Reading({ id, send }: { id: number; send: (body: { along: number[]; acr
       }}
     >
       <Heading note="N/cm, at the corners and the middle, both ways.">Read today</Heading>
-      <Box display="grid" gridTemplateColumns="60px repeat(5, 1fr)" gap="10px">
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "repeat(5, minmax(0, 1fr))", md: "60px repeat(5, 1fr)" }}
+        gap={{ base: "6px", md: "10px" }}
+        alignItems="end"
+      >
         {row("along", along, setAlong)}
         {row("across", across, setAcross)}
       </Box>

@@ -1,4 +1,5 @@
 import type { components } from "../../api/generated/schema";
+import { date } from "../../ui/day";
 import { Words } from "../../ui/Words";
 
 type FrameRecord = components["schemas"]["FrameRecord"];
@@ -10,7 +11,7 @@ export function TensionLine({ record }: { record: FrameRecord }) {
   const [width, height, left, foot] = [640, 230, 44, 30];
   const readings = record.readings;
   if (readings.length === 0) return null;
-  const day = (date: string) => new Date(date).getTime() / 86_400_000;
+  const day = (on: string) => new Date(on).getTime() / 86_400_000;
   const first = day(readings[0]?.doneOn ?? "");
   const last = Math.max(day(readings[readings.length - 1]?.doneOn ?? ""), first + 30);
   const end = record.belowOn ? Math.min(day(record.belowOn), last + (last - first) * 0.6) : last;
@@ -76,10 +77,10 @@ export function TensionLine({ record }: { record: FrameRecord }) {
         />
       ))}
       <Words x={left} y={height - 8} size={13} fill="var(--quiet)">
-        {readings[0]?.doneOn}
+        {date(readings[0]?.doneOn ?? "")}
       </Words>
       <Words x={x(last)} y={height - 8} size={13} textAnchor={end > last ? "middle" : "end"} fill="var(--quiet)">
-        {readings[readings.length - 1]?.doneOn}
+        {date(readings[readings.length - 1]?.doneOn ?? "")}
       </Words>
     </svg>
   );

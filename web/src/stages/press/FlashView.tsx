@@ -59,7 +59,7 @@ function Dwell({ flashes }: { flashes: Flashes }) {
             max={16}
             step={0.5}
             value={at.seconds}
-            style={{ width: "100%", minHeight: 44 }}
+            className="slide"
             onChange={(e) => setAsked(Number(e.target.value))}
           />
         </Box>

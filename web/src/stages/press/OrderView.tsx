@@ -97,6 +97,7 @@ function One({
           src={`/api/jobs/${job.id}/press-orders/${order.plates.join("-")}.png?k=${job.pullKey}`}
           alt={`The print in this order: ${order.plates.map((id) => named(job, id)).join(", ")}`}
           width="100%"
+          style={{ display: "block", aspectRatio: `${job.widthMm} / ${job.heightMm}` }}
         />
       </Box>
       <Box minW="0">
