@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** The base is put under colours, or taken away from under them, by hand. */
 final class BaseByHandTest extends ShopTestCase
 {
+    #[Group('long')]
     public function testNoBaseUnderAllAndAsTheGarmentAsks(): void
     {
         $id = $this->twoDotsSeparated();

@@ -45,6 +45,7 @@ final class CommandLineTest extends TestCase
     }
 
     /** Red cloth between a dark and a light ink: the film set of a grey wedge leaves its middle open. */
+    #[Group('long')]
     public function testAPhotographInTwoTonesLeavesTheGarmentItsMiddle(): void
     {
         $out = sys_get_temp_dir().'/ektype-two-tone-'.getmypid();
@@ -276,6 +277,7 @@ final class CommandLineTest extends TestCase
         self::assertSame(1, self::run1(['dots:range'], '{"mesh": {"threads_per_cm": 90, "thread_um": 48}, "lpi": 2}')->getExitCode());
     }
 
+    #[Group('long')]
     public function testAGainChartIsAFilmWithItsMarks(): void
     {
         $out = sys_get_temp_dir().'/ektype-chart-'.getmypid();

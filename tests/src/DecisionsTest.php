@@ -210,6 +210,7 @@ final class DecisionsTest extends ShopTestCase
         }
     }
 
+    #[Group('long')]
     public function testAFilmPrinterIsKeptAndAFilmThatDoesNotFitItIsRefused(): void
     {
         $shop = $this->ask(
@@ -251,6 +252,7 @@ final class DecisionsTest extends ShopTestCase
         self::assertFalse($job['filmsCurrent']);
     }
 
+    #[Group('long')]
     public function testPlatesDrawnByHandAreTakenAsTheyAre(): void
     {
         $job = $this->bring(self::TOUCHING, ['widthMm' => '80']);

@@ -78,6 +78,7 @@ final class GainScanTest extends KernelTestCase
         }
     }
 
+    #[Group('long')]
     public function testAScanThatLiesUpsideDownOrShowsNoChartIsRefused(): void
     {
         $this->scanned(static fn (float $a): float => $a, 180.0, 0.03, 0.85, ChartFilm::of(600, 45, 22.5, Dot::Round));

@@ -13,6 +13,7 @@ final class ManyInksJobTest extends ShopTestCase
 {
     private const BLACK = '#131315';
 
+    #[Group('long')]
     public function testInksAreChosenKeptAndExchangedByTouch(): void
     {
         $id = $this->picture(self::BLACK);

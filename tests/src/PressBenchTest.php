@@ -221,6 +221,7 @@ final class PressBenchTest extends ShopTestCase
     }
 
     /** Two hands at one strike-off: what came from a scan while the other typed is not typed over. */
+    #[Group('long')]
     public function testAPrintThatWasReadMeanwhileStays(): void
     {
         $id = $this->twoDotsOnFrames();

@@ -66,7 +66,7 @@ final class QueueTest extends ShopTestCase
                 $tool->getUpdateSchemaSql($entities->getMetadataFactory()->getAllMetadata()),
                 static fn (string $sql): bool => !str_contains($sql, 'work_queue') && !\in_array(
                     $sql,
-                    ['DROP TABLE migration', 'DROP TABLE write_lock'],
+                    ['DROP TABLE migration', 'DROP TABLE write_lock', 'DROP TABLE device', 'DROP TABLE door_try', 'DROP TABLE shop_identity', 'DROP TABLE written'],
                     true,
                 ),
             ),

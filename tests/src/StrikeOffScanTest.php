@@ -59,6 +59,7 @@ final class StrikeOffScanTest extends TestCase
     }
 
     /** Two corners alone lie as well upside down: the key’s dots tell which way. */
+    #[Group('long')]
     public function testACornerThatIsCoveredCostsOnlyItsOwnTargets(): void
     {
         foreach (Measure::isLong() ? [0.0, 180.0] : [180.0] as $turned) {

@@ -19,6 +19,7 @@ use PHPUnit\Framework\TestCase;
 final class SvgDrawingTest extends TestCase
 {
     /** A drawing at film resolution holds its own colours and none between, at any angle and in any band. */
+    #[Group('long')]
     public function testADrawingStaysFlat(): void
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'svg');

@@ -195,7 +195,7 @@ final class UndoTest extends ShopTestCase
         $this->undo($id);
         self::assertSame(array_column($stood['plates'], 'frameId'), array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'frameId'));
 
-        self::assertCount(1, $this->ask('DELETE', "/api/jobs/$id"));
+        self::assertCount(1, $this->ask('DELETE', "/api/jobs/$id")['jobs']);
         $this->ask('GET', "/api/jobs/$id", null, 404);
         $this->ask('POST', '/api/undo');
         $back = $this->ask('GET', "/api/jobs/$id");

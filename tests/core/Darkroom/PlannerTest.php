@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Darkroom;
 
+use Ektype\Tests\Measure;
 use Ektype\Core\Darkroom\Darkroom;
 use Ektype\Core\Darkroom\DryingPlaces;
 use Ektype\Core\Darkroom\Plan;
@@ -20,7 +21,7 @@ final class PlannerTest extends TestCase
     public function testThePlanIsNeverLaterThanFirstComeFirstServedAndNothingCollides(): void
     {
         $gained = 0;
-        for ($day = 0; $day < 200; ++$day) {
+        for ($day = 0; $day < Measure::of(40, 200); ++$day) {
             $random = new Randomizer(new Mt19937(4000 + $day));
             $screens = self::day($random, $random->getInt(3, 16));
             $room = new Darkroom($random->getInt(2, 8));
@@ -35,7 +36,7 @@ final class PlannerTest extends TestCase
 
     public function testSmallDaysAreWithinFivePerCentOfTheBestThereIs(): void
     {
-        for ($day = 0; $day < 25; ++$day) {
+        for ($day = 0; $day < Measure::of(6, 25); ++$day) {
             $random = new Randomizer(new Mt19937(9000 + $day));
             $screens = self::day($random, 6);
             $room = new Darkroom($random->getInt(2, 4));
@@ -59,7 +60,7 @@ final class PlannerTest extends TestCase
     /** Every drying has a place of its own, and no more places are named than there are. */
     public function testEachScreenDriesInAPlaceOfItsOwn(): void
     {
-        for ($day = 0; $day < 40; ++$day) {
+        for ($day = 0; $day < Measure::of(15, 40); ++$day) {
             $random = new Randomizer(new Mt19937(600 + $day));
             $room = new Darkroom($random->getInt(2, 5));
             $plan = Planner::plan(self::day($random, 12), $room, 60);

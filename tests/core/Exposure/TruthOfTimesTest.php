@@ -17,6 +17,7 @@ final class TruthOfTimesTest extends TestCase
     private const TESTS = 12;
     private const ASKED = 20;
 
+    #[Group('long')]
     public function testAfterTwelveGoodTestsTimesAreNearAndIntervalsHold(): void
     {
         $off = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Index;
 
+use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
@@ -52,6 +53,7 @@ final class IndexSeparationTest extends TestCase
     }
 
     /** Through the model of the print, blurred over one minute of arc at a metre; a general tool's dithering to the same inks is the measure. */
+    #[Group('long')]
     public function testThePrintIsNearerToThePictureThanAGeneralToolComes(): void
     {
         $art = self::art();
@@ -79,6 +81,7 @@ final class IndexSeparationTest extends TestCase
     }
 
     /** Half of the picture has the colour of the cloth, which lies between the nodes of every table: no square prints there, by either school. */
+    #[Group('long')]
     public function testWhatTheGarmentGivesStaysBare(): void
     {
         $cloth = Srgb::fromHex('#23489c');
@@ -96,6 +99,7 @@ final class IndexSeparationTest extends TestCase
     }
 
     /** A magenta that no ink is near: the squares together are the nearest print, not one that runs away with what is missing. */
+    #[Group('long')]
     public function testAColourBeyondTheInksIsTheNearestTheyHave(): void
     {
         foreach (['#e000c0', '#00e0f0', '#fff000'] as $hex) {

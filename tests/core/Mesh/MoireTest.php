@@ -40,6 +40,7 @@ final class MoireTest extends TestCase
         self::assertGreaterThan(0.93, self::rankCorrelation($scores, $truth));
     }
 
+    #[Group('long')]
     public function testTheRecommendedAngleIsAmongTheCalmest(): void
     {
         foreach ([[90, 48, 45.0], [120, 34, 55.0], [77, 55, 38.0]] as [$perCm, $thread, $lpi]) {

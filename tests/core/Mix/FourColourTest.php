@@ -100,6 +100,7 @@ final class FourColourTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testFilmsOfAPatchCoverWhatTheTableSays(): void
     {
         $rgb = str_repeat("\xb0\x60\x50", 100 * 100);

@@ -195,6 +195,7 @@ final class ManyInksTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testANodeTableIsKeptAndGlancedAt(): void
     {
         $mix = (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, new Halftone(45.0)))->mix();
@@ -270,6 +271,7 @@ final class ManyInksTest extends TestCase
     }
 
     /** Red and yellow share an angle: on the films they overlap as chance has it, and what is seen is what the model foretold. */
+    #[Group('long')]
     public function testPlatesAtOneAngleLieOverEachOtherAsTheModelTakesThem(): void
     {
         $request = (new SimulatedRequest(20.32, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, new Halftone(45.0)))->mix();

@@ -71,6 +71,7 @@ final class MixTableTest extends TestCase
     }
 
     /** Black on black cloth is left to the cloth; white is white; few inks print anywhere. */
+    #[Group('long')]
     public function testNothingIsPrintedThatTheGarmentGivesAndInkIsSpared(): void
     {
         self::assertLessThan(0.03, array_sum(self::at(Srgb::fromHex(self::CLOTH))));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Raster;
 
+use Ektype\Core\Raster\DamagedPlane;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\Crossings;
 use Ektype\Core\Raster\PlaneDistance;
@@ -68,7 +69,7 @@ final class CrossingsTest extends TestCase
             );
         }
         unlink($path);
-        $this->expectException(\UnexpectedValueException::class);
+        $this->expectException(DamagedPlane::class);
         PlaneFile::read(substr($file, 0, -40));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Raster;
 
+use Ektype\Core\Raster\DamagedPlane;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Raster\PngFile;
@@ -58,7 +59,7 @@ final class PlaneFileTest extends TestCase
             try {
                 PlaneFile::read(substr($whole, 0, $left));
                 self::fail("$left of ".\strlen($whole).' bytes were taken for a plane.');
-            } catch (\UnexpectedValueException $refused) {
+            } catch (DamagedPlane $refused) {
                 self::assertNotSame('', $refused->getMessage());
             }
         }
@@ -74,7 +75,7 @@ final class PlaneFileTest extends TestCase
             self::assertSame($rows, $part->height);
             self::assertSame(substr($plane->bytes, 5 * $first, 5 * $rows), $part->bytes);
         }
-        $this->expectException(\UnexpectedValueException::class);
+        $this->expectException(DamagedPlane::class);
         PlaneFile::window($this->path.' is not there', 0, 1);
     }
 
@@ -103,7 +104,7 @@ final class PlaneFileTest extends TestCase
     public function testAPngOfAnotherKindIsNoFilm(): void
     {
         self::assertNull(PngFile::plane(PngFile::ofGrey(3, 2, "\x00\x10\x20\x30\x40\x50")));
-        $this->expectException(\UnexpectedValueException::class);
+        $this->expectException(DamagedPlane::class);
         PngFile::plane('GIF89a'.str_repeat("\0", 40));
     }
 

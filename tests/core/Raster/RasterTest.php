@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Raster;
 
+use Ektype\Core\Raster\DamagedPlane;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
@@ -100,7 +101,7 @@ final class RasterTest extends TestCase
         $again = PlaneFile::read(PlaneFile::of($plane));
         self::assertSame([77, 13, $plane->bytes], [$again->width, $again->height, $again->bytes]);
 
-        $this->expectException(\UnexpectedValueException::class);
+        $this->expectException(DamagedPlane::class);
         PlaneFile::read(substr(PlaneFile::of($plane), 0, -20));
     }
 

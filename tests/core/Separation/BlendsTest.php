@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Separation;
 
+use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\Blends;
@@ -57,6 +58,7 @@ final class BlendsTest extends TestCase
     }
 
     /** Nine hard bands are never made in silence: the warning names the share and the area. */
+    #[Group('long')]
     public function testASeparationTellsTheBlendsThatItCuts(): void
     {
         $ramp = static fn (int $x, int $y): array => $y < 150 ? [27, 36, 54] : [60 + intdiv($x, 50) * 20, 60, 90];

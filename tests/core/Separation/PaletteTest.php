@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Separation;
 
+use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
@@ -30,6 +31,7 @@ final class PaletteTest extends TestCase
     }
 
     /** A JPEG, and a PNG that was once one, give the four colours that were drawn, within what the eye can tell. */
+    #[Group('long')]
     public function testCompressionAddsNoColours(): void
     {
         foreach ([true, false] as $flagged) {

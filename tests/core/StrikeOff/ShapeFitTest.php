@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\StrikeOff;
 
+use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\StrikeOff\FoundCross;
 use Ektype\Core\StrikeOff\ScanPlace;
 use Ektype\Core\StrikeOff\ShapeFit;
@@ -50,6 +51,7 @@ final class ShapeFitTest extends TestCase
     }
 
     /** The error that it tells is the error that it makes, over many grains. */
+    #[Group('long')]
     public function testItKnowsHowSureItIs(): void
     {
         mt_srand(5);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Tone;
 
+use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
@@ -96,6 +97,7 @@ final class TwoToneTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testNoDotLiesOnAnotherNorNearerThanItIsHeldBack(): void
     {
         $greys = array_map(static fn (int $i): Srgb => new Srgb(12 * $i, 12 * $i, 12 * $i), range(0, self::GREYS - 1));
@@ -124,6 +126,7 @@ final class TwoToneTest extends TestCase
     }
 
     /** One grey level of 255 moves no plate by over two parts in a hundred. */
+    #[Group('long')]
     public function testASmoothRampGivesPlatesWithoutSteps(): void
     {
         foreach (['#8a8880'] as $garment) {
