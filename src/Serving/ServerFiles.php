@@ -26,7 +26,9 @@ final readonly class ServerFiles
     {
         $here = $this->shopData.'/serve';
         $files = new Filesystem();
-        $files->mkdir($here, 0o711);
+        $files->mkdir($here);
+        // Those who answer pass through it to their sockets, whoever wrote it.
+        $files->chmod($here, 0o711);
         $gaps = $this->gaps($door, $here);
         foreach (self::FILES as $name) {
             $text = strtr((string) file_get_contents($this->projectDir.'/config/serve/'.$name), $gaps);
