@@ -85,13 +85,16 @@ lay_out_demo() {
 open_shop() {
   must_be_free "$PORT" "$1"
   if [ -n "$NETWORK" ]; then network_is_there; need_machine network; else need_machine; fi
-  need_packages
+  # What two sources give is fetched side by side; the pages are built while the demo is laid out.
+  (need_node_packages) &
+  local nodes=$! built
+  need_project
   need_user
-  # The pages are built while the demo is laid out.
-  (need_pages) &
-  local built=$!
+  (while kill -0 $nodes 2>/dev/null; do sleep 0.1; done; need_pages) &
+  built=$!
   if [ "$1" = demo ]; then lay_out_demo; fi
   need_shop
+  wait $nodes || exit 1
   wait $built || exit 1
   if [ -n "$NETWORK" ]; then serve_network; watch_over; return; fi
   serve

@@ -88,7 +88,7 @@ final readonly class DemoJobs
     }
 
     /**
-     * The first job as far as it comes, the others with their art, waiting for the workers.
+     * The first job with its plates, the others with their art, waiting for the workers.
      *
      * @return list<CarryDemoOn> what is to become of them
      */
@@ -120,11 +120,8 @@ final readonly class DemoJobs
             96,
             4,
         );
-        $this->work($moth, TaskKind::Separate);
-        $this->takeFrames($moth);
-        $this->work($moth, TaskKind::Films);
-        $this->carryToStrikeOff($moth);
         $this->ordered($moth);
+        $this->work($moth, TaskKind::Separate);
         $dial = $this->job(
             'weather-dial.svg',
             DemoArt::weatherDial(),
@@ -138,17 +135,19 @@ final readonly class DemoJobs
             40,
             11,
         );
-        $on = [
+        $others = [
             new CarryDemoOn($dial, films: true, frames: true),
             new CarryDemoOn($plum),
             new CarryDemoOn($this->slackWater(), films: true),
             ...array_map(static fn (int $job): CarryDemoOn => new CarryDemoOn($job, films: true), $this->inManyInks()),
         ];
-        foreach ($on as $one) {
+        $first = new CarryDemoOn($moth, films: true, strikeOff: true);
+        $this->step($first);
+        foreach ($others as $one) {
             $this->door->do(new AskForWork($one->jobId, TaskKind::Separate));
         }
 
-        return $on;
+        return [$first, ...$others];
     }
 
     /**
@@ -167,9 +166,15 @@ final readonly class DemoJobs
             throw new \RuntimeException('The demo could not be made: '.$failed->failure);
         }
         if ($on->films && $job->filmsPath === null) {
+            if ($on->strikeOff && $this->jobs->whole($on->jobId)->platesInOrder()[0]->frame === null) {
+                $this->takeFrames($on->jobId);
+            }
             $this->door->do(new AskForWork($on->jobId, TaskKind::Films));
 
             return false;
+        }
+        if ($on->strikeOff) {
+            $this->carryToStrikeOff($on->jobId);
         }
         if ($on->frames) {
             $this->door->do(new GiveFrames($on->jobId));

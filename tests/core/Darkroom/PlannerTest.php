@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Darkroom;
 
-use Ektype\Tests\Measure;
 use Ektype\Core\Darkroom\Darkroom;
 use Ektype\Core\Darkroom\DryingPlaces;
 use Ektype\Core\Darkroom\Plan;
@@ -12,6 +11,7 @@ use Ektype\Core\Darkroom\Planner;
 use Ektype\Core\Darkroom\ScreenWork;
 use Ektype\Core\Darkroom\Timetable;
 use Ektype\Core\Unit\Refusal;
+use Ektype\Tests\Measure;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Index;
 
-use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
@@ -16,6 +15,7 @@ use Ektype\Core\Mix\Diffusion;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\InkGamut;
 use Ektype\Core\Separation\GivenInk;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Raster;
 
-use Ektype\Core\Raster\DamagedPlane;
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\DamagedPlane;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Raster\PngFile;
 use PHPUnit\Framework\Attributes\DataProvider;

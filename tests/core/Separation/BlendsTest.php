@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Separation;
 
-use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\Blends;
 use Ektype\Core\Separation\SpotRequest;
 use Ektype\Core\Separation\SpotSeparation;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

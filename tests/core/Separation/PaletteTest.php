@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Separation;
 
-use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
@@ -12,6 +11,7 @@ use Ektype\Core\Separation\Palette;
 use Ektype\Core\Separation\PaletteColour;
 use Ektype\Core\Separation\PaletteFinder;
 use Ektype\Core\Unit\Refusal;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 final class PaletteTest extends TestCase

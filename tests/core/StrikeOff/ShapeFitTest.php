@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\StrikeOff;
 
-use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\StrikeOff\FoundCross;
 use Ektype\Core\StrikeOff\ScanPlace;
 use Ektype\Core\StrikeOff\ShapeFit;
 use Ektype\Core\StrikeOff\TargetShape;
 use Ektype\Core\StrikeOff\TargetWindow;
 use Ektype\Core\Unit\Point;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** One target on a drawn scan: where its ring and its cross truly are is where they were drawn. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Tone;
 
-use PHPUnit\Framework\Attributes\Group;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
@@ -18,6 +17,7 @@ use Ektype\Core\Tone\TwoTonePlates;
 use Ektype\Core\Tone\TwoToneRequest;
 use Ektype\Tests\Measure;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The films laid over each other, counted pixel by pixel, and seen through the print model written out once more. */
