@@ -14,17 +14,19 @@ $project = dirname(__DIR__);
 $data = $project.'/var/bench-crash';
 $port = 8397;
 (new Symfony\Component\Filesystem\Filesystem())->remove($data);
-$launcher = proc_open(
-    [$project.'/ektype', 'start', "--port=$port"],
-    [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
-    $pipes,
-    $project,
-    ['EKTYPE_DATA' => $data, 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')],
-);
-if (!is_resource($launcher)) {
-    throw new RuntimeException('The shop does not open.');
-}
-register_shutdown_function(static function () use ($launcher): void {
+$start = static function () use ($project, $port, $data) {
+    $launcher = proc_open(
+        [$project.'/ektype', 'start', "--port=$port"],
+        [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+        $pipes,
+        $project,
+        ['EKTYPE_DATA' => $data, 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')],
+    );
+
+    return is_resource($launcher) ? $launcher : throw new RuntimeException('The shop does not open.');
+};
+$launcher = $start();
+register_shutdown_function(static function () use (&$launcher): void {
     proc_terminate($launcher);
     proc_close($launcher);
 });
@@ -45,7 +47,7 @@ $ask = static function (string $method, string $path, ?array $body = null) use (
     return [$answer === false ? 0 : (int) substr($head[0] ?? '', 9, 3), is_array($said) ? $said : []];
 };
 $insist = static function (string $method, string $path, ?array $body = null) use ($ask): array {
-    for ($i = 0; $i < 200; ++$i) {
+    for ($i = 0; $i < 900; ++$i) {
         [$status, $said] = $ask($method, $path, $body);
         if ($status >= 200 && $status < 300) {
             return $said;
@@ -57,14 +59,15 @@ $insist = static function (string $method, string $path, ?array $body = null) us
 /** @return list<int> */
 $numbers = static fn (string $lines): array => array_map(intval(...), array_values(array_filter(explode("\n", $lines), static fn (string $line): bool => trim($line) !== '')));
 /** @return list<int> */
-$running = static function (string $what) use ($numbers): array {
-    // The server is PHP's own and the gate before it.
-    $named = $what === 'server' ? '127\\.0\\.0\\.1:' : 'messenger:consume';
+$running = static function (string $what) use ($numbers, $data): array {
+    $groups = $what === 'server' ? ['php', 'nginx'] : ($what === 'keeper' ? [] : ['worker-1', 'worker-2']);
+    $pids = $what === 'keeper' ? [(int) @file_get_contents($data.'/serve/keeper.pid')] : [];
+    foreach ($groups as $group) {
+        $leader = (int) @file_get_contents("$data/serve/$group.group");
+        $pids = [...$pids, ...($leader > 0 ? $numbers((string) shell_exec('pgrep -g '.$leader)) : [])];
+    }
 
-    return array_values(array_filter(
-        $numbers(trim((string) shell_exec("pgrep -x php -a | grep '$named' | awk '{print \$1}'"))),
-        static fn (int $pid): bool => str_contains((string) @file_get_contents("/proc/$pid/environ"), 'bench-crash'),
-    ));
+    return array_values(array_filter($pids, static fn (int $pid): bool => $pid > 1));
 };
 
 $insist('GET', '/api/jobs');
@@ -82,13 +85,13 @@ $settled = static function () use ($insist, $id): array {
             return $head;
         }
         usleep(50_000);
-    } while (hrtime(true) - $began < 60e9);
+    } while (hrtime(true) - $began < 90e9);
 
     return $head;
 };
 $settled();
 mt_srand(17);
-$tally = ['worker' => 0, 'server' => 0, 'both' => 0];
+$tally = ['worker' => 0, 'server' => 0, 'both' => 0, 'keeper' => 0, 'launcher, TERM' => 0, 'launcher, KILL' => 0];
 $times = [];
 $wrong = [];
 $amid = 0;
@@ -98,9 +101,21 @@ for ($k = 0; $k < $kills; ++$k) {
     $insist('PATCH', "/api/jobs/$id", ['chokeMm' => 0.15 + ($k % 20) / 100]);
     $insist('POST', "/api/jobs/$id/".($films ? 'films' : 'separate'));
     usleep(mt_rand(20, 1200) * 1000);
-    $what = ['worker', 'server', 'both'][mt_rand(0, 2)];
+    $what = array_keys($tally)[mt_rand(0, 5)];
     $busy = ($insist('GET', "/api/jobs/$id")['task'] ?? null) !== null;
-    foreach ($what === 'both' ? ['worker', 'server'] : [$what] as $kind) {
+    if (str_starts_with($what, 'launcher')) {
+        posix_kill((int) (proc_get_status($launcher)['pid']), $what === 'launcher, TERM' ? \SIGTERM : \SIGKILL);
+        proc_close($launcher);
+        // All that it kept goes with it.
+        for ($began = hrtime(true); hrtime(true) - $began < 15e9 && (@stream_socket_client("tcp://127.0.0.1:$port", timeout: 0.2) !== false || $running('worker') !== []); usleep(100_000));
+        $left = [...$running('worker'), ...$running('server')];
+        if ($left !== []) {
+            $wrong[] = "kill $k of $what: ".count($left).' processes are left';
+            echo end($wrong), "\n";
+        }
+        $launcher = $start();
+    }
+    foreach (str_starts_with($what, 'launcher') ? [] : ($what === 'both' ? ['worker', 'server'] : [$what]) as $kind) {
         foreach ($running($kind) as $pid) {
             posix_kill($pid, \SIGKILL);
         }
@@ -113,7 +128,9 @@ for ($k = 0; $k < $kills; ++$k) {
     $database = new PDO("sqlite:$data/shop.db");
     $whole = $database->query('PRAGMA integrity_check');
     $open = $database->query("SELECT COUNT(*) FROM task WHERE state IN ('waiting', 'working')");
+    $failed = $database->query("SELECT COUNT(*) FROM task WHERE state = 'failed'");
     $fault = match (true) {
+        $failed === false || (int) $failed->fetchColumn() !== 0 => 'a task is booked as failed',
         ($head['task'] ?? null) !== null => 'not done: '.json_encode($head['task']),
         !$films && ($head['separationCurrent'] ?? false) !== true => 'the plates are not the asked ones',
         count($head['plates'] ?? []) !== 3 => 'there are '.count($head['plates'] ?? []).' plates',
@@ -129,11 +146,9 @@ for ($k = 0; $k < $kills; ++$k) {
 sort($times);
 $names = (array) glob($data.'/files/jobs/*/*/*.part');
 printf(
-    "%d kills: %d of the worker, %d of the server, %d of both; %d while work was under way\n%d went wrong; done again after %.1f s (median), %.1f s (95th percentile), %.1f s at the most; %d unfinished files left\n",
+    "%d kills: %s; %d while work was under way\n%d went wrong; done again after %.1f s (median), %.1f s (95th percentile), %.1f s at the most; %d unfinished files left\n",
     $kills,
-    $tally['worker'],
-    $tally['server'],
-    $tally['both'],
+    implode(', ', array_map(static fn (string $what, int $n): string => "$n of the $what", array_keys($tally), $tally)),
     $amid,
     count($wrong),
     $times[intdiv(count($times), 2)],
