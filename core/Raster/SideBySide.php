@@ -40,6 +40,10 @@ final class SideBySide
                 throw new \RuntimeException('No further process can be started.');
             }
             if ($child === 0) {
+                // Told to end, it ends: what its parent does then is not its to do.
+                foreach ([\SIGTERM, \SIGINT, \SIGHUP, \SIGQUIT] as $signal) {
+                    pcntl_signal($signal, \SIG_DFL);
+                }
                 try {
                     file_put_contents($file, serialize(self::shareOf($pieces, $tickets)));
                 } finally {

@@ -102,10 +102,20 @@ test("a device of the network is refused without the pass-phrase, let in with it
   await page.getByRole("button", { name: "Let this device in" }).click();
   await expect(page.getByRole("alert")).toContainText("These are not the words");
   await page.getByLabel("Pass-phrase").fill(phrase());
+  await page.getByLabel("What this device is called").fill("Tablet at the press");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: "Rack" })).toBeVisible();
   await page.reload();
   await expect(page.getByRole("heading", { name: "Rack" })).toBeVisible();
+  // Another device finds it listed by its name and sends it away: it is asked again.
+  const other = await letIn(browser);
+  await other.goto(url("/devices"));
+  await expect(other.getByText("(this one)")).toBeVisible();
+  expect(await grave(other)).toEqual([]);
+  await other.getByRole("button", { name: "Send away Tablet at the press" }).click();
+  await expect(other.getByText("Tablet at the press")).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByLabel("Pass-phrase")).toBeVisible();
 });
 
 test("from bare shelves by six questions to films and a work order, and to the second order", async ({ browser }) => {

@@ -9,8 +9,8 @@ export default defineConfig({
   // One browser for each shop that is served; shop.ts gives each its own.
   workers: (process.env.EKTYPE_URLS ?? "one").split(" ").length,
   fullyParallel: true,
-  // On a shared machine a slow minute is no fault of the page; a test that fails three times is.
-  retries: process.env.CI ? 2 : 0,
+  // A test that needs a second try is a fault of page or test.
+  retries: 0,
   reporter: [["list"]],
   use: {
     viewport: { width: 1280, height: 800 },

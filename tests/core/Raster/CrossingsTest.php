@@ -7,6 +7,7 @@ namespace Ektype\Tests\Core\Raster;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\Crossings;
 use Ektype\Core\Raster\DamagedPlane;
+use Ektype\Core\Raster\PieceBrokeOff;
 use Ektype\Core\Raster\PlaneDistance;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Raster\PngFile;
@@ -152,8 +153,31 @@ final class CrossingsTest extends TestCase
 
             return 1;
         };
-        $this->expectException(\RuntimeException::class);
+        $this->expectException(PieceBrokeOff::class);
         SideBySide::all([$piece, $piece, $piece]);
+    }
+
+    /** A worker that is told to end minds that itself; a process that draws for it ends at once. */
+    public function testAProcessThatIsToldToEndEndsWhateverItsParentWouldDo(): void
+    {
+        $here = getmypid();
+        $told = 0;
+        pcntl_async_signals(true);
+        pcntl_signal(\SIGTERM, static function () use (&$told): void {
+            ++$told;
+        });
+        $piece = static function () use ($here): int {
+            getmypid() === $here ? usleep(300_000) : posix_kill((int) getmypid(), \SIGTERM);
+
+            return 1;
+        };
+        try {
+            $this->expectException(PieceBrokeOff::class);
+            SideBySide::all([$piece, $piece, $piece]);
+        } finally {
+            pcntl_signal(\SIGTERM, \SIG_DFL);
+            self::assertSame(0, $told);
+        }
     }
 
     /** What cannot be handed over ends its process there and is no result; it never goes on in the child with its parent's work. */
@@ -169,8 +193,31 @@ final class CrossingsTest extends TestCase
 
             return static fn (): int => 1;
         };
-        $this->expectException(\RuntimeException::class);
+        $this->expectException(PieceBrokeOff::class);
         SideBySide::all([$piece, $piece, $piece]);
+    }
+
+    /** A worker that is told to end minds that itself; a process that draws for it ends at once. */
+    public function testAProcessThatIsToldToEndEndsWhateverItsParentWouldDo(): void
+    {
+        $here = getmypid();
+        $told = 0;
+        pcntl_async_signals(true);
+        pcntl_signal(\SIGTERM, static function () use (&$told): void {
+            ++$told;
+        });
+        $piece = static function () use ($here): int {
+            getmypid() === $here ? usleep(300_000) : posix_kill((int) getmypid(), \SIGTERM);
+
+            return 1;
+        };
+        try {
+            $this->expectException(PieceBrokeOff::class);
+            SideBySide::all([$piece, $piece, $piece]);
+        } finally {
+            pcntl_signal(\SIGTERM, \SIG_DFL);
+            self::assertSame(0, $told);
+        }
     }
 
     public static function scattered(int $width, int $height, float $share, int $seed): BitPlane

@@ -251,11 +251,32 @@ export function useNewJob() {
   });
 }
 
+/** Benches that were asked for before the head had come, by stage and job. */
+const early = new Map<string, Promise<{ turn: string | null; bench: Benches[Stage] } | null>>();
+
+/** A page that is opened asks for its bench at once, beside the head. */
+export function askEarly(stage: Stage, id: number) {
+  const key = `${stage} ${id}`;
+  if (early.has(key)) return;
+  early.set(
+    key,
+    benchOf(stage, id)
+      .then(({ data, response }) => (data ? { turn: response.headers.get("X-Turn"), bench: data } : null))
+      .catch(() => null),
+  );
+}
+
 /** What a stage shows besides the head; asked anew whenever the shop was changed. */
 export function useBench<S extends Stage>(stage: S, head: Job | undefined) {
   const { data } = useQuery({
     queryKey: ["bench", stage, head?.id, head?.turn],
-    queryFn: () => lookAt(stage, head?.id ?? 0) as Promise<Benches[S]>,
+    queryFn: async () => {
+      const key = `${stage} ${head?.id}`;
+      const first = await early.get(key);
+      early.delete(key);
+      if (first && first.turn === String(head?.turn)) return first.bench as Benches[S];
+      return answer(benchOf(stage, head?.id ?? 0) as Promise<{ data?: Benches[S] }>);
+    },
     enabled: head !== undefined,
     // While the shop’s next turn is fetched the last one stands; another stage’s bench is another thing.
     placeholderData: (was, before) =>
@@ -264,23 +285,24 @@ export function useBench<S extends Stage>(stage: S, head: Job | undefined) {
   return data;
 }
 
-function lookAt(stage: Stage, id: number): Promise<Benches[Stage]> {
+/** Asks for a bench. */
+function benchOf(stage: Stage, id: number) {
   const path = { params: { path: { id } } };
   switch (stage) {
     case "art":
-      return answer(api.GET("/api/jobs/{id}/art/bench", path));
+      return api.GET("/api/jobs/{id}/art/bench", path);
     case "plates":
-      return answer(api.GET("/api/jobs/{id}/plates", path));
+      return api.GET("/api/jobs/{id}/plates", path);
     case "films":
-      return answer(api.GET("/api/jobs/{id}/films", path));
+      return api.GET("/api/jobs/{id}/films", path);
     case "screens":
-      return answer(api.GET("/api/jobs/{id}/screens", path));
+      return api.GET("/api/jobs/{id}/screens", path);
     case "light":
-      return answer(api.GET("/api/jobs/{id}/light", path));
+      return api.GET("/api/jobs/{id}/light", path);
     case "press":
-      return answer(api.GET("/api/jobs/{id}/press", path));
+      return api.GET("/api/jobs/{id}/press", path);
     case "run":
-      return answer(api.GET("/api/jobs/{id}/run", path));
+      return api.GET("/api/jobs/{id}/run", path);
   }
 }
 

@@ -23,8 +23,8 @@ export function Door({ children }: { children: ReactNode }) {
     mutationFn: () => answer(api.POST("/api/door", { body: { phrase, device: device.trim() || kindOfDevice() } })),
     onSuccess: () => queries.setQueryData(["door"], { asks: true, letIn: true }),
   });
-  if (error || door?.letIn) return children;
-  if (!door) return null;
+  // What the page shows is asked for at once; a device that is not let in gets nothing but this door.
+  if (error || !door || door.letIn) return children;
   return (
     <Box
       as="main"

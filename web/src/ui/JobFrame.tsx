@@ -2,7 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { Outlet, useLocation, useNavigate, useOutletContext, useParams, useSearchParams } from "react-router";
 import { type Benches, type Job, type JobOn, laid, type PlateOn, Problem, type Stage } from "../api/client";
-import { useBench, useJob, useJobWork } from "../api/use";
+import { askEarly, useBench, useJob, useJobWork } from "../api/use";
 import { askedWith } from "./asked";
 import { day } from "./day";
 import { useHabits } from "./habits";
@@ -76,6 +76,10 @@ export function JobFrame() {
   const { data: job, error, isPending } = useJob(id);
   // The pull needs no bench of its own; the run’s is the smallest.
   const stage = stageIn(useLocation().pathname) ?? "run";
+  // Before the head is there, once: it and the bench are asked for side by side.
+  useState(() => {
+    if (job === undefined) askEarly(stage, id);
+  });
   const bench = useBench(stage, job);
   const work = useJobWork(id);
   const [search, setSearch] = useSearchParams();
