@@ -197,29 +197,6 @@ final class CrossingsTest extends TestCase
         SideBySide::all([$piece, $piece, $piece]);
     }
 
-    /** A worker that is told to end minds that itself; a process that draws for it ends at once. */
-    public function testAProcessThatIsToldToEndEndsWhateverItsParentWouldDo(): void
-    {
-        $here = getmypid();
-        $told = 0;
-        pcntl_async_signals(true);
-        pcntl_signal(\SIGTERM, static function () use (&$told): void {
-            ++$told;
-        });
-        $piece = static function () use ($here): int {
-            getmypid() === $here ? usleep(300_000) : posix_kill((int) getmypid(), \SIGTERM);
-
-            return 1;
-        };
-        try {
-            $this->expectException(PieceBrokeOff::class);
-            SideBySide::all([$piece, $piece, $piece]);
-        } finally {
-            pcntl_signal(\SIGTERM, \SIG_DFL);
-            self::assertSame(0, $told);
-        }
-    }
-
     public static function scattered(int $width, int $height, float $share, int $seed): BitPlane
     {
         $random = new Randomizer(new Mt19937($seed));
