@@ -46,31 +46,16 @@ while (count($rows('SELECT id FROM job')) < 20) {
 }
 $port = 8399;
 $server = proc_open(
-    [
-        \PHP_BINARY,
-        '-d',
-        'opcache.enable=1',
-        '-d',
-        'opcache.enable_cli=1',
-        '-d',
-        'opcache.jit=1054',
-        '-d',
-        'opcache.jit_buffer_size=128M',
-        '-S',
-        "127.0.0.1:$port",
-        '-t',
-        dirname(__DIR__).'/public',
-        dirname(__DIR__).'/public/index.php',
-    ],
+    [dirname(__DIR__).'/ektype', 'start', "--port=$port"],
     [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
     $pipes,
     null,
-    ['EKTYPE_DATA' => $data, 'APP_ENV' => 'prod', 'PATH' => (string) getenv('PATH')],
+    ['EKTYPE_DATA' => $data, 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')],
 );
 if (!is_resource($server)) {
     throw new RuntimeException('The server does not start.');
 }
-for ($i = 0; $i < 100 && @file_get_contents("http://127.0.0.1:$port/api/shop") === false; ++$i) {
+for ($i = 0; $i < 2400 && @file_get_contents("http://127.0.0.1:$port/api/shop") === false; ++$i) {
     usleep(50_000);
 }
 foreach ([

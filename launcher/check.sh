@@ -39,11 +39,10 @@ browser() {
   need_shop
   # Laid out as a demo is: the first job here, the others by two workers at once, until nothing waits.
   as_shop "${PHP[@]}" bin/console demo:load --first >/dev/null
-  local hand; for hand in 1 2; do as_shop "${PHP[@]}" bin/console messenger:consume work --sleep=0.1 -q >"$both/worker-$hand.log" 2>&1 & done
+  local hand hands=""; for hand in 1 2; do (be_shop "${PHP[@]}" bin/console messenger:consume work --sleep=0.1 -q) >"$both/worker-$hand.log" 2>&1 & hands="$hands $!"; done
   php -r 'for ($began = time(); time() - $began < 300; usleep(200000)) { $shop = new SQLite3($argv[1]); $shop->busyTimeout(5000); if ($shop->querySingle("SELECT COUNT(*) FROM work_queue") === 0) { exit(0); } } exit(1);' "$EKTYPE_DATA/shop.db" ||
     stop_with "The demo of the browser tests was not laid out in five minutes; $both/worker-1.log and the log of the shop tell why."
-  pkill -TERM -P $$ -f messenger:consume || true
-  wait
+  kill -TERM $hands; wait $hands || true
   php -r '$shop = new SQLite3($argv[1]); exit($shop->backup(new SQLite3($argv[2])) ? 0 : 1);' "$EKTYPE_DATA/shop.db" "$EKTYPE_DATA/opened.db"
   cp -a "$both/1" "$both/2"
   PORT=8390

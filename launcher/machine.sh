@@ -123,6 +123,8 @@ need_packages() {
 # Started by root, the shop works as a user of its own, who can do nothing else; unless the project lies where only root may look.
 SHOP_USER=""
 as_shop() { if [ -n "$SHOP_USER" ]; then setpriv --reuid="$SHOP_USER" --regid="$SHOP_USER" --clear-groups "$@"; else "$@"; fi; }
+# The same in place of the shell that calls it, so that who ends that ends this.
+be_shop() { if [ -n "$SHOP_USER" ]; then exec setpriv --reuid="$SHOP_USER" --regid="$SHOP_USER" --clear-groups "$@"; else exec "$@"; fi; }
 need_user() {
   [ "$(id -u)" = 0 ] || return 0
   id ektype >/dev/null 2>&1 || useradd --system --no-create-home --shell /usr/sbin/nologin ektype >/dev/null 2>&1 || return 0

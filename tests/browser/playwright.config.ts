@@ -4,7 +4,8 @@ export default defineConfig({
   testDir: ".",
   testMatch: "*.spec.ts",
   outputDir: "out",
-  timeout: 90_000,
+  // A shared machine has slow minutes; a page that never comes is told by its own expectations long before.
+  timeout: 180_000,
   expect: { timeout: 15_000 },
   // One browser for each shop that is served; shop.ts gives each its own.
   workers: (process.env.EKTYPE_URLS ?? "one").split(" ").length,

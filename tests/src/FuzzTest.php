@@ -36,7 +36,7 @@ final class FuzzTest extends ShopTestCase
         for ($i = 0; $i < $count; ++$i) {
             [$path, $verb, $operation] = $operations[$this->random->getInt(0, \count($operations) - 1)];
             $uri = $this->uri($path, $operation['parameters'] ?? []);
-            $verb = $this->chance(4) ? $this->pick(['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'HEAD', 'OPTIONS', 'TRACE', 'BREW']) : $verb;
+            $verb = $this->chance(4) ? $this->pick(['GET', 'POST', 'PUT', 'PATCH', 'DELETE', 'HEAD', 'OPTIONS', 'TRACE', 'BREW', 'PROPFIND', 'get', 'QUERY', 'PURGE', 'M-SEARCH']) : $verb;
             $body = $this->body($operation['requestBody']['content'] ?? [], $api['components']['schemas']);
             $this->browser->request($verb, $uri, [], [], ['CONTENT_TYPE' => 'application/json'], $body);
             $response = $this->browser->getResponse();
@@ -79,6 +79,11 @@ final class FuzzTest extends ShopTestCase
         }
         if ($this->chance(10)) {
             $query[] = 'surprise[]='.rawurlencode($this->text());
+        }
+
+        // Bytes that no browser would leave as they are, in the middle of the path.
+        if ($this->chance(12)) {
+            $path = (string) substr_replace($path, $this->pick(["\xff\xfe", "\x80", '%00', '%', '%zz', '..%2f..%2f', '\\', ';a=1', '%c0%ae', "caf\xc3\xa9", '//', '/./', '{id}', '%2e%2e/']), $this->random->getInt(1, \strlen($path)), 0);
         }
 
         return $path.($query === [] ? '' : '?'.implode('&', $query));
