@@ -104,7 +104,7 @@ for ($k = 0; $k < $kills; ++$k) {
     $what = array_keys($tally)[mt_rand(0, 5)];
     $busy = ($insist('GET', "/api/jobs/$id")['task'] ?? null) !== null;
     if (str_starts_with($what, 'launcher')) {
-        posix_kill((int) proc_get_status($launcher)['pid'], $what === 'launcher, TERM' ? \SIGTERM : \SIGKILL);
+        posix_kill(proc_get_status($launcher)['pid'], $what === 'launcher, TERM' ? \SIGTERM : \SIGKILL);
         proc_close($launcher);
         // All that it kept goes with it.
         for ($began = hrtime(true); hrtime(true) - $began < 15e9 && (@stream_socket_client("tcp://127.0.0.1:$port", timeout: 0.2) !== false || $running('worker') !== []); usleep(100_000)) {

@@ -59,6 +59,7 @@ final readonly class CarriesDemoOn
             $this->inks->orders($job);
         } catch (Refusal) {
             // Not every job is printed in many inks, nor in an order that is seen.
+            return;
         }
         foreach (MethodName::cases() as $method) {
             try {

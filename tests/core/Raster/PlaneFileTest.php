@@ -104,7 +104,7 @@ final class PlaneFileTest extends TestCase
     public function testAPngOfAnotherKindIsNoFilm(): void
     {
         self::assertNull(PngFile::plane(PngFile::ofGrey(3, 2, "\x00\x10\x20\x30\x40\x50")));
-        $this->expectException(DamagedPlane::class);
+        $this->expectException(\UnexpectedValueException::class);
         PngFile::plane('GIF89a'.str_repeat("\0", 40));
     }
 
