@@ -39,8 +39,9 @@ final readonly class OwnPages
         if (!$event->isMainRequest()) {
             return;
         }
-        if ($request->getBaseUrl() !== '') {
-            // Only the web server names the entry: what is written after its name is no address of the shop.
+        $path = $request->getPathInfo();
+        if ($request->getBaseUrl() !== '' || (str_starts_with($path, '/api/') && str_ends_with($path, '/'))) {
+            // Only the web server names the entry, and an address with a stroke behind it is no other: nobody is sent on.
             throw NotOurs::because(404, 'There is nothing at this address.');
         }
         if (!\in_array(self::host($request), $this->hosts, true)) {

@@ -1,4 +1,5 @@
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useRef } from "react";
 import {
   answer,
   api,
@@ -264,6 +265,36 @@ export function askEarly(stage: Stage, id: number) {
       .then(({ data, response }) => (data ? { turn: response.headers.get("X-Turn"), bench: data } : null))
       .catch(() => null),
   );
+}
+
+const STAGES: Stage[] = ["art", "plates", "films", "screens", "light", "press", "run"];
+/** So long a job stands open before the benches beside the one at hand are fetched, ms. */
+const AHEAD_MS = 1_200;
+
+/** Once a job stands open its other benches are fetched one after the other, so that a click finds them there. */
+export function useBenchesAhead(head: Job | undefined) {
+  const queries = useQueryClient();
+  const done = useRef(0);
+  const ready = head !== undefined && !busy(head) && done.current !== head.id;
+  useEffect(() => {
+    if (!ready || head === undefined) return;
+    let stopped = false;
+    const later = setTimeout(async () => {
+      done.current = head.id;
+      for (const stage of STAGES) {
+        if (stopped) return;
+        await queries.prefetchQuery({
+          queryKey: ["bench", stage, head.id, head.turn],
+          queryFn: () => answer(benchOf(stage, head.id) as Promise<{ data?: Benches[Stage] }>),
+          staleTime: Number.POSITIVE_INFINITY,
+        });
+      }
+    }, AHEAD_MS);
+    return () => {
+      stopped = true;
+      clearTimeout(later);
+    };
+  }, [ready, head, queries]);
 }
 
 /** What a stage shows besides the head; asked anew whenever the shop was changed. */

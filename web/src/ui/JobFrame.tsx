@@ -2,7 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { Outlet, useLocation, useNavigate, useOutletContext, useParams, useSearchParams } from "react-router";
 import { type Benches, type Job, type JobOn, laid, type PlateOn, Problem, type Stage } from "../api/client";
-import { askEarly, useBench, useJob, useJobWork } from "../api/use";
+import { askEarly, useBench, useBenchesAhead, useJob, useJobWork } from "../api/use";
 import { askedWith } from "./asked";
 import { day } from "./day";
 import { useHabits } from "./habits";
@@ -81,6 +81,7 @@ export function JobFrame() {
     if (job === undefined) askEarly(stage, id);
   });
   const bench = useBench(stage, job);
+  useBenchesAhead(job);
   const work = useJobWork(id);
   const [search, setSearch] = useSearchParams();
   const go = useNavigate();
