@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
+use Symfony\Component\Filesystem\Exception\IOException;
 use Symfony\Component\Filesystem\Filesystem;
 
 /**
@@ -41,8 +42,12 @@ final readonly class Kept
             $kept = $this->read($file, $class);
             if ($kept === null) {
                 $kept = $reckon();
-                (new Filesystem())->dumpFile($file, serialize($kept));
-                $this->forgetOthers($kind);
+                try {
+                    (new Filesystem())->dumpFile($file, serialize($kept));
+                    $this->forgetOthers($kind);
+                } catch (IOException) {
+                    // On a full disk it is reckoned again at the next look: looking is no reason to be refused.
+                }
             }
 
             return $kept;
