@@ -24,7 +24,7 @@ final class Blends
     /** The same in a compressed picture. */
     private const OFF_LOSSY = 4.0;
     private const OFF_SHARE_LOSSY = 0.15;
-    private const ASKED = 30_000;
+    private const ASKED = 10_000;
 
     /** @return float share of the picture, 0–1 */
     public static function share(ArtRaster $art): float
@@ -59,10 +59,13 @@ final class Blends
     {
         $here = 3 * ($y * $art->width + $x);
         $away = 3 * ($dy * $art->width + $dx);
-        $change = 0;
-        for ($c = 0; $c < 3; ++$c) {
-            $change = max($change, abs(\ord($art->rgb[$here + $away + $c]) - \ord($art->rgb[$here - $away + $c])));
-        }
+        [$one, $other] = [$here - $away, $here + $away];
+        $rgb = $art->rgb;
+        $change = max(
+            abs(\ord($rgb[$other]) - \ord($rgb[$one])),
+            abs(\ord($rgb[$other + 1]) - \ord($rgb[$one + 1])),
+            abs(\ord($rgb[$other + 2]) - \ord($rgb[$one + 2])),
+        );
         if ($change < self::LEAST || $change > self::MOST) {
             return false;
         }
@@ -71,8 +74,8 @@ final class Blends
             $there = $part === 0 ? $here : $here + 3 * (intdiv($dy, $part) * $art->width + intdiv($dx, $part));
             $share = $part === 0 ? 0.5 : 0.5 + 0.5 / $part;
             for ($c = 0; $c < 3; ++$c) {
-                $one = \ord($art->rgb[$here - $away + $c]);
-                if (abs(\ord($art->rgb[$there + $c]) - $one - (\ord($art->rgb[$here + $away + $c]) - $one) * $share) > $allowed) {
+                $from = \ord($rgb[$one + $c]);
+                if (abs(\ord($rgb[$there + $c]) - $from - (\ord($rgb[$other + $c]) - $from) * $share) > $allowed) {
                     return false;
                 }
             }

@@ -9,6 +9,8 @@ use PHPUnit\Framework\Attributes\Group;
 /** The base is put under colours, or taken away from under them, by hand. */
 final class BaseByHandTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench'];
+
     #[Group('long')]
     public function testNoBaseUnderAllAndAsTheGarmentAsks(): void
     {

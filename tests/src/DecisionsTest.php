@@ -15,6 +15,8 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 /** What a printer decides about art, plates and films, through the API. */
 final class DecisionsTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench', 'plates', 'films', 'screens', 'light', 'press'];
+
     /** Two touching squares, and a bar between cloth: straw, rust, sage. */
     private const TOUCHING = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 80 40"><rect x="4" y="4" width="30" height="32" fill="#f0e2b0"/><rect x="34" y="4" width="30" height="32" fill="#b84a30"/><rect x="70" y="4" width="6" height="32" fill="#8fb3a2"/></svg>';
 

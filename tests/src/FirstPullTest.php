@@ -11,6 +11,8 @@ use Ektype\App\Work\OneAtATime;
 /** The print is seen before its films are drawn, and two workers do not tread on each other. */
 final class FirstPullTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench'];
+
     /** Of 60 × 40 mm: a circle of 14 mm and a bar of 16 × 28 mm. */
     private const CIRCLE_PCT = 25.66;
     private const BAR_PCT = 18.67;

@@ -7,6 +7,8 @@ namespace Ektype\Tests\App;
 /** A job through the API, from its picture to knob turns. */
 final class JobTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench', 'plates', 'screens', 'light', 'press', 'films'];
+
     public function testAPictureBecomesPlatesFilmsScreensAndTurns(): void
     {
         $job = $this->bring(self::twoDots());

@@ -15,6 +15,8 @@ use PHPUnit\Framework\Attributes\Group;
 /** The bench of the light and of step tests, as pages ask for them. */
 final class LightBenchTest extends ShopTestCase
 {
+    protected const BENCHES = ['screens', 'light'];
+
     public function testATestThatDisagreesIsNamedAndCanBeSetAside(): void
     {
         $id = $this->twoDotsOnFrames();

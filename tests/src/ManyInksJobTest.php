@@ -11,6 +11,8 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 /** A job whose picture is printed in many inks: chosen, exchanged, ordered, shifted; each method beside the others. */
 final class ManyInksJobTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench', 'plates', 'screens'];
+
     private const BLACK = '#131315';
 
     #[Group('long')]

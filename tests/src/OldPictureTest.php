@@ -7,6 +7,8 @@ namespace Ektype\Tests\App;
 /** A screen, and what was read at the marks, know which picture they are of: the old one never goes to the press unseen. */
 final class OldPictureTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench', 'plates', 'screens', 'light', 'films'];
+
     public function testAScreenThatCarriesTheOldPictureIsMarkedUntilItIsMadeAgain(): void
     {
         [$id, $plate, $frame] = $this->burned();

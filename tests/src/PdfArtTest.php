@@ -10,6 +10,8 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 /** A drawing that comes as PDF prints as it is drawn there: areas are known by hand. */
 final class PdfArtTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench'];
+
     public function testAVectorPdfIsSeparatedIntoItsColours(): void
     {
         // 120 × 90 mm, a straw square of 40 mm and a rust bar of 20 × 60 mm on nothing.

@@ -12,6 +12,8 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 /** A photograph is dropped and comes out as plates in dots; every way to print it is kept beside the others. */
 final class PictureInTonesTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench', 'plates', 'screens', 'light'];
+
     private const GARMENT = '#a02028';
 
     public function testAPhotographOpensSeparatedAndNeverStopsAtARefusal(): void

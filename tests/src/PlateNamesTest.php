@@ -7,6 +7,8 @@ namespace Ektype\Tests\App;
 /** A plate is called by the ink that it prints, wherever it is named; a name given by hand stays. */
 final class PlateNamesTest extends ShopTestCase
 {
+    protected const BENCHES = ['plates'];
+
     public function testAPlateIsCalledByTheInkThatIsChosenForIt(): void
     {
         [$id, $plate] = $this->rust();

@@ -10,6 +10,8 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 /** The bench of the press: set up, in which order, read from a scan, learned from. */
 final class PressBenchTest extends ShopTestCase
 {
+    protected const BENCHES = ['light', 'press', 'films'];
+
     public function testTheSetUpFollowsStrokesSeamsAndTheWayOfRegistering(): void
     {
         $id = $this->twoDotsOnFrames();

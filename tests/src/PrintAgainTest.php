@@ -9,6 +9,8 @@ use Symfony\Component\Filesystem\Filesystem;
 /** The second order of a print: its record, plates and films, and the screens that still carry its picture. */
 final class PrintAgainTest extends ShopTestCase
 {
+    protected const BENCHES = ['light', 'press', 'run'];
+
     public function testItKeepsPlatesFilmsAndTheScreensThatStillCarryThePicture(): void
     {
         $id = $this->burned();

@@ -9,6 +9,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** A screen from bare mesh to the sink and back, through the API. */
 final class ScreensTest extends ShopTestCase
 {
+    protected const BENCHES = ['plates', 'screens', 'light'];
+
     public function testACoatedFrameIsDampThenBurnedThenReclaimed(): void
     {
         [$id, $plate, $frame] = $this->jobWithFrames();

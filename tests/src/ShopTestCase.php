@@ -21,6 +21,8 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 /** An empty shop with filled shelves for each test. */
 abstract class ShopTestCase extends WebTestCase
 {
+    /** @var list<string> the benches that a class of tests looks at beside the head of a job */
+    protected const BENCHES = [];
     /** @var array<string, true> shops made in this process */
     private static array $made = [];
     protected KernelBrowser $browser;
@@ -156,7 +158,7 @@ abstract class ShopTestCase extends WebTestCase
     }
 
     /**
-     * The head of a job with all its benches beside it, as the stages of a page have them.
+     * The head of a job with the benches beside it that these tests look at, as the stages of a page have them.
      *
      * @param array<mixed> $head
      *
@@ -166,7 +168,7 @@ abstract class ShopTestCase extends WebTestCase
     {
         $job = $head;
         $plates = array_column($head['plates'], null, 'id');
-        foreach (['art/bench', 'plates', 'films', 'screens', 'light', 'press', 'run'] as $stage) {
+        foreach (static::BENCHES as $stage) {
             $bench = $this->ask('GET', '/api/jobs/'.$head['id'].'/'.$stage);
             foreach ($bench['plates'] ?? [] as $plate) {
                 $plates[$plate['id']] = $plate + $plates[$plate['id']];

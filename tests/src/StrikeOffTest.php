@@ -7,6 +7,8 @@ namespace Ektype\Tests\App;
 /** A strike-off read, turned, printed again and read again. */
 final class StrikeOffTest extends ShopTestCase
 {
+    protected const BENCHES = ['light', 'press', 'films'];
+
     public function testASecondReadingShowsWhetherThePressMovedAsTold(): void
     {
         $id = $this->twoDotsOnFrames();

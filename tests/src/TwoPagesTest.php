@@ -9,6 +9,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** Two pages on one job: nobody writes unseen over what the other has just set; what they set apart from each other stands. */
 final class TwoPagesTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench', 'screens', 'press'];
+
     private int $id;
     private int $seen;
 

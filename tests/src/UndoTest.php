@@ -13,6 +13,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 /** Undo keeps rows whole: it knows no names of fields, so that a new field cannot be forgotten. */
 final class UndoTest extends ShopTestCase
 {
+    protected const BENCHES = ['art/bench', 'plates', 'films', 'screens', 'light', 'press', 'run'];
+
     /** What nobody takes back: the record of undo itself, and work under way. */
     private const ASIDE = [Change::class, Task::class];
 

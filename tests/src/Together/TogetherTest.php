@@ -10,6 +10,8 @@ use Ektype\Tests\Measure;
 /** Two browsers at once: what the trade says can never be twice is never twice, and nobody’s change is lost. */
 final class TogetherTest extends ShopTestCase
 {
+    protected const BENCHES = ['plates', 'press'];
+
     /** @var list<Hand> */
     private array $hands = [];
 
