@@ -91,7 +91,7 @@ final class IndexMethod implements Method, PicturesTones
         ))->by($plan->inkedBy($plan->inks->inks === null ? $plan->inks->exactly(array_keys($inks->colours)) : $plan->inks));
     }
 
-    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print, ?\Closure $kept = null): array
     {
         $raster = $art->raster($print, asItIs: true);
 

@@ -91,7 +91,7 @@ final class LayersMethod implements Method, PicturesTones
         ))->by(new LayersPlan($plan->work, $plan->layers, $chain->tints, $plan->edge));
     }
 
-    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print, ?\Closure $kept = null): array
     {
         $raster = $art->raster($print, asItIs: true);
 

@@ -17,6 +17,7 @@ use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
 use Ektype\Core\Tone\ArtTones;
+use Ektype\Core\Tone\PixelTables;
 use Ektype\Core\Tone\TonalPlates;
 use Ektype\Core\Tone\TonePlate;
 
@@ -82,15 +83,21 @@ final class MixLook
         };
     }
 
-    /** @return list<FirstPlate> */
-    public static function first(MixRequest $request, ArtRaster $raster, PrintWanted $print): array
+    /**
+     * @param (\Closure(string, \Closure(): string): string)|null $kept what is reckoned under a name is reckoned once
+     *
+     * @return list<FirstPlate>
+     */
+    public static function first(MixRequest $request, ArtRaster $raster, PrintWanted $print, ?\Closure $kept = null): array
     {
         $width = min($raster->width, (int) round($print->widthMm / 25.4 * $print->dpi));
         $tones = ArtTones::of($raster, $width, max(1, (int) round($width * $raster->height / $raster->width)), $print->widthMm, $request->work);
+        // Half of the nodes that its picture is looked up in, where that is kept.
+        $table = $kept === null ? $request->table(MixTable::COARSE) : MixTable::glance(MixPicture::nodes($request, $tones, $kept), \count($request->plates));
         $from = implode('', array_map(\chr(...), range(0, 255)));
         $first = [];
         $held = $request->printed();
-        foreach ($tones->throughAll(GarmentLeft::of($request->table(MixTable::COARSE)->steps(), $request->garment, MixTable::COARSE)) as $i => $bytes) {
+        foreach ($tones->throughAll(GarmentLeft::of($table->steps(PixelTables::STEPS), $request->garment, $table->side)) as $i => $bytes) {
             [$ink, $role] = $request->plates[$i];
             $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $held($i, $tone / 255))), range(0, 255)));
             $first[] = new FirstPlate($role, $ink->name, $ink->colour, $role === PlateRole::Colour ? $ink->colour : null, $ink->name, CoverageMap::asTheyAre($tones->where(strtr($bytes, $from, $to))), $ink->hiding, $ink->transparent);

@@ -11,6 +11,7 @@ use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\PixelTables;
 use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\ToneWork;
+use Ektype\Core\Tone\UsedNodes;
 
 /** What a table of colours prints of a picture, small: every pixel looked up in the colours that come out. */
 final class MixPicture
@@ -48,7 +49,7 @@ final class MixPicture
     {
         $on = $look->on ?? $request->garment;
         $key = $request->key();
-        $nodes = static fn (): string => $kept('nodes-'.$key, static fn (): string => $request->table(MixTable::MIDDLE)->written());
+        $nodes = static fn (): string => self::nodes($request, $art, $kept);
         $plates = \count($request->plates);
         if ($look->glance) {
             $coarse = $kept('coarse-'.$key, static fn (): string => $request->table(MixTable::COARSE)->written());
@@ -59,9 +60,23 @@ final class MixPicture
             // The films are those of their own garment.
             return CoarsePicture::of($art, MixTable::glance($nodes(), $plates)->colours(new LayeredInks($on, array_column($request->plates, 0)), self::printed($request, $look->uncorrected)), $request->garment, $on);
         }
-        $prints = $kept('print-'.$key.substr(hash('sha256', serialize($request->curves->halves)), 0, 8).($look->uncorrected ? '-uncorrected' : ''), static fn (): string => self::written($request, MixTable::read($nodes(), $plates), $look->uncorrected));
+        $written = $nodes();
+        $prints = $kept('print-'.substr(hash('sha256', $written), 0, 16).$key.substr(hash('sha256', serialize($request->curves->halves)), 0, 8).($look->uncorrected ? '-uncorrected' : ''), static fn (): string => self::written($request, MixTable::read($written, $plates), $look->uncorrected));
 
         return self::of($art, $prints, $on);
+    }
+
+    /**
+     * The table that a small picture is looked up in, solved where its colours lie.
+     *
+     * @param \Closure(string, \Closure(): string): string $kept
+     */
+    public static function nodes(MixRequest $request, ArtTones $art, \Closure $kept): string
+    {
+        $used = UsedNodes::of($art->channels(), MixTable::MIDDLE);
+        ksort($used);
+
+        return $kept('nodes-'.$request->key().substr(hash('sha256', implode(' ', array_keys($used))), 0, 16), static fn (): string => $request->table(MixTable::MIDDLE, $used)->written());
     }
 
     /** The colours of a table’s nodes as the press prints them, three bytes a step. */

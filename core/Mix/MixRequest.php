@@ -12,6 +12,7 @@ use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Tone\ToneWork;
+use Ektype\Core\Tone\UsedNodes;
 
 /** A print in dots of many inks over each other: every plate with its place, its role and its dots. */
 final readonly class MixRequest
@@ -46,9 +47,10 @@ final readonly class MixRequest
         return new LayeredInks($this->garment, array_column($this->plates, 0));
     }
 
-    public function table(?int $finest = null): MixTable
+    /** @param array<int, true>|null $used nodes of the finest cube that are looked up; null for all */
+    public function table(?int $finest = null, ?array $used = null): MixTable
     {
-        return $this->given ?? MixTable::of($this->layered(), $this->terms, $finest ?? $this->finest);
+        return $this->given ?? MixTable::of($this->layered(), $this->terms, $finest ?? $this->finest, $used === null ? null : static fn (): array => $used);
     }
 
     /**

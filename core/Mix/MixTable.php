@@ -136,10 +136,14 @@ final readonly class MixTable
         return new self($nodes, $few);
     }
 
-    /** @return list<string> how much each plate prints, as it is looked up */
-    public function steps(): array
+    /**
+     * @param int $many steps a channel
+     *
+     * @return list<string> how much each plate prints, as it is looked up
+     */
+    public function steps(int $many = self::STEPS): array
     {
-        return SideBySide::all(array_map(fn (array $nodes): \Closure => fn (): string => CubeSteps::of($nodes, $this->side, self::STEPS), $this->nodes));
+        return SideBySide::all(array_map(fn (array $nodes): \Closure => fn (): string => CubeSteps::of($nodes, $this->side, $many), $this->nodes));
     }
 
     /**

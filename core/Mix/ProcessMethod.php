@@ -60,9 +60,9 @@ final class ProcessMethod implements Method, PicturesTones
         );
     }
 
-    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print, ?\Closure $kept = null): array
     {
-        return MixLook::first(self::request($plan, $print)->mix(), $art->raster($print, asItIs: true), $print);
+        return MixLook::first(self::request($plan, $print)->mix(), $art->raster($print, asItIs: true), $print, $kept);
     }
 
     /** @return list<\Ektype\Core\Separation\Decision> */

@@ -63,11 +63,11 @@ final class SimulatedMethod implements Method, PicturesTones
         )->by($plan->inkedBy(self::taken($plan, $inks)));
     }
 
-    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print, ?\Closure $kept = null): array
     {
         $raster = $art->raster($print, asItIs: true);
 
-        return MixLook::first(self::request($plan, self::inks($plan, $raster, $print), $print)->mix(), $raster, $print);
+        return MixLook::first(self::request($plan, self::inks($plan, $raster, $print), $print)->mix(), $raster, $print, $kept);
     }
 
     /** @return list<\Ektype\Core\Separation\Decision> */

@@ -29,14 +29,15 @@ interface Method
     /**
      * What a first look at the print needs, with nothing measured.
      *
-     * @param P           $plan
-     * @param PrintWanted $print on the screen
+     * @param P                                                   $plan
+     * @param PrintWanted                                         $print on the screen
+     * @param (\Closure(string, \Closure(): string): string)|null $kept  what is reckoned under a name is reckoned once
      *
      * @return list<FirstPlate> in print order; none where the plates are there as they are
      *
      * @throws ImpossibleSeparation where nothing would print
      */
-    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array;
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print, ?\Closure $kept = null): array;
 
     /**
      * @param P $plan

@@ -46,7 +46,7 @@ final class SpotMethod implements Method
         return new Separated($result->plates, Findings::of($result, $plan->trap($print->sigmaMm)));
     }
 
-    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print, ?\Closure $kept = null): array
     {
         return $plan->positives === [] ? SpotSeparation::first($art->raster($print), $this->request($plan, $print)) : [];
     }

@@ -30,7 +30,8 @@ final readonly class ColourTable
     {
     }
 
-    public static function of(NearestMix $mix): self
+    /** @param array<int, true>|null $used nodes that are looked up; the others stay straight between those that are found by themselves; null for all */
+    public static function of(NearestMix $mix, ?array $used = null): self
     {
         $last = self::SIDE - 1;
         /** @var array<int, array{float, float}> $coarse */
@@ -42,11 +43,14 @@ final readonly class ColourTable
                 }
             }
         }
-        $planes = SideBySide::all(array_map(static fn (int $b): \Closure => static function () use ($b, $last, $coarse, $mix): array {
+        $planes = SideBySide::all(array_map(static fn (int $b): \Closure => static function () use ($b, $last, $coarse, $mix, $used): array {
             $nodes = [];
             for ($g = 0; $g <= $last; ++$g) {
                 for ($r = 0; $r <= $last; ++$r) {
-                    $nodes[] = $coarse[self::at($r, $g, $b)] ?? $mix->of(self::lab($r, $g, $b), self::among($coarse, $r, $g, $b));
+                    $at = self::at($r, $g, $b);
+                    $nodes[] = $coarse[$at] ?? ($used === null || isset($used[$at])
+                        ? $mix->of(self::lab($r, $g, $b), self::among($coarse, $r, $g, $b))
+                        : self::among($coarse, $r, $g, $b));
                 }
             }
 

@@ -63,7 +63,7 @@ final class OneInkMethod implements Method, PicturesTones
         );
     }
 
-    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print, ?\Closure $kept = null): array
     {
         return $this->look($plan, $art->raster($print, asItIs: true), $print);
     }

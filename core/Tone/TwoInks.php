@@ -23,11 +23,12 @@ final readonly class TwoInks
     }
 
     /**
-     * @param ColourTable|null $known of the same inks, garment and dots, where it was reckoned before
+     * @param array<int, true>|null $used  nodes of the table of colours that are looked up; null for all
+     * @param ColourTable|null      $known of the same inks, garment and dots, where it was reckoned before
      *
      * @throws ImpossibleTone where the two are one, or stand the wrong way round
      */
-    public static function of(TwoToneRequest $request, Supercell $cell, Middle $middle, ?ColourTable $known = null): self
+    public static function of(TwoToneRequest $request, Supercell $cell, Middle $middle, ?ColourTable $known = null, ?array $used = null): self
     {
         if (Lab::of($request->dark->colour)->l > Lab::of($request->light->colour)->l - self::ALIKE) {
             throw ImpossibleTone::at('inks', \sprintf('%s is not darker than %s: a picture in two tones needs a dark and a light ink. Choose others, or swap them.', $request->dark->name, $request->light->name));
@@ -43,15 +44,18 @@ final readonly class TwoInks
         return new self(
             $request,
             new InkTones($request->garment, [$request->dark, $request->light], $request->printedRange(), $room),
-            $middle === Middle::Picture ? $known ?? self::table($request, $room) : null,
+            $middle === Middle::Picture ? $known ?? self::table($request, $room, $used) : null,
             $middle,
         );
     }
 
-    /** @param callable(float): float $room */
-    private static function table(TwoToneRequest $request, callable $room): ColourTable
+    /**
+     * @param callable(float): float $room
+     * @param array<int, true>|null  $used
+     */
+    private static function table(TwoToneRequest $request, callable $room, ?array $used): ColourTable
     {
-        return ColourTable::of(new NearestMix($request->garment, $request->dark, $request->light, $room));
+        return ColourTable::of(new NearestMix($request->garment, $request->dark, $request->light, $room), $used);
     }
 
     /** @return array{ToneRaster, ToneRaster} how much of each place is printed in the dark ink, and in the light one */

@@ -75,9 +75,12 @@ final class TwoToneMethod implements Method, PicturesTones
         );
     }
 
-    public function first(Plan $plan, ArtSource $art, PrintWanted $print): array
+    public function first(Plan $plan, ArtSource $art, PrintWanted $print, ?\Closure $kept = null): array
     {
-        return $this->look($plan, $art->raster($print, asItIs: true), $print);
+        $raster = $art->raster($print, asItIs: true);
+        $known = $kept === null ? null : self::known($plan, $raster, self::film($print), $kept);
+
+        return $this->look($plan, $raster, $print, $known);
     }
 
     /** @return list<\Ektype\Core\Separation\Decision> */
@@ -89,13 +92,8 @@ final class TwoToneMethod implements Method, PicturesTones
     public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, SmallLook $look = new SmallLook()): \Imagick
     {
         $print = $look->on === null ? $print : $print->on($look->on);
-        $known = null;
-        // The table of two inks on a garment is the same however the picture is bent.
-        if (($plan->middle ?? Middle::of($small)) === Middle::Picture) {
-            $known = ColourTable::read($kept(self::key($plan, $print), static fn (): string => self::table($plan, $small, $print)?->written() ?? ''));
-        }
 
-        return self::inks($plan, $small, $print, $known)->print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), $look->uncorrected);
+        return self::inks($plan, $small, $print, self::known($plan, $small, $print, $kept))->print(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work), $look->uncorrected);
     }
 
     public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan
@@ -128,18 +126,18 @@ final class TwoToneMethod implements Method, PicturesTones
         ]));
     }
 
-    private static function inks(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print, ?ColourTable $known): TwoInks
+    /** @param array<int, true>|null $used */
+    private static function inks(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print, ?ColourTable $known, ?array $used = null): TwoInks
     {
         $request = self::request($plan, $print);
 
-        return TwoInks::of($request, Supercell::for($request->dpi, $request->dots->lpi, $request->dots->angleDeg), $plan->middle ?? Middle::of($small), $known);
+        return TwoInks::of($request, Supercell::for($request->dpi, $request->dots->lpi, $request->dots->angleDeg), $plan->middle ?? Middle::of($small), $known, $used);
     }
 
     /** @return list<\Ektype\Core\Separation\FirstPlate> */
     private function look(TwoTonePlan $plan, ArtRaster $raster, PrintWanted $print, ?ColourTable $known = null): array
     {
-        // The dots are those of the film, the picture is that of the screen.
-        $film = new PrintWanted($print->widthMm, $print->garment, max(self::FILM_DPI, $print->dpi), $print->sigmaMm, $print->shelf, $print->sinks, $print->curve);
+        $film = self::film($print);
         $request = self::request($plan, $film);
         $width = min($raster->width, (int) round($print->widthMm / 25.4 * $print->dpi));
         $tones = ArtTones::of($raster, $width, max(1, (int) round($width * $raster->height / $raster->width)), $print->widthMm, $plan->work);
@@ -149,6 +147,30 @@ final class TwoToneMethod implements Method, PicturesTones
             OneInkMethod::seen($light, $request->light, new Srgb(...OneInkMethod::LIGHT_END)),
             OneInkMethod::seen($dark, $request->dark, new Srgb(...OneInkMethod::DARK_END)),
         ];
+    }
+
+    /** The dots are those of the film, the picture is that of the screen. */
+    private static function film(PrintWanted $print): PrintWanted
+    {
+        return new PrintWanted($print->widthMm, $print->garment, max(self::FILM_DPI, $print->dpi), $print->sigmaMm, $print->shelf, $print->sinks, $print->curve);
+    }
+
+    /**
+     * The table of two inks on a garment is the same however the picture is bent.
+     *
+     * @param \Closure(string, \Closure(): string): string $kept
+     */
+    private static function known(TwoTonePlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): ?ColourTable
+    {
+        if (($plan->middle ?? Middle::of($small)) !== Middle::Picture) {
+            return null;
+        }
+        // Solved where colours of the picture lie.
+        $used = UsedNodes::of(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work)->channels(), ColourTable::SIDE);
+        ksort($used);
+        $key = self::key($plan, $print).substr(hash('sha256', implode(' ', array_keys($used))), 0, 16);
+
+        return ColourTable::read($kept($key, static fn (): string => self::inks($plan, $small, $print, null, $used)->byColour?->written() ?? ''));
     }
 
     private static function request(TwoTonePlan $plan, PrintWanted $print): TwoToneRequest

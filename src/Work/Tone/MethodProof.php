@@ -40,7 +40,7 @@ final readonly class MethodProof
             $plan = $this->tones->settled($job, $plan);
             $print = $this->tones->of($job, $plan);
             $whole = $this->print->of($job);
-            $first = $this->methods->of($plan)->first($plan, new OnlyArt($art), new PrintWanted($whole->widthMm, $whole->garment, 25.4 * $art->width / $whole->widthMm, $whole->sigmaMm, $whole->shelf, $whole->sinks, $whole->curve));
+            $first = $this->methods->of($plan)->first($plan, new OnlyArt($art), new PrintWanted($whole->widthMm, $whole->garment, 25.4 * $art->width / $whole->widthMm, $whole->sigmaMm, $whole->shelf, $whole->sinks, $whole->curve), $this->tones->kept(...));
         } else {
             [$print, $first] = $plan instanceof SpotPlan ? $this->spot->of($plan, $art, $this->print->of($job), PulledPrint::sinks($job->substrate)) : throw new \LogicException('There is no such way of separating.');
         }

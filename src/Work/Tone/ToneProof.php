@@ -74,7 +74,7 @@ final readonly class ToneProof
      *
      * @param \Closure(): string $reckon
      */
-    private function kept(string $key, \Closure $reckon): string
+    public function kept(string $key, \Closure $reckon): string
     {
         return $this->drawn->of('tables/'.$key, $reckon);
     }

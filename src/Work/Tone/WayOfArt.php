@@ -39,12 +39,12 @@ final readonly class WayOfArt
             if (!$pictures instanceof PicturesTones) {
                 throw new \LogicException('A method of tones shows its print.');
             }
-            $kept = $this->reckoned(...);
+            $kept = self::once();
             // Dots are those of a film, the picture is that of a screen.
             $film = new PrintWanted($print->widthMm, $print->garment, self::FILM_DPI, null, $print->shelf);
             $plan = $pictures->settled($plan, $small, $film, $kept);
             $picture = $pictures->picture($plan, $small, $film, $kept);
-            $plates = $pictures->first($plan, new OnlyArt($small), $look);
+            $plates = $pictures->first($plan, new OnlyArt($small), $look, $kept);
         } else {
             [$picture, $plates] = $this->spot->of(new SpotPlan(), $small, $look, 0.0);
         }
@@ -61,12 +61,22 @@ final readonly class WayOfArt
     }
 
     /**
-     * Nothing is kept of art that is no job.
+     * Nothing is kept of art that is no job; each table is reckoned once all the same.
      *
-     * @param \Closure(): string $reckon
+     * @return \Closure(string, \Closure(): string): string
      */
-    private function reckoned(string $key, \Closure $reckon): string
+    private static function once(): \Closure
     {
-        return $reckon();
+        /** @var array<string, string> $tables */
+        $tables = [];
+
+        return static function (string $key, \Closure $reckon) use (&$tables): string {
+            if (!isset($tables[$key])) {
+                $reckoned = $reckon();
+                $tables[$key] = \is_string($reckoned) ? $reckoned : throw new \LogicException('A table is kept as text.');
+            }
+
+            return $tables[$key];
+        };
     }
 }

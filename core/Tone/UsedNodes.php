@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Mix;
+namespace Ektype\Core\Tone;
 
 /** Which nodes of a cube a picture’s colours lie between: the others are looked up by nobody. */
 final class UsedNodes
