@@ -12,7 +12,7 @@ final class Planner
 {
     /** Sequences tried at the most, and screens laid out in them all together: some tenths of a second. */
     private const TRIES = 700;
-    private const PLACED = 9000;
+    private const PLACED = 6000;
 
     /** @param list<ScreenWork> $screens as they came in */
     public static function plan(array $screens, Darkroom $room, int $tries = self::TRIES): Plan

@@ -9,6 +9,8 @@ use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Turn;
+use Ektype\App\Work\Kept;
 use Ektype\Core\Darkroom\Darkroom;
 use Ektype\Core\Darkroom\DryingPlaces;
 use Ektype\Core\Darkroom\Handling;
@@ -25,7 +27,7 @@ final readonly class SeeDarkroom
     /** So many jobs are looked at at a time until there are enough screens. */
     private const JOBS = 25;
 
-    public function __construct(private Moment $moment)
+    public function __construct(private Moment $moment, private Turn $turn, private Kept $kept)
     {
     }
 
@@ -36,31 +38,41 @@ final readonly class SeeDarkroom
      */
     public function plan(array $order = []): RoomPlan
     {
-        return $this->moment->see(static function (Snapshot $shop) use ($order): RoomPlan {
-            $starts = 60.0 * (int) $shop->now->format('G') + (int) $shop->now->format('i');
-            $room = $shop->room()->room($starts);
-            [$toMake, $left] = self::toMake($shop);
-            [$seen, $cannot] = self::possible($toMake, $room);
-            $work = array_map(static fn (ScreenToMake $s): ScreenWork => $s->work, array_values($seen));
-            $best = Planner::plan($work, $room);
-            $plan = $order === [] ? $best : Timetable::of(self::ordered($order, $seen), $room);
+        return $this->moment->see(fn (Snapshot $shop): RoomPlan => $this->kept->of(
+            'dark-room',
+            // A plan begins with the minute and rests on all that the shop holds.
+            implode(' ', [$this->turn->now(), $shop->now->format('Y-m-d H:i P'), ...$order]),
+            RoomPlan::class,
+            static fn (): RoomPlan => self::planned($shop, $order),
+        ));
+    }
 
-            return new RoomPlan(
-                $shop->now->format('Y-m-d\TH:i'),
-                $starts,
-                $room->opensMin,
-                $room->closesMin,
-                self::screens($plan, $best, $seen),
-                $plan->lateness,
-                Timetable::of($work, $room)->lateness,
-                $plan->endsMin,
-                $order !== [],
-                $best->lateness,
-                $left,
-                Room::of($shop->room()),
-                $cannot,
-            );
-        });
+    /** @param list<int> $order */
+    private static function planned(Snapshot $shop, array $order): RoomPlan
+    {
+        $starts = 60.0 * (int) $shop->now->format('G') + (int) $shop->now->format('i');
+        $room = $shop->room()->room($starts);
+        [$toMake, $left] = self::toMake($shop);
+        [$seen, $cannot] = self::possible($toMake, $room);
+        $work = array_map(static fn (ScreenToMake $s): ScreenWork => $s->work, array_values($seen));
+        $best = Planner::plan($work, $room);
+        $plan = $order === [] ? $best : Timetable::of(self::ordered($order, $seen), $room);
+
+        return new RoomPlan(
+            $shop->now->format('Y-m-d\TH:i'),
+            $starts,
+            $room->opensMin,
+            $room->closesMin,
+            self::screens($plan, $best, $seen),
+            $plan->lateness,
+            Timetable::of($work, $room)->lateness,
+            $plan->endsMin,
+            $order !== [],
+            $best->lateness,
+            $left,
+            Room::of($shop->room()),
+            $cannot,
+        );
     }
 
     /**
