@@ -9,26 +9,34 @@ import { fetchAhead, laterPage } from "./ui/laterPage";
 import { Notices } from "./ui/Notices";
 import { Rail } from "./ui/Rail";
 
-const DarkroomShelf = laterPage(() => import("./shelves/darkroom/DarkroomShelf").then((m) => m.DarkroomShelf));
-const DevicesPage = laterPage(() => import("./shelves/devices/DevicesPage").then((m) => m.DevicesPage));
-const InksShelf = laterPage(() => import("./shelves/inks/InksShelf").then((m) => m.InksShelf));
-const LampsShelf = laterPage(() => import("./shelves/lamps/LampsShelf").then((m) => m.LampsShelf));
-const LampPage = laterPage(() => import("./shelves/lamps/LampPage").then((m) => m.LampPage));
-const StepTestPage = laterPage(() => import("./shelves/steptest/StepTestPage").then((m) => m.StepTestPage));
-const Practice = laterPage(() => import("./shelves/presses/Practice").then((m) => m.Practice));
-const PressesShelf = laterPage(() => import("./shelves/presses/PressesShelf").then((m) => m.PressesShelf));
-const FirstMorning = laterPage(() => import("./shelves/morning/FirstMorning").then((m) => m.FirstMorning));
-const FramePage = laterPage(() => import("./shelves/rack/FramePage").then((m) => m.FramePage));
-const MeshCatalogue = laterPage(() => import("./shelves/rack/MeshCatalogue").then((m) => m.MeshCatalogue));
-const RackShelf = laterPage(() => import("./shelves/rack/RackShelf").then((m) => m.RackShelf));
-const ArtStage = laterPage(() => import("./stages/art/ArtStage").then((m) => m.ArtStage));
-const FilmsStage = laterPage(() => import("./stages/films/FilmsStage").then((m) => m.FilmsStage));
-const LightStage = laterPage(() => import("./stages/light/LightStage").then((m) => m.LightStage));
-const PlatesStage = laterPage(() => import("./stages/plates/PlatesStage").then((m) => m.PlatesStage));
-const PressStage = laterPage(() => import("./stages/press/PressStage").then((m) => m.PressStage));
-const PullStage = laterPage(() => import("./stages/pull/PullStage").then((m) => m.PullStage));
-const RunStage = laterPage(() => import("./stages/run/RunStage").then((m) => m.RunStage));
-const ScreensStage = laterPage(() => import("./stages/screens/ScreensStage").then((m) => m.ScreensStage));
+const DarkroomShelf = laterPage("/darkroom", () =>
+  import("./shelves/darkroom/DarkroomShelf").then((m) => m.DarkroomShelf),
+);
+const DevicesPage = laterPage("/devices", () => import("./shelves/devices/DevicesPage").then((m) => m.DevicesPage));
+const InksShelf = laterPage("/inks", () => import("./shelves/inks/InksShelf").then((m) => m.InksShelf));
+const LampsShelf = laterPage("/lamps", () => import("./shelves/lamps/LampsShelf").then((m) => m.LampsShelf));
+const LampPage = laterPage("/lamps/:id", () => import("./shelves/lamps/LampPage").then((m) => m.LampPage));
+const StepTestPage = laterPage("/step-test", () =>
+  import("./shelves/steptest/StepTestPage").then((m) => m.StepTestPage),
+);
+const Practice = laterPage("/presses/practice", () => import("./shelves/presses/Practice").then((m) => m.Practice));
+const PressesShelf = laterPage("/presses", () => import("./shelves/presses/PressesShelf").then((m) => m.PressesShelf));
+const FirstMorning = laterPage("/morning", () => import("./shelves/morning/FirstMorning").then((m) => m.FirstMorning));
+const FramePage = laterPage("/rack/:id", () => import("./shelves/rack/FramePage").then((m) => m.FramePage));
+const MeshCatalogue = laterPage("/meshes", () => import("./shelves/rack/MeshCatalogue").then((m) => m.MeshCatalogue));
+const RackShelf = laterPage("/rack", () => import("./shelves/rack/RackShelf").then((m) => m.RackShelf));
+const ArtStage = laterPage("/jobs/:id/art", () => import("./stages/art/ArtStage").then((m) => m.ArtStage));
+const FilmsStage = laterPage("/jobs/:id/films", () => import("./stages/films/FilmsStage").then((m) => m.FilmsStage));
+const LightStage = laterPage("/jobs/:id/light", () => import("./stages/light/LightStage").then((m) => m.LightStage));
+const PlatesStage = laterPage("/jobs/:id/plates", () =>
+  import("./stages/plates/PlatesStage").then((m) => m.PlatesStage),
+);
+const PressStage = laterPage("/jobs/:id/press", () => import("./stages/press/PressStage").then((m) => m.PressStage));
+const PullStage = laterPage("/jobs/:id", () => import("./stages/pull/PullStage").then((m) => m.PullStage));
+const RunStage = laterPage("/jobs/:id/run", () => import("./stages/run/RunStage").then((m) => m.RunStage));
+const ScreensStage = laterPage("/jobs/:id/screens", () =>
+  import("./stages/screens/ScreensStage").then((m) => m.ScreensStage),
+);
 
 export function App() {
   useEffect(fetchAhead, []);

@@ -1,4 +1,4 @@
-import { defineRecipe } from "@chakra-ui/react";
+import { defineRecipe, defineSlotRecipe } from "@chakra-ui/react";
 
 /** How the parts of the interface look, each in one place. */
 
@@ -89,5 +89,60 @@ export const whyRecipe = defineRecipe({
     boxShadow: "none",
     p: "16px 18px",
     fontSize: "small",
+  },
+});
+
+/** Where a sheet lies over the page. */
+export const overPageRecipe = defineSlotRecipe({
+  className: "over-page",
+  slots: ["backdrop", "positioner", "content"],
+  base: {
+    backdrop: { position: "fixed", inset: "0", zIndex: "1499" },
+    positioner: {
+      display: "flex",
+      justifyContent: "center",
+      position: "fixed",
+      inset: "0",
+      zIndex: "1500",
+      overflow: "auto",
+      pointerEvents: "auto",
+      overscrollBehaviorY: "none",
+    },
+    content: {
+      display: "flex",
+      flexDirection: "column",
+      position: "relative",
+      outline: "0",
+      fontSize: "14px",
+      lineHeight: "20px",
+      mx: "auto",
+    },
+  },
+});
+
+/** Where a why stands beside its figure. */
+export const overRecipe = defineSlotRecipe({
+  className: "over",
+  slots: ["content"],
+  base: {
+    content: {
+      position: "relative",
+      display: "flex",
+      flexDirection: "column",
+      outline: "0",
+      lineHeight: "20px",
+      maxHeight: "var(--available-height)",
+      zIndex: "1500",
+    },
+  },
+});
+
+/** A code of squares that a camera reads. */
+export const codeRecipe = defineSlotRecipe({
+  className: "code",
+  slots: ["root", "frame"],
+  base: {
+    root: { position: "relative", width: "fit-content" },
+    frame: { width: "160px", height: "160px", fill: "currentColor" },
   },
 });

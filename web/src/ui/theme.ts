@@ -1,11 +1,25 @@
-import { createSystem, defaultConfig, defineConfig } from "@chakra-ui/react";
-import { actionRecipe, fieldRecipe, plainRecipe, sheetRecipe, whyRecipe, wordRecipe } from "./recipes";
+import { createSystem, defaultBaseConfig, defineConfig } from "@chakra-ui/react";
+import {
+  actionRecipe,
+  codeRecipe,
+  fieldRecipe,
+  overPageRecipe,
+  overRecipe,
+  plainRecipe,
+  sheetRecipe,
+  whyRecipe,
+  wordRecipe,
+} from "./recipes";
 
 /** Every colour is a variable of paper.css, so that safelight changes them all at once. */
 const colour = (name: string) => ({ value: `var(--${name})` });
 
+/** What the pages use and nothing else: the library's own looks are half of what a page would load and set up. */
 const config = defineConfig({
+  preflight: true,
   theme: {
+    breakpoints: { sm: "480px", md: "768px", lg: "1024px", xl: "1280px", "2xl": "1536px" },
+    slotRecipes: { dialog: overPageRecipe, popover: overRecipe, qrCode: codeRecipe },
     recipes: {
       action: actionRecipe,
       word: wordRecipe,
@@ -45,8 +59,14 @@ const config = defineConfig({
     },
   },
   globalCss: {
+    "*": {
+      "--global-color-border": "var(--line)",
+      "--global-font-body": "fonts.body",
+      "--global-font-mono": "fonts.readout",
+    },
+    "*::placeholder": { color: "quiet" },
     "html, body": { background: "paper", color: "ink", fontFamily: "body", fontSize: "text", lineHeight: "1.35" },
   },
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(defaultBaseConfig, config);
