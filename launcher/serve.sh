@@ -6,9 +6,10 @@ port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 must_be_free() { port_is_free "$1" || stop_with "Port $1 is in use by another program. Choose another: ./ektype $2 --port=$(($1 + 1))"; }
 a_port() { [[ $1 =~ ^[0-9]+$ ]] && [ "$1" -ge 1 ] && [ "$1" -le 65535 ] || stop_with "“$1” is no port. Use a number from 1024 to 65535."; }
 
-# Starts the keeper of a shop. It ends with the launcher, in whatever way that ends, and all that it keeps with it.
+# Starts the keeper of a shop. It ends with the launcher, in whatever way that ends, and all that it keeps with it. What it
+# cannot write into its logs on a full disk it tells nobody: told into a file of that disk it would end for it.
 keep() {
-  EKTYPE_DATA=$(dirname "$1") setsid setpriv --pdeathsig TERM supervisord -c "$1/keeper.conf" >>"$1/keeper.out" 2>&1 </dev/null &
+  EKTYPE_DATA=$(dirname "$1") setsid setpriv --pdeathsig TERM supervisord -c "$1/keeper.conf" >/dev/null 2>&1 </dev/null &
   KEEPERS[$1]=$!
 }
 # A keeper that was killed is started again; what it kept has gone with it.
