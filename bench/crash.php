@@ -6,10 +6,12 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 /*
  * Kills the worker, the server or both in the middle of work, again and again, and looks each time whether the work is done
- * all the same, once, and whether the shop is whole: `./ektype bench --crash 200`.
+ * all the same, once, and whether the shop is whole: `./ektype bench --crash 200`; `./ektype bench --crash 100 launcher` kills
+ * the launcher alone, by TERM and by KILL in turn.
  */
 
 $kills = max(1, (int) ($argv[2] ?? 200));
+$only = (string) ($argv[3] ?? '');
 $project = dirname(__DIR__);
 $data = $project.'/var/bench-crash';
 $port = 8397;
@@ -92,6 +94,7 @@ $settled = static function () use ($insist, $id): array {
 $settled();
 mt_srand(17);
 $tally = ['worker' => 0, 'server' => 0, 'both' => 0, 'keeper' => 0, 'launcher, TERM' => 0, 'launcher, KILL' => 0];
+$kinds = array_values(array_filter(array_keys($tally), static fn (string $kind): bool => str_starts_with($kind, $only)));
 $times = [];
 $wrong = [];
 $amid = 0;
@@ -101,7 +104,7 @@ for ($k = 0; $k < $kills; ++$k) {
     $insist('PATCH', "/api/jobs/$id", ['chokeMm' => 0.15 + ($k % 20) / 100]);
     $insist('POST', "/api/jobs/$id/".($films ? 'films' : 'separate'));
     usleep(mt_rand(20, 1200) * 1000);
-    $what = array_keys($tally)[mt_rand(0, 5)];
+    $what = $kinds[$only === '' ? mt_rand(0, count($kinds) - 1) : $k % count($kinds)];
     $busy = ($insist('GET', "/api/jobs/$id")['task'] ?? null) !== null;
     if (str_starts_with($what, 'launcher')) {
         posix_kill(proc_get_status($launcher)['pid'], $what === 'launcher, TERM' ? \SIGTERM : \SIGKILL);
