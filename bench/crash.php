@@ -69,7 +69,8 @@ $running = static function (string $what) use ($numbers, $data): array {
         $pids = [...$pids, ...($leader > 0 ? $numbers((string) shell_exec('pgrep -g '.$leader)) : [])];
     }
 
-    return array_values(array_filter($pids, static fn (int $pid): bool => $pid > 1));
+    // What has ended and was not fetched by its parent yet is none.
+    return array_values(array_filter($pids, static fn (int $pid): bool => $pid > 1 && !str_contains((string) @file_get_contents("/proc/$pid/status"), 'State:\tZ')));
 };
 
 $insist('GET', '/api/jobs');
@@ -114,7 +115,7 @@ for ($k = 0; $k < $kills; ++$k) {
         }
         $left = [...$running('worker'), ...$running('server')];
         if ($left !== []) {
-            $wrong[] = "kill $k of $what: ".count($left).' processes are left';
+            $wrong[] = "kill $k of $what: ".count($left)." processes are left:\n".shell_exec('ps -o pid,ppid,stat,etimes,args -p '.implode(',', $left));
             echo end($wrong), "\n";
         }
         $launcher = $start();

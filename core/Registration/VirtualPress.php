@@ -79,26 +79,7 @@ final readonly class VirtualPress
         $between = fn (float $reach, string $of): float => $reach * (2 * self::unit(\sprintf('%d plate %d %s', $this->seed, $plate, $of)) - 1);
         [$x, $y, $turn] = [$between(self::OFF_MM, 'right'), $between(self::OFF_MM, 'away') + self::DRAG_MM, $between(self::OFF_RAD, 'turn')];
         $pitches = array_map(static fn (Knob $knob): float => 1 + $between(self::PITCH_OFF, $knob->name), $this->knobs);
-        $pushes = array_map(static fn (Knob $_): float => 0.0, $this->knobs);
-        $ways = array_fill(0, \count($this->knobs), 0);
-        foreach ($turned as $pull) {
-            $next = [];
-            foreach ($this->knobs as $k => $knob) {
-                $next[] = $pushes[$k];
-                $turns = $pull[$plate][$k] ?? 0.0;
-                if (abs($turns) < 0.005) {
-                    continue;
-                }
-                $way = $turns <=> 0.0;
-                $play = $ways[$k] !== 0 && $way !== $ways[$k] ? $way * self::PLAY_MM : 0.0;
-                $moved = $turns * $knob->mmPerTurn * $pitches[$k];
-                // Play is taken up before the frame moves, never more than the turn itself.
-                $next[$k] += abs($play) > abs($moved) ? 0.0 : $moved - $play;
-                $ways[$k] = $way;
-            }
-            $pushes = array_values($next);
-        }
-        $moved = self::frame($this->knobs, $pushes);
+        $moved = (new TrueKnobs($this->knobs, $pitches, self::PLAY_MM))->moved(array_map(static fn (array $pull): array => $pull[$plate] ?? [], $turned));
 
         return new RigidMove($x + $moved->xMm, $y + $moved->yMm, $turn + $moved->turnRad);
     }
@@ -112,20 +93,6 @@ final readonly class VirtualPress
     public static function name(int $mark): string
     {
         return ['top', 'bottom', 'top left', 'top right'][$mark] ?? (string) $mark;
-    }
-
-    /**
-     * The move of a frame whose three knobs have pushed so far: u·(t + θ J c) = push, for each.
-     *
-     * @param list<Knob>  $knobs
-     * @param list<float> $pushes
-     */
-    public static function frame(array $knobs, array $pushes): RigidMove
-    {
-        $rows = array_map(static fn (Knob $k): array => [$k->unit()->xMm, $k->unit()->yMm, -$k->unit()->xMm * $k->at->yMm + $k->unit()->yMm * $k->at->xMm], $knobs);
-        $move = \Ektype\Core\Learn\Matrix::leastSquares($rows, $pushes) ?? [0.0, 0.0, 0.0];
-
-        return new RigidMove($move[0], $move[1], $move[2]);
     }
 
     /** A number from 0 to 1 that follows from its name alone. */

@@ -48,7 +48,7 @@ use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\RigidMove;
-use Ektype\Core\Registration\VirtualPress;
+use Ektype\Core\Registration\TrueKnobs;
 use Ektype\Core\Separation\MethodName;
 use Psr\Clock\ClockInterface;
 use Random\Engine\Mt19937;
@@ -349,7 +349,7 @@ final readonly class DemoJobs
         $knobs = $this->jobs->whole($job)->press?->knobs() ?? [];
         $turns = array_column($this->press->of($job)->plates[$plate]->turned->turns ?? [], 'turns', 'knob');
         $pushes = array_map(static fn (Knob $k, float $pitch): float => ($turns[$k->name] ?? 0.0) * $k->mmPerTurn * $pitch, $knobs, self::PITCHES);
-        $moved = VirtualPress::frame($knobs, $pushes);
+        $moved = TrueKnobs::frame($knobs, $pushes);
 
         return new RigidMove($before->xMm + $moved->xMm, $before->yMm + $moved->yMm, $before->turnRad + $moved->turnRad);
     }

@@ -27,6 +27,9 @@ final readonly class SimulatedStrikeOffScanner implements StrikeOffScanner
     private const MOST_SKEW_DEG = 3.0;
     private const MOST_SCALE = 0.012;
     private const EDGE_MM = 9.0;
+    private const GRAIN_PX = 500;
+    /** So far round the places of a strip its optics are drawn, mm. */
+    private const BESIDE_MM = 12.0;
 
     public function name(): string
     {
@@ -77,23 +80,31 @@ final readonly class SimulatedStrikeOffScanner implements StrikeOffScanner
         $scan = new \Imagick();
         $scan->readImageBlob($drawn->getOutput());
         $scan->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
-        $scan->blurImage(0, 0.5 + $between(0, 0.5));
-        // Threads of the cloth, coarser than a pixel, and the scanner’s own grain.
-        $grain = new \Imagick();
-        $grain->newImage((int) ceil($width / 2), (int) ceil($height / 2), new \ImagickPixel('gray50'));
-        $grain->setImageType(\Imagick::IMGTYPE_GRAYSCALE);
-        $grain->setImageArtifact('attenuate', '0.9');
-        $grain->addNoiseImage(\Imagick::NOISE_GAUSSIAN);
-        $grain->resizeImage($width, $height, \Imagick::FILTER_TRIANGLE, 1);
-        $scan->compositeImage($grain, \Imagick::COMPOSITE_OVERLAY, 0, 0);
-        $scan->setImageArtifact('attenuate', '0.4');
-        $scan->addNoiseImage(\Imagick::NOISE_GAUSSIAN);
+        self::soften($scan, $strip, 0.5 + $between(0, 0.5), $perMm, self::onScan($skew, $scale * $perMm, $at, $perMm, $width, $height));
+        $scan->compositeImage(self::grain($width, $height), \Imagick::COMPOSITE_OVERLAY, 0, 0);
         $scan->setImageUnits(\Imagick::RESOLUTION_PIXELSPERINCH);
         $scan->setImageResolution($ppi, $ppi);
         $scan->setImageFormat('jpeg');
         $scan->setImageCompressionQuality(88);
 
         return $scan->getImageBlob();
+    }
+
+    /** Threads of the cloth, coarser than a pixel, and the scanner’s own grain: one piece of it over and over, since noise takes long to make. */
+    private static function grain(int $width, int $height): \Imagick
+    {
+        $threads = new \Imagick();
+        $threads->newImage(intdiv(self::GRAIN_PX, 2), intdiv(self::GRAIN_PX, 2), new \ImagickPixel('gray50'));
+        $threads->setImageType(\Imagick::IMGTYPE_GRAYSCALE);
+        $threads->setImageArtifact('attenuate', '0.9');
+        $threads->addNoiseImage(\Imagick::NOISE_GAUSSIAN);
+        $threads->resizeImage(self::GRAIN_PX, self::GRAIN_PX, \Imagick::FILTER_TRIANGLE, 1);
+        $threads->setImageArtifact('attenuate', '0.5');
+        $threads->addNoiseImage(\Imagick::NOISE_GAUSSIAN);
+        $grain = new \Imagick();
+        $grain->newImage($width, $height, new \ImagickPixel('gray50'));
+
+        return $grain->textureImage($threads);
     }
 
     /** @return string a PNG of the film, its ink on nothing */
@@ -115,21 +126,49 @@ final readonly class SimulatedStrikeOffScanner implements StrikeOffScanner
         return (string) ob_get_clean();
     }
 
+    /**
+     * The optics of a scanner, where the strip lies: a whole picture would take long, and nobody reads the rest.
+     *
+     * @param \Closure(float, float): array{float, float} $onScan
+     */
+    private static function soften(\Imagick $scan, ?RegisterStrip $strip, float $sigma, float $perMm, \Closure $onScan): void
+    {
+        $corners = [];
+        foreach ($strip->slots ?? [] as $slot) {
+            $corners[$slot->corner][] = $onScan($slot->at->xMm, $slot->at->yMm);
+        }
+        $beside = self::BESIDE_MM * $perMm;
+        foreach ($corners as $places) {
+            [$x, $y] = [array_column($places, 0), array_column($places, 1)];
+            [$left, $top] = [(int) max(0, min($x) - $beside), (int) max(0, min($y) - $beside)];
+            $part = clone $scan;
+            $part->cropImage((int) ceil(max($x) + $beside - $left), (int) ceil(max($y) + $beside - $top), $left, $top);
+            $part->setImagePage(0, 0, 0, 0);
+            $part->blurImage(0, $sigma);
+            $scan->compositeImage($part, \Imagick::COMPOSITE_COPY, $left, $top);
+        }
+    }
+
+    /** @return \Closure(float, float): array{float, float} where a place of the print, mm from its middle, lies on the scan, pixels */
+    private static function onScan(float $skew, float $s, Point $at, float $perMm, int $width, int $height): \Closure
+    {
+        return static fn (float $x, float $y): array => [
+            $width / 2 + $at->xMm * $perMm + $s * (cos($skew) * $x - sin($skew) * $y),
+            $height / 2 + $at->yMm * $perMm - $s * (sin($skew) * $x + cos($skew) * $y),
+        ];
+    }
+
     /** @return list<float> a film’s pixels on the scan: moved by its misfit about the centre of the print, then with the whole */
     private static function laid(FilmSheet $sheet, RigidMove $lies, float $skew, float $scale, Point $at, float $perMm, int $width, int $height): array
     {
         // A film pixel (u, v) is the place (u·m − c, d − v·m) of the print; there it moves by the misfit; then to the scan.
         $m = $sheet->mm(1);
         [$c, $d] = [$sheet->mm($sheet->widthPx) / 2, $sheet->mm($sheet->heightPx) / 2];
-        $s = $scale * $perMm;
-        $map = static function (float $u, float $v) use ($m, $c, $d, $lies, $skew, $s, $at, $width, $height, $perMm): array {
+        $onScan = self::onScan($skew, $scale * $perMm, $at, $perMm, $width, $height);
+        $map = static function (float $u, float $v) use ($m, $c, $d, $lies, $onScan): array {
             [$x, $y] = [$u * $m - $c, $d - $v * $m];
-            [$x, $y] = [$x + $lies->xMm - $lies->turnRad * $y, $y + $lies->yMm + $lies->turnRad * $x];
 
-            return [
-                $width / 2 + $at->xMm * $perMm + $s * (cos($skew) * $x - sin($skew) * $y),
-                $height / 2 + $at->yMm * $perMm - $s * (sin($skew) * $x + cos($skew) * $y),
-            ];
+            return $onScan($x + $lies->xMm - $lies->turnRad * $y, $y + $lies->yMm + $lies->turnRad * $x);
         };
         [$origin, $right, $down] = [$map(0, 0), $map(1, 0), $map(0, 1)];
 

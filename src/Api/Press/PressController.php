@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Press;
 
+use Ektype\App\Action\Change;
+use Ektype\App\Action\Press\LayOnStandIn;
 use Ektype\App\Action\Press\ReadStrikeOff;
 use Ektype\App\Action\Press\TakeKnobs;
 use Ektype\App\Action\Press\TickSetUp;
@@ -73,7 +75,9 @@ final readonly class PressController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/strike-off/simulated', methods: ['POST'])]
     public function simulated(int $id, #[Body] ScanOfPrint $of): StrikeOffSeen
     {
-        return $this->kept($id, $of->platen, $this->strikeOff->simulated($id, random_int(1, 1_000_000)));
+        $print = $this->strikeOff->simulated($id);
+
+        return $this->kept($id, $of->platen, $print->seen, new LayOnStandIn($print->first));
     }
 
     /** What corrections have shown of the knobs goes into the profile of the press. */
@@ -118,13 +122,13 @@ final readonly class PressController
         return Served::picture($this->orders->picture($id, array_map(intval(...), explode('-', $order))));
     }
 
-    private function kept(int $id, ?int $platen, StrikeOffSeen $seen): StrikeOffSeen
+    private function kept(int $id, ?int $platen, StrikeOffSeen $seen, Change ...$with): StrikeOffSeen
     {
         $readings = [];
         foreach ($seen->plates as $plate) {
             $readings[$plate->id] = $plate->readings;
         }
-        $this->door->do(new ReadStrikeOff($id, $readings, $platen));
+        $this->door->do(...$with, ...[new ReadStrikeOff($id, $readings, $platen)]);
 
         return $seen;
     }

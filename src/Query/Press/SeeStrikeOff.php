@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Press;
 
+use Ektype\App\Device\SimulatedPress;
 use Ektype\App\Device\SimulatedStrikeOffScanner;
 use Ektype\App\Query\Reckoning\RegisterBook;
+use Ektype\App\Shop\Correction\Correction;
+use Ektype\App\Shop\Correction\Corrections;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\Jobs;
+use Ektype\App\Shop\Plate\OnStandIn;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Work\StrikeOff\ScannedStrikeOff;
@@ -28,7 +32,7 @@ final readonly class SeeStrikeOff
     /** The stand-in’s scan is made and read at so many pixels an inch. */
     private const PPI = 300.0;
 
-    public function __construct(private Jobs $jobs, private ShopFiles $files, private SimulatedStrikeOffScanner $scanner)
+    public function __construct(private Jobs $jobs, private Corrections $corrections, private ShopFiles $files, private SimulatedStrikeOffScanner $scanner)
     {
     }
 
@@ -45,11 +49,13 @@ final readonly class SeeStrikeOff
         return self::seen($job, $plan, ScannedStrikeOff::read($path, $plan));
     }
 
-    /** A strike-off by the stand-in: the strip alone is printed, each plate as it lies by its last readings, or a little off. */
-    public function simulated(int $jobId, int $seed): StrikeOffSeen
+    /** A strike-off by the stand-in: the strip alone is printed, each plate as it truly lies on the stand-in’s press. */
+    public function simulated(int $jobId): StandInPrint
     {
         $job = $this->jobs->whole($jobId);
         $plan = $this->plan($job);
+        $first = $this->first($job);
+        $seed = crc32($this->print($job));
         $printed = $job->filmSheet(\count($plan->plates));
         $sheet = new FilmSheet(
             (int) round($printed->artWidthPx * self::PPI / $printed->dpi),
@@ -65,7 +71,7 @@ final readonly class SeeStrikeOff
             array_column($plan->plates, 'name'),
             array_column($plan->plates, 'ink'),
             $plan->cloth,
-            self::lies($job, $seed),
+            $this->lies($job, $first),
             self::PPI,
             $seed,
         );
@@ -73,7 +79,7 @@ final readonly class SeeStrikeOff
         try {
             file_put_contents($path, $jpeg);
 
-            return self::seen($job, $plan, ScannedStrikeOff::read($path, $plan));
+            return new StandInPrint(self::seen($job, $plan, ScannedStrikeOff::read($path, $plan)), $first);
         } finally {
             @unlink($path);
         }
@@ -125,21 +131,50 @@ final readonly class SeeStrikeOff
         return new StrikeOffSeen($plan->plates[0]->name, $read->turnedDeg, $read->upsideDown, $read->sizePct, $plates, $read->says);
     }
 
-    /** @return list<RigidMove> how the plates lie on the stand-in’s print, in the axes of the films */
-    private static function lies(Job $job, int $seed): array
+    /** @return array<int, OnStandIn> the plates that the stand-in did not print yet, as they lie: by what was read of them on this press, or as they were set */
+    private function first(Job $job): array
+    {
+        $book = new RegisterBook($job);
+        $first = [];
+        foreach (\array_slice($job->platesInOrder(), 1) as $plate) {
+            if ($plate->onStandIn() !== null) {
+                continue;
+            }
+            $last = $this->corrections->latestOf($plate);
+            $read = $plate->wasReadOfAnother() ? null : $book->of($plate);
+            $first[$plate->idOrFail()] = match (true) {
+                $read !== null => new OnStandIn($read->misfit->rigid, $last->id ?? 0),
+                // It was turned and not read again: the turns are still to come.
+                $last !== null => new OnStandIn($last->before(), ($last->id ?? 1) - 1),
+                default => new OnStandIn(SimulatedPress::justSet(\sprintf('job %d plate %d frame %s', $job->idOrFail(), $plate->idOrFail(), $plate->frame->id ?? '')), 0),
+            };
+        }
+
+        return $first;
+    }
+
+    /** Which print it is: another one once this one was read or a knob was turned. */
+    private function print(Job $job): string
+    {
+        $plates = array_map(fn (Plate $p): string => \sprintf('%d after %d', \count($p->readings()), $this->corrections->latestOf($p)->id ?? 0), $job->platesInOrder());
+
+        return \sprintf('job %d: %s', $job->idOrFail(), implode(', ', $plates));
+    }
+
+    /**
+     * @param array<int, OnStandIn> $first
+     *
+     * @return list<RigidMove> how the plates lie on the stand-in’s print, in the axes of the films
+     */
+    private function lies(Job $job, array $first): array
     {
         $turned = $job->press !== null && $job->press->collarAtOperator ? -1 : 1;
-        $off = static fn (string $of): float => hexdec(substr(hash('sha256', $seed.$of), 0, 6)) / 0xFFFFFF - 0.5;
-        $book = new RegisterBook($job);
-        $lies = [];
-        foreach ($job->platesInOrder() as $i => $plate) {
-            $read = $i === 0 ? null : $book->of($plate)?->misfit->rigid;
-            $lies[] = match (true) {
-                $i === 0 => new RigidMove(0.0, 0.0, 0.0),
-                // A print of the same set-up is loaded a little elsewhere.
-                $read !== null => new RigidMove($turned * $read->xMm + 0.06 * $off('x'), $turned * $read->yMm + 0.06 * $off('y'), $read->turnRad),
-                default => new RigidMove($off($i.'x'), $off($i.'y'), 0.004 * $off($i.'turn')),
-            };
+        $lies = [new RigidMove(0.0, 0.0, 0.0)];
+        foreach (\array_slice($job->platesInOrder(), 1) as $plate) {
+            $on = $plate->onStandIn() ?? $first[$plate->idOrFail()];
+            $turns = array_map(static fn (Correction $c): array => $c->turns, $this->corrections->since($plate, $on->after));
+            $print = SimulatedPress::printed($job->press, SimulatedPress::lies($job->press, $on->lay, $turns), $this->print($job).\sprintf(' plate %d', $plate->idOrFail()));
+            $lies[] = new RigidMove($turned * $print->xMm, $turned * $print->yMm, $print->turnRad);
         }
 
         return $lies;

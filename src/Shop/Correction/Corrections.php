@@ -26,6 +26,12 @@ final readonly class Corrections extends Shelf
         return $this->shelf()->findOneBy(['plate' => $plate], ['id' => 'DESC']);
     }
 
+    /** @return list<Correction> of a plate that came after one, as they were made */
+    public function since(Plate $plate, int $after): array
+    {
+        return $this->asked('SELECT c FROM '.Correction::class.' c WHERE c.plate = :plate AND c.id > :after ORDER BY c.id ASC', ['plate' => $plate, 'after' => $after]);
+    }
+
     /** @return list<Correction> that were read again, as they were made */
     public function shownBy(Press $press): array
     {

@@ -9,6 +9,7 @@ use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\KeptPlaces;
+use Ektype\App\Shop\Kept;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
@@ -18,6 +19,7 @@ use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Registration\Reading;
+use Ektype\Core\Registration\RigidMove;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\ThinPlace;
 
@@ -131,6 +133,10 @@ class Plate
     #[ORM\Column(length: 40, nullable: true)]
     private ?string $readOf = null;
 
+    /** @var array<mixed>|null how it lies on the press of the stand-in: mm right, mm away, radians, the last correction before, its picture */
+    #[ORM\Column(nullable: true)]
+    private ?array $onStandIn = null;
+
     public function __construct(Job $job, int $position, int $drawing, string $name, PlateRole $role, string $hex)
     {
         $this->job = $job;
@@ -149,7 +155,7 @@ class Plate
         $same->job = $job;
         $same->frame = null;
         $same->beforeLight = $same->readings = $same->readPlatens = [];
-        $same->readOf = null;
+        $same->readOf = $same->onStandIn = null;
 
         return $same;
     }
@@ -300,6 +306,25 @@ class Plate
         if ($this->frame !== $frame) {
             $this->frame = $frame;
             $this->beforeLight = [];
+            $this->onStandIn = null;
         }
+    }
+
+    /** Null where the stand-in did not print it yet, or printed another picture. */
+    public function onStandIn(): ?OnStandIn
+    {
+        if ($this->onStandIn === null) {
+            return null;
+        }
+        $kept = Kept::of($this->onStandIn);
+
+        return $kept->text('picture') === (string) $this->picture
+            ? new OnStandIn(new RigidMove($kept->number('x_mm'), $kept->number('y_mm'), $kept->number('turn_rad')), (int) $kept->number('after'))
+            : null;
+    }
+
+    public function layOnStandIn(OnStandIn $first): void
+    {
+        $this->onStandIn = ['x_mm' => $first->lay->xMm, 'y_mm' => $first->lay->yMm, 'turn_rad' => $first->lay->turnRad, 'after' => $first->after, 'picture' => (string) $this->picture];
     }
 }
