@@ -39,6 +39,33 @@ test("turned and printed again, the second reading is compared with the first; t
   await expect(page.getByLabel("Platens tight and parallel to each other")).toBeChecked();
 });
 
+test("turns are confirmed once, however slow the shop answers, and head and bench tell one state", async ({ page }) => {
+  await page.goto("/jobs/2/press?plate=3");
+  const confirm = page.getByRole("button", { name: "Turned, printed again: read the second strike-off" });
+  await expect(confirm).toBeVisible();
+  await expect(page.locator("header")).toContainText("Sage is 0.96 mm out of register.");
+  let turned = 0;
+  page.on("request", (request) => {
+    if (request.url().endsWith("/turned")) turned++;
+  });
+  await page.route(/\/api\/jobs\/2(\/press)?$/, async (route) => {
+    await new Promise((done) => setTimeout(done, 700));
+    await route.continue();
+  });
+  await confirm.click();
+  await expect(confirm).toBeDisabled();
+  // At every look the head and the bench agree of Sage.
+  const told = () =>
+    page.evaluate(() => [document.querySelector("header")?.textContent?.includes("Sage is 0.96 mm out") ?? false, document.body.textContent?.includes("Read Sage at the marks again") ?? false]);
+  let now = await told();
+  for (; !now[1]; now = await told()) {
+    expect(now[0], "not told yet anywhere").toBe(true);
+    await page.waitForTimeout(50);
+  }
+  expect(now[0], "told everywhere").toBe(false);
+  expect(turned).toBe(1);
+});
+
 test("a plate is laid under the loupe by keys alone, corner after corner", async ({ page }) => {
   await page.goto("/jobs/2/press?plate=5");
   const loupe = page.getByRole("application", { name: /Harbour rust under the loupe/ });

@@ -1,17 +1,19 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type JobOn } from "./client";
+import { fetchAnew } from "./use";
 
-/** All that hangs on a press is asked anew. */
-function usePressChanged() {
+/** All that hangs on a press is asked anew; the change is under way until the job at hand stands as it left it. */
+function usePressChanged(jobId: number) {
   const queries = useQueryClient();
-  return () => {
-    for (const key of ["job", "bench", "jobs", "hand", "shop"]) void queries.invalidateQueries({ queryKey: [key] });
+  return async () => {
+    await fetchAnew(queries, jobId, "press");
+    for (const key of ["jobs", "hand", "shop"]) void queries.invalidateQueries({ queryKey: [key] });
   };
 }
 
 /** The knobs were turned as told and a new strike-off printed. */
-export function useTurned() {
-  const onSuccess = usePressChanged();
+export function useTurned(jobId: number) {
+  const onSuccess = usePressChanged(jobId);
   return useMutation({
     mutationFn: (plateId: number) => answer(api.POST("/api/plates/{id}/turned", { params: { path: { id: plateId } } })),
     onSuccess,
@@ -20,7 +22,7 @@ export function useTurned() {
 
 /** A thing of the press's set-up is done, or not yet. */
 export function useSetUp(jobId: number) {
-  const onSuccess = usePressChanged();
+  const onSuccess = usePressChanged(jobId);
   return useMutation({
     mutationFn: (body: { done: JobOn<"press">["setUp"][number]["what"]; on: boolean }) =>
       answer(api.POST("/api/jobs/{id}/set-up", { params: { path: { id: jobId } }, body })),
@@ -30,7 +32,7 @@ export function useSetUp(jobId: number) {
 
 /** One print of the strike-off from its scan, or by the stand-in where there is none. */
 export function useStrikeOff(jobId: number) {
-  const onSuccess = usePressChanged();
+  const onSuccess = usePressChanged(jobId);
   return useMutation({
     mutationFn: ({ scan, platen }: { scan: File | null; platen: number | null }) => {
       const params = { path: { id: jobId } };
@@ -51,8 +53,8 @@ export function useStrikeOff(jobId: number) {
 }
 
 /** What corrections have shown of the knobs goes into the profile. */
-export function useLearned() {
-  const onSuccess = usePressChanged();
+export function useLearned(jobId: number) {
+  const onSuccess = usePressChanged(jobId);
   return useMutation({
     mutationFn: (pressId: number) =>
       answer(api.POST("/api/presses/{id}/learned", { params: { path: { id: pressId } } })),
@@ -61,8 +63,8 @@ export function useLearned() {
 }
 
 /** A probe on the ink under the flash. */
-export function useFlashRead(pressId: number) {
-  const onSuccess = usePressChanged();
+export function useFlashRead(jobId: number, pressId: number) {
+  const onSuccess = usePressChanged(jobId);
   return useMutation({
     mutationFn: (body: { heightMm: number; seconds: number; celsius: number; platenC: number }) =>
       answer(api.POST("/api/presses/{id}/flash", { params: { path: { id: pressId } }, body })),

@@ -1,4 +1,4 @@
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { type QueryClient, useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
 import {
   answer,
@@ -297,9 +297,9 @@ export function useBenchesAhead(head: Job | undefined) {
   }, [ready, head, queries]);
 }
 
-/** What a stage shows besides the head; asked anew whenever the shop was changed. */
+/** What a stage shows besides the head, asked anew whenever the shop was changed; `fresh` where it is of the head's own turn. */
 export function useBench<S extends Stage>(stage: S, head: Job | undefined) {
-  const { data } = useQuery({
+  const { data, isPlaceholderData } = useQuery({
     queryKey: ["bench", stage, head?.id, head?.turn],
     queryFn: async () => {
       const key = `${stage} ${head?.id}`;
@@ -313,7 +313,21 @@ export function useBench<S extends Stage>(stage: S, head: Job | undefined) {
     placeholderData: (was, before) =>
       before?.queryKey[1] === stage && before?.queryKey[2] === head?.id ? was : undefined,
   });
-  return data;
+  return { bench: data, fresh: data !== undefined && !isPlaceholderData };
+}
+
+/** After a change that did not answer with the job: head and bench as they stand now; until both are there the change is under way. */
+export async function fetchAnew(queries: QueryClient, id: number, stage: Stage) {
+  await queries.cancelQueries({ queryKey: ["job", id] });
+  const head = await queries.fetchQuery({
+    queryKey: ["job", id],
+    queryFn: () => answer(api.GET("/api/jobs/{id}", { params: { path: { id } } })),
+    staleTime: 0,
+  });
+  await queries.prefetchQuery({
+    queryKey: ["bench", stage, id, head.turn],
+    queryFn: () => answer(benchOf(stage, id) as Promise<{ data?: Benches[Stage] }>),
+  });
 }
 
 /** Asks for a bench. */

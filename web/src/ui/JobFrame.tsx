@@ -73,15 +73,23 @@ const elsewhere = (error: unknown) =>
 /** A job's page: what must be done next at the top, the bench of the stage below. */
 export function JobFrame() {
   const id = Number(useParams().id);
-  const { data: job, error, isPending } = useJob(id);
+  const { data: told, error, isPending } = useJob(id);
   // The pull needs no bench of its own; the run’s is the smallest.
   const stage = stageIn(useLocation().pathname) ?? "run";
   // Before the head is there, once: it and the bench are asked for side by side.
   useState(() => {
-    if (job === undefined) askEarly(stage, id);
+    if (told === undefined) askEarly(stage, id);
   });
-  const bench = useBench(stage, job);
-  useBenchesAhead(job);
+  const { bench: comes, fresh } = useBench(stage, told);
+  useBenchesAhead(told);
+  // Head and bench change together: nothing on the page tells an earlier turn than what stands beside it.
+  const [pair, setPair] = useState<{ head: Job; stage: Stage; bench: Benches[Stage] } | null>(null);
+  const stands = pair !== null && pair.head.id === id && pair.stage === stage;
+  if (told && comes && fresh && !(stands && pair.head === told && pair.bench === comes)) {
+    setPair({ head: told, stage, bench: comes });
+  }
+  const job = stands ? pair.head : told;
+  const bench = stands ? pair.bench : comes;
   const work = useJobWork(id);
   const [search, setSearch] = useSearchParams();
   const go = useNavigate();

@@ -18,7 +18,7 @@ export function FlashView({ at }: { at: AtHand<"press"> }) {
     <Box display="flex" flexDirection="column" gap="22px">
       <Rhythm run={job.rhythm} />
       {job.rhythm.flashes[0] && <Dwell flashes={job.rhythm.flashes} />}
-      <Probe pressId={job.pressId} readings={job.rhythm.flashReadings} />
+      <Probe jobId={job.id} pressId={job.pressId} readings={job.rhythm.flashReadings} />
     </Box>
   );
 }
@@ -84,8 +84,8 @@ const fields = [
   ["celsius", "Ink then, °C", "108"],
 ] as const;
 
-function Probe({ pressId, readings }: { pressId: number; readings: number }) {
-  const read = useFlashRead(pressId);
+function Probe({ jobId, pressId, readings }: { jobId: number; pressId: number; readings: number }) {
+  const read = useFlashRead(jobId, pressId);
   const [typed, setTyped] = useState<Record<string, string>>({ heightMm: "45", platenC: "35" });
   const [wrong, setWrong] = useState("");
   const send = (e: React.FormEvent) => {

@@ -25,8 +25,8 @@ export function StrikeOff({
 }) {
   const { job, work } = at;
   const { length } = useHabits();
-  const turned = useTurned();
-  const learned = useLearned();
+  const turned = useTurned(job.id);
+  const learned = useLearned(job.id);
   const isKey = plate.position === 0;
   return (
     <Box display="flex" flexDirection="column" gap="22px">
@@ -43,6 +43,7 @@ export function StrikeOff({
           toleranceMm={job.toleranceMm}
           turned={plate.turned}
           again={() => turned.mutate(plate.id)}
+          busy={turned.isPending}
         />
       ) : (
         <Heading

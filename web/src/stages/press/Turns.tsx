@@ -13,9 +13,12 @@ export function Turns({
   toleranceMm,
   turned,
   again,
+  busy,
 }: {
   turned: PlateOn<"press">["turned"];
   again: () => void;
+  /** The turns are being written down: a second touch would be a second turn. */
+  busy: boolean;
   name: string;
   register: Register;
   press: Press | undefined;
@@ -90,7 +93,7 @@ export function Turns({
         </Box>
       )}
       {!register.inRegister && register.mending.turns.length > 0 && (
-        <Action quiet mt="14px" onClick={again}>
+        <Action quiet mt="14px" disabled={busy} onClick={again}>
           Turned, printed again: read the second strike-off
         </Action>
       )}
