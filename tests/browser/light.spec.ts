@@ -45,12 +45,21 @@ test("a step test is planned, run by the clock and read; the times learn from it
   for (const [k, [kept, open]] of read.entries()) {
     await tap("Finest line of stencil", k + 1, kept);
     await tap("Finest open line", k + 1, open);
-    if (k === 0) await page.getByRole("button", { name: "Slimy back" }).click();
+    if (k === 0) {
+      await page.getByRole("button", { name: "Slimy back" }).click();
+      // Of the dots nothing was touched: nothing is known of them, and nothing goes on.
+      await expect(page.getByText("not read yet")).toHaveCount(2);
+      await expect(page.getByRole("button", { name: /^Strip 1 is read/ })).toBeDisabled();
+    }
+    await page.getByRole("button", { name: "The rest is all there" }).click();
     await page.getByRole("button", { name: new RegExp(`^Strip ${k + 1} is read`) }).click();
   }
   await expect(page.getByRole("heading", { name: /^Strip 2 is the best/ })).toBeVisible();
   await expect(page.getByLabel("Longest still under, s")).toHaveValue("20");
   // It can be overruled.
+  await page.getByLabel("Best, s", { exact: true }).fill("16.5 s");
+  await page.getByRole("button", { name: "Learn from it" }).click();
+  await expect(page.getByRole("alert")).toContainText("“Best, s” is not a number: “16.5 s”. Nothing was kept");
   await page.getByLabel("Best, s", { exact: true }).fill("61");
   await expect(page.getByText("Overruled by hand")).toBeVisible();
   await page.getByRole("button", { name: "Learn from it" }).click();
@@ -65,6 +74,7 @@ test("all strips lost leads to the next range; nothing is stored", async ({ page
   for (let k = 1; k <= 5; k++) {
     await page.getByRole("group", { name: `Finest line of stencil, strip ${k}` }).getByRole("button", { name: /none/ }).click();
     await page.getByRole("group", { name: `Smallest dot of stencil, strip ${k}` }).getByRole("button", { name: /none/ }).click();
+    await page.getByRole("button", { name: "The rest is all there" }).click();
     await page.getByRole("button", { name: new RegExp(`^Strip ${k} is read`) }).click();
   }
   await expect(page.getByText("Every strip washed away or is slimy")).toBeVisible();

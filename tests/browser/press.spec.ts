@@ -80,6 +80,12 @@ test("a plate is laid under the loupe by keys alone, corner after corner", async
   for (let i = 0; i < 3; i++) await page.keyboard.press("Shift+ArrowRight");
   await page.keyboard.press("Space");
   for (let i = 0; i < 3; i++) await page.keyboard.press("Shift+ArrowRight");
+  // What is no number is told where it was typed, and is no nought.
+  const last = (await page.getByLabel("bottom right target, right").inputValue()) ?? "";
+  await page.getByLabel("bottom right target, right").fill("abc");
+  await expect(page.getByRole("alert")).toContainText("“abc” at bottom right target is not a number");
+  await page.getByLabel("bottom right target, right").fill(last);
+  await expect(page.getByRole("alert")).toHaveCount(0);
   await page.getByLabel("Print 1 on platen").selectOption("2");
   await page.getByRole("button", { name: "Reckon the turns" }).press("Enter");
   await expect(page.getByRole("heading", { name: /^Harbour rust is 0\.30 mm out/ })).toBeVisible();

@@ -54,3 +54,11 @@ describe("an answer", () => {
   it("says when nobody answers", async () =>
     await expect(client.answer(Promise.reject(new Error("offline")))).rejects.toThrow("Ektype does not answer"));
 });
+
+it("a number that could not be read is refused, never sent as nothing", () => {
+  expect(client.written({ lowS: 14, names: ["a"], none: null })).toBe('{"lowS":14,"names":["a"],"none":null}');
+  for (const value of [Number.NaN, Number.POSITIVE_INFINITY]) {
+    expect(() => client.written({ strips: [{ bestS: value }] })).toThrow(client.Problem);
+    expect(() => client.written({ strips: [{ bestS: value }] })).toThrow("“bestS” is not a number");
+  }
+});

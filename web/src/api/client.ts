@@ -80,7 +80,20 @@ export const api = createClient<paths>({
   baseUrl: "",
   headers: { "X-Page": page },
   fetch: (request) => patiently(request),
+  bodySerializer: (body) => written(body),
 });
+
+/** As JSON; a number that could not be read is never sent as nothing. */
+export function written(body: unknown): string {
+  return JSON.stringify(body, (name, value) => {
+    if (typeof value === "number" && !Number.isFinite(value))
+      throw new Problem(
+        `What was typed for “${name}” is not a number. Nothing was kept; write it in digits, such as 16.5.`,
+        name,
+      );
+    return value;
+  });
+}
 
 /** Steps back and forth mind what others did by themselves; to try or to read something changes nothing. */
 const MINDS_ITSELF = /^\/api\/(undo|redo|door|now|drawdown|practice)$/;
@@ -134,7 +147,8 @@ export async function answer<T>(call: Promise<Answered<T>>): Promise<T> {
   let given: Answered<T>;
   try {
     given = await call;
-  } catch {
+  } catch (broke) {
+    if (broke instanceof Problem) throw broke;
     throw new Problem("Ektype does not answer. Nothing was changed; look whether its program is still running.", "");
   }
   if (given.data !== undefined) return given.data;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { numberTyped } from "./number";
+import { notRead, numberTyped } from "./number";
 
 describe("a number as it is typed", () => {
   it.each([
@@ -19,4 +19,19 @@ describe("a number as it is typed", () => {
   it.each(["12 mm", "1,2,3", "1.2.3", "abc", "1e3", "--1", ".", "12,5,"])("%s is no number, not half of one", (text) =>
     expect(numberTyped(text)).toBeNaN(),
   );
+});
+
+it("the first field that holds no number is named with what stands in it", () => {
+  expect(
+    notRead([
+      ["Best strip, s", "16,5"],
+      ["Closing at, s", ""],
+    ]),
+  ).toBe("");
+  expect(
+    notRead([
+      ["Still slimy at, s", "14"],
+      ["Best strip, s", " 16.5 s"],
+    ]),
+  ).toContain("“Best strip, s” is not a number: “16.5 s”");
 });

@@ -12,13 +12,13 @@ import {
   useTests,
 } from "../../api/light";
 import { Heading } from "../../ui/Bench";
-import { numberTyped } from "../../ui/number";
+import { notRead, numberTyped } from "../../ui/number";
 import { Action, Entry, Field, Trouble } from "../../ui/Parts";
 import { Views } from "../../ui/SmallButton";
 import { timeWords } from "../../ui/timeWords";
-import { StripTaps } from "./StripTaps";
+import { rows, type Size, StripTaps } from "./StripTaps";
 
-/** Nothing was seen of a strip yet: it holds all. */
+/** A strip of which nothing was told yet; what is told of it stands beside it, row by row. */
 const fresh = (seconds: number, lines: number[], dots: number[]): StripSeen => ({
   seconds,
   positiveLine: lines[0] ?? null,
@@ -44,7 +44,9 @@ export function ReadTest({
   again: (step: number, strips: number) => void;
 }) {
   const [strips, setStrips] = useState<StripSeen[]>(() => times.map((s) => fresh(s, bench.linesMm, bench.dotsMm)));
+  const [told, setTold] = useState<readonly Size[][]>(() => times.map(() => []));
   const [looked, setLooked] = useState<number[]>([]);
+  const [wrong, setWrong] = useState("");
   const [at, setAt] = useState(0);
   const [pictured, setPictured] = useState<ReadStrips | null>(null);
   const [own, setOwn] = useState<{ low: string; best: string; high: string } | null>(null);
@@ -62,6 +64,7 @@ export function ReadTest({
     onSuccess: (seen) => {
       setPictured(seen);
       setStrips(seen.strips);
+      setTold(times.map(() => rows.map(([what]) => what)));
       setLooked(times.map((_, k) => k));
     },
   });
@@ -69,7 +72,15 @@ export function ReadTest({
   const figure = (value: number | null | undefined) => (value === null || value === undefined ? "" : String(value));
   const said = own ?? { low: figure(found?.lowS), best: figure(found?.bestS), high: figure(found?.highS) };
   const here = strips[at];
+  const fields = [
+    ["low", "Longest still under, s"],
+    ["best", "Best, s"],
+    ["high", "Shortest already over, s"],
+  ] as const;
   const save = () => {
+    const unread = notRead(fields.map(([name, label]) => [label, said[name]] as const));
+    setWrong(unread);
+    if (unread !== "") return;
     const value = (text: string) => numberTyped(text) ?? undefined;
     const step =
       times[1] !== undefined && times[0] !== undefined ? Math.round(10 * (times[1] - times[0])) / 10 : undefined;
@@ -134,11 +145,13 @@ export function ReadTest({
         <StripTaps
           key={at}
           strip={here}
+          told={told[at] ?? []}
           number={at + 1}
           lines={bench.linesMm}
           dots={bench.dotsMm}
-          set={(seen) => {
+          set={(seen, rowsTold) => {
             setOwn(null);
+            setTold(told.map((one, k) => (k === at ? rowsTold : one)));
             setStrips(strips.map((one, k) => (k === at ? seen : one)));
           }}
           next={() => {
@@ -175,13 +188,7 @@ export function ReadTest({
             gap="14px"
             alignItems="end"
           >
-            {(
-              [
-                ["low", "Longest still under, s"],
-                ["best", "Best, s"],
-                ["high", "Shortest already over, s"],
-              ] as const
-            ).map(([name, label]) => (
+            {fields.map(([name, label]) => (
               <Field key={name} label={label}>
                 <Entry
                   value={said[name]}
@@ -202,7 +209,7 @@ export function ReadTest({
               Overruled by hand; the strips are kept as they were read.
             </Text>
           )}
-          <Trouble of={record.error} />
+          <Trouble of={wrong === "" ? record.error : new Error(wrong)} />
         </Box>
       )}
       {!all && (

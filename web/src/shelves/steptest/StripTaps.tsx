@@ -2,9 +2,9 @@ import { Box, Text } from "@chakra-ui/react";
 import type { StripSeen } from "../../api/light";
 import { Action, Push } from "../../ui/Parts";
 
-type Size = "positiveLine" | "reverseLine" | "dot" | "hole";
+export type Size = "positiveLine" | "reverseLine" | "dot" | "hole";
 
-const rows: readonly (readonly [Size, string, string])[] = [
+export const rows: readonly (readonly [Size, string, string])[] = [
   ["positiveLine", "Finest line of stencil", "none is left: washed away"],
   ["reverseLine", "Finest open line", "none is open: all closed"],
   ["dot", "Smallest dot of stencil", "none is left"],
@@ -14,6 +14,7 @@ const rows: readonly (readonly [Size, string, string])[] = [
 /** What one strip shows, touched on the drawn test film: the finest that is there; all coarser ones are then too. */
 export function StripTaps({
   strip,
+  told,
   number,
   lines,
   dots,
@@ -22,18 +23,22 @@ export function StripTaps({
   last,
 }: {
   strip: StripSeen;
+  /** Rows that were touched: of the others nothing is known. */
+  told: readonly Size[];
   number: number;
   lines: number[];
   dots: number[];
-  set: (strip: StripSeen) => void;
+  set: (strip: StripSeen, told: Size[]) => void;
   next: () => void;
   last: boolean;
 }) {
+  const open = rows.map(([what]) => what).filter((what) => !told.includes(what));
+  const touch = (what: Size, mm: number | null) => set({ ...strip, [what]: mm }, [...new Set([...told, what])]);
   return (
     <Box display="flex" flexDirection="column" gap="14px">
       {rows.map(([what, name, none]) => {
         const sizes = what === "positiveLine" || what === "reverseLine" ? lines : dots;
-        const finest = strip[what];
+        const finest = told.includes(what) ? strip[what] : undefined;
         return (
           <Box key={what} role="group" aria-label={`${name}, strip ${number}`}>
             <Box display="flex" justifyContent="space-between" gap="12px">
@@ -41,7 +46,7 @@ export function StripTaps({
                 {name}
               </Text>
               <Text className="readout" fontSize="small">
-                {finest === null ? none : `${finest} mm`}
+                {finest === undefined ? "not read yet" : finest === null ? none : `${finest} mm`}
               </Text>
             </Box>
             <Box
@@ -51,13 +56,14 @@ export function StripTaps({
               overflowX="auto"
             >
               {sizes.map((mm) => {
-                const there = finest !== null && mm >= finest;
+                const there = finest === undefined || (finest !== null && mm >= finest);
                 return (
                   <Push
                     key={mm}
                     aria-pressed={finest === mm}
                     aria-label={`${mm} mm`}
-                    onClick={() => set({ ...strip, [what]: mm })}
+                    onClick={() => touch(what, mm)}
+                    opacity={finest === undefined ? 0.45 : 1}
                     h="58px"
                     cursor="pointer"
                     borderWidth={finest === mm ? "5px" : "1px"}
@@ -70,7 +76,7 @@ export function StripTaps({
               })}
               <Push
                 aria-pressed={finest === null}
-                onClick={() => set({ ...strip, [what]: null })}
+                onClick={() => touch(what, null)}
                 h="58px"
                 cursor="pointer"
                 borderWidth={finest === null ? "3px" : "1px"}
@@ -94,7 +100,7 @@ export function StripTaps({
           <Push
             key={what}
             aria-pressed={strip[what]}
-            onClick={() => set({ ...strip, [what]: !strip[what] })}
+            onClick={() => set({ ...strip, [what]: !strip[what] }, [...told])}
             minH="52px"
             px="18px"
             cursor="pointer"
@@ -105,7 +111,24 @@ export function StripTaps({
             {name}
           </Push>
         ))}
-        <Action minH="52px" flex="1" onClick={next}>
+        {open.length > 0 && (
+          <Action
+            quiet
+            minH="52px"
+            onClick={() =>
+              set(
+                {
+                  ...strip,
+                  ...Object.fromEntries(open.map((what) => [what, (what.endsWith("Line") ? lines : dots)[0] ?? null])),
+                },
+                rows.map(([what]) => what),
+              )
+            }
+          >
+            {open.length === rows.length ? "All of it is there" : "The rest is all there"}
+          </Action>
+        )}
+        <Action minH="52px" flex="1" disabled={open.length > 0} onClick={next}>
           {last ? `Strip ${number} is read` : `Strip ${number} is read, the next`}
         </Action>
       </Box>

@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { JobOn, PlateOn, Shop } from "../../api/client";
 import { useTests } from "../../api/light";
 import { Heading } from "../../ui/Bench";
-import { numberTyped } from "../../ui/number";
+import { notRead, numberTyped } from "../../ui/number";
 import { Action, Entry, Field, Trouble } from "../../ui/Parts";
 import { Tick } from "../../ui/SmallButton";
 import { TestList } from "../../ui/TestList";
@@ -27,6 +27,14 @@ export function StepTests({
   const [filter, setFilter] = useState(false);
   const [burned, setBurned] = useState("");
   const [thick, setThick] = useState(plate.thicknessUm.toFixed(0));
+  const [wrong, setWrong] = useState("");
+  const fields = [
+    ...(filter ? ([["One burn, s", burned, setBurned]] as const) : []),
+    [filter ? "Still slimy, share of light" : "Still slimy at, s", under, setUnder],
+    [filter ? "Best field, share" : "Best strip, s", best, setBest],
+    [filter ? "Closing, share" : "Closing at, s", over, setOver],
+    ["Thickness, µm", thick, setThick],
+  ] as const;
   return (
     <Box>
       <Heading
@@ -46,6 +54,9 @@ export function StepTests({
         onSubmit={(e: React.FormEvent) => {
           e.preventDefault();
           if (job.lampId === null || job.emulsionId === null) return;
+          const unread = notRead(fields.map(([label, text]) => [label, text] as const));
+          setWrong(unread);
+          if (unread !== "") return;
           record.mutate(
             {
               lampId: job.lampId,
@@ -71,15 +82,7 @@ export function StepTests({
           );
         }}
       >
-        {(
-          [
-            ...(filter ? ([["One burn, s", burned, setBurned]] as const) : []),
-            [filter ? "Still slimy, share of light" : "Still slimy at, s", under, setUnder],
-            [filter ? "Best field, share" : "Best strip, s", best, setBest],
-            [filter ? "Closing, share" : "Closing at, s", over, setOver],
-            ["Thickness, µm", thick, setThick],
-          ] as const
-        ).map(([label, value, set]) => (
+        {fields.map(([label, value, set]) => (
           <Field key={label} label={label}>
             <Entry value={value} inputMode="decimal" onChange={(e) => set(e.target.value)} />
           </Field>
@@ -88,7 +91,7 @@ export function StepTests({
           Learn from it
         </Action>
       </Box>
-      <Trouble of={record.error} />
+      <Trouble of={wrong === "" ? record.error : new Error(wrong)} />
       <Box mt="16px">
         <TestList tests={tests} surprises={job.surprises} />
       </Box>

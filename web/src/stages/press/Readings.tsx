@@ -118,6 +118,8 @@ export function Readings({
     setDirty(false);
     save(told, known);
   };
+  /** What stands at the mark in hand and is no number. */
+  const unread = (fields[mark] ?? []).find((text) => text.trim() !== "" && Number.isNaN(fromField(text)));
   const value = (i: 0 | 1) => {
     const typed = fromField((fields[mark]?.[i] ?? "").trim() || "0");
     return Number.isNaN(typed) ? 0 : typed;
@@ -169,8 +171,7 @@ export function Readings({
                   {way}
                 </Text>
                 <Text className="readout" fontSize="38px" lineHeight="1.05">
-                  {value(i as 0 | 1) > 0 ? "+" : ""}
-                  {length(value(i as 0 | 1), 2)}
+                  {unread === undefined ? `${value(i as 0 | 1) > 0 ? "+" : ""}${length(value(i as 0 | 1), 2)}` : "–"}
                 </Text>
               </Box>
             ))}
@@ -213,6 +214,15 @@ export function Readings({
               </Box>
             ))}
           </Box>
+          {wrong === "" && unread !== undefined && (
+            <Trouble
+              of={
+                new Error(
+                  `“${unread.trim()}” at ${mark} is not a number. Write it as ${lengthUnit}, such as 0.25 or −0.1.`,
+                )
+              }
+            />
+          )}
           {shown.length < all.length && (
             <SmallButton ml="-10px" onClick={() => setEvery(true)}>
               Other marks too
