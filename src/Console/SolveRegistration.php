@@ -14,6 +14,7 @@ use Ektype\Core\Registration\DoubtfulReadings;
 use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\KnobTurn;
 use Ektype\Core\Registration\MisfitFit;
+use Ektype\Core\Registration\OddPrint;
 use Ektype\Core\Registration\PlateEvidence;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
@@ -80,7 +81,7 @@ final class SolveRegistration extends JsonCommand
             'causes' => array_map(static fn (Cause $c): array => ['kind' => $c->kind->value, 'mm' => self::told($c->mm), 'evidence' => $c->evidence, 'todo' => $c->todo], self::causes($asked, $readings)),
             // Said of what is known only: scatter wider than the tolerance leaves it open.
             'in_tolerance' => $asked->toleranceMm === null || $unsure > $asked->toleranceMm ? null : $mending->afterMaxMm <= $asked->toleranceMm,
-            'says' => array_values(array_filter([...DoubtfulReadings::says($readings, $misfit), ...$mending->says, $repeating->says($readings->prints, $known)], static fn (string $s): bool => $s !== '')),
+            'says' => array_values(array_filter([...DoubtfulReadings::says($readings, $misfit), OddPrint::among($readings->byPrint, $known)?->says() ?? '', ...$mending->says, $repeating->says($readings->prints, $known)], static fn (string $s): bool => $s !== '')),
         ];
     }
 

@@ -92,6 +92,25 @@ test("a plate is laid under the loupe by keys alone, corner after corner", async
   await expect(page.getByText("Print 1, platen 2")).toBeVisible();
 });
 
+test("of three prints the one that lies elsewhere is named, the turns wait, and it is left out by a touch", async ({ page }) => {
+  await page.goto("/jobs/2/press?plate=5");
+  for (const [print, right] of [[1, "0.40"], [2, "0.42"], [3, "-0.90"]] as const) {
+    if (print > 1) await page.getByRole("button", { name: "Another print" }).click();
+    for (const [k, mark] of ["top left target", "top right target", "bottom right target"].entries()) {
+      await page.getByLabel(`${mark}, right`).fill(right);
+      await page.getByLabel(`${mark}, away`).fill((0.01 * k).toFixed(2));
+    }
+  }
+  await page.getByRole("button", { name: "Reckon the turns" }).click();
+  await expect(page.getByText(/^Print 3 lies 1\.31 mm from the two others/)).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Turned, printed again/ })).toHaveCount(0);
+  await expect(page.getByText("Side knob")).toHaveCount(0);
+  await page.getByRole("button", { name: "Leave print 3 out" }).click();
+  await expect(page.getByRole("heading", { name: /^Harbour rust is 0\.4\d mm out/ })).toBeVisible();
+  await expect(page.getByText("Side knob")).toBeVisible();
+  await expect(page.getByRole("group", { name: "Prints" }).getByRole("button", { name: /^Print \d/ })).toHaveCount(2);
+});
+
 test("one scan reads every plate; another picture is refused where it was brought", async ({ page }) => {
   await page.goto("/jobs/2/press?plate=5");
   await page.getByLabel("Scan of the strike-off").setInputFiles("../docs/screenshots/jobs.png");

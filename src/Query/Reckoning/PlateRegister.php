@@ -20,6 +20,7 @@ final readonly class PlateRegister
      * @param bool                $unsure            whether scatter is wider than the tolerance, so that nobody knows whether it is in register
      * @param string              $repeats           what is not turned back, and why; empty where all of it is
      * @param list<string>        $doubts            what was read is likelier another unit: told before any knob is turned
+     * @param int|null            $oddPrint          which print lies elsewhere than the others, from nought
      */
     public function __construct(
         public Misfit $misfit,
@@ -35,6 +36,7 @@ final readonly class PlateRegister
         public RegisterErrors $errors,
         public bool $unsure,
         public string $repeats,
+        public ?int $oddPrint,
     ) {
     }
 }

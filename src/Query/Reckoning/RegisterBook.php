@@ -11,6 +11,7 @@ use Ektype\Core\Film\RegistrationMark;
 use Ektype\Core\Learn\NormalCurve;
 use Ektype\Core\Registration\DoubtfulReadings;
 use Ektype\Core\Registration\MisfitFit;
+use Ektype\Core\Registration\OddPrint;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
 use Ektype\Core\Registration\RegistrationSolver;
@@ -82,6 +83,7 @@ final readonly class RegisterBook
         $known = $this->job->press?->registerSigmaMm;
         $repeating = Repeating::of($readings->byPrint, $known);
         $mending = RegistrationSolver::mend($readings, $misfit, $this->job->press?->knobs() ?? [], $repeating);
+        $odd = OddPrint::among($readings->byPrint, $known);
         $unsure = NormalCurve::NINETY * $repeating->shiftSd->xMm;
         $now = max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means));
 
@@ -94,11 +96,12 @@ final readonly class RegisterBook
             $now,
             $now <= $this->job->toleranceMm,
             $mending->afterMaxMm <= $this->job->toleranceMm,
-            DoubtfulReadings::says($readings, $misfit),
+            [...DoubtfulReadings::says($readings, $misfit), ...$odd === null ? [] : [$odd->says()]],
             $readings->byPrint,
             RegisterErrors::of($repeating, $known !== null),
             $unsure > $this->job->toleranceMm,
             $repeating->says($readings->prints, $known),
+            $odd?->print,
         );
     }
 }

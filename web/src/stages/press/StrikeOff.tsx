@@ -43,7 +43,27 @@ export function StrikeOff({
           toleranceMm={job.toleranceMm}
           turned={plate.turned}
           again={() => turned.mutate(plate.id)}
-          busy={turned.isPending}
+          busy={turned.isPending || work.plate.isPending}
+          leaveOut={(print) =>
+            work.plate.mutate({
+              plateId: plate.id,
+              prints: (plate.register?.byPrint ?? []).flatMap((readings, k) =>
+                k === print
+                  ? []
+                  : [
+                      {
+                        readings: readings.map((r) => ({
+                          mark: r.mark,
+                          at: { xMm: r.xMm, yMm: r.yMm },
+                          off: { xMm: r.offXMm, yMm: r.offYMm },
+                        })),
+                        ...(plate.platens[k] ? { platen: plate.platens[k] } : {}),
+                      },
+                    ],
+              ),
+              printsKnown: plate.register?.byPrint.length ?? 0,
+            })
+          }
         />
       ) : (
         <Heading

@@ -1,4 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useState } from "react";
 import type { PlateOn, Press } from "../../api/client";
 import { useHabits } from "../../ui/habits";
 import { Action } from "../../ui/Parts";
@@ -14,26 +15,36 @@ export function Turns({
   turned,
   again,
   busy,
+  leaveOut,
 }: {
   turned: PlateOn<"press">["turned"];
   again: () => void;
   /** The turns are being written down: a second touch would be a second turn. */
   busy: boolean;
+  /** Forgets one print of the readings, from nought. */
+  leaveOut: (print: number) => void;
   name: string;
   register: Register;
   press: Press | undefined;
   toleranceMm: number;
 }) {
   const { length } = useHabits();
-  const verdict = register.unsure
-    ? `Whether ${name} is in register nobody knows: the prints scatter more than ${length(toleranceMm, 2)}.`
-    : register.inRegister
-      ? `${name} is in register: ${length(register.nowMaxMm, 2)} at the worst mark.`
-      : register.willBeInTolerance
-        ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain.`
-        : register.repeats !== ""
-          ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain, until more prints show what repeats.`
-          : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.mending.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
+  const [anyway, setAnyway] = useState(false);
+  // While a reading is in doubt the turns stand back behind the question.
+  const doubted = register.oddPrint !== null || (register.doubts.length > 0 && !register.inRegister);
+  const shows = !register.inRegister && (!doubted || anyway);
+  const verdict =
+    doubted && !anyway
+      ? `${name} reads ${length(register.nowMaxMm, 2)} out, and a reading is in doubt.`
+      : register.unsure
+        ? `Whether ${name} is in register nobody knows: the prints scatter more than ${length(toleranceMm, 2)}.`
+        : register.inRegister
+          ? `${name} is in register: ${length(register.nowMaxMm, 2)} at the worst mark.`
+          : register.willBeInTolerance
+            ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain.`
+            : register.repeats !== ""
+              ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain, until more prints show what repeats.`
+              : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.mending.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
   return (
     <Box>
       <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="10px">
@@ -64,7 +75,21 @@ export function Turns({
           {register.repeats}
         </Text>
       )}
-      {!register.inRegister && (
+      {doubted && (
+        <Box display="flex" flexWrap="wrap" gap="12px" mb="12px">
+          {register.oddPrint !== null && (
+            <Action disabled={busy} onClick={() => leaveOut(register.oddPrint ?? 0)}>
+              Leave print {register.oddPrint + 1} out
+            </Action>
+          )}
+          {!anyway && (
+            <Action quiet onClick={() => setAnyway(true)}>
+              It was read right: show the turns
+            </Action>
+          )}
+        </Box>
+      )}
+      {shows && (
         <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(196px, 1fr))" gap="16px">
           {register.mending.turns.map((turn) => {
             const knob = press?.knobs.find((k) => k.name === turn.knob);
@@ -92,7 +117,7 @@ export function Turns({
           ))}
         </Box>
       )}
-      {!register.inRegister && register.mending.turns.length > 0 && (
+      {shows && register.mending.turns.length > 0 && (
         <Action quiet mt="14px" disabled={busy} onClick={again}>
           Turned, printed again: read the second strike-off
         </Action>
