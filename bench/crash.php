@@ -11,7 +11,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
  */
 
 $kills = max(1, (int) ($argv[2] ?? 200));
-$only = (string) ($argv[3] ?? '');
+$only = $argv[3] ?? '';
 $project = dirname(__DIR__);
 $data = $project.'/var/bench-crash';
 $port = 8397;
@@ -105,7 +105,7 @@ for ($k = 0; $k < $kills; ++$k) {
     $insist('PATCH', "/api/jobs/$id", ['chokeMm' => 0.15 + ($k % 20) / 100]);
     $insist('POST', "/api/jobs/$id/".($films ? 'films' : 'separate'));
     usleep(mt_rand(20, 1200) * 1000);
-    $what = $kinds[$only === '' ? mt_rand(0, count($kinds) - 1) : $k % count($kinds)];
+    $what = $kinds[$only === '' ? mt_rand(0, count($kinds) - 1) : $k % max(1, count($kinds))] ?? throw new RuntimeException("There is no kind “{$only}” to kill.");
     $busy = ($insist('GET', "/api/jobs/$id")['task'] ?? null) !== null;
     if (str_starts_with($what, 'launcher')) {
         posix_kill(proc_get_status($launcher)['pid'], $what === 'launcher, TERM' ? \SIGTERM : \SIGKILL);

@@ -240,6 +240,7 @@ final class WhatNextTest extends TestCase
             new RegisterErrors(0.0),
             false,
             '',
+            null,
         );
     }
 }
