@@ -67,16 +67,16 @@ final class MixPicture
     }
 
     /**
-     * The table that a small picture is looked up in, solved where its colours lie.
+     * The table that a small picture is looked up in: as it came, solved where its colours lie; once it is bent, everywhere,
+     * so that no further bend solves it again.
      *
      * @param \Closure(string, \Closure(): string): string $kept
      */
     public static function nodes(MixRequest $request, ArtTones $art, \Closure $kept): string
     {
-        $used = UsedNodes::of($art->channels(), MixTable::MIDDLE);
-        ksort($used);
+        $used = $request->work->leavesTones() ? UsedNodes::of($art->channels(), MixTable::MIDDLE) : null;
 
-        return $kept('nodes-'.$request->key().substr(hash('sha256', implode(' ', array_keys($used))), 0, 16), static fn (): string => $request->table(MixTable::MIDDLE, $used)->written());
+        return $kept('nodes-'.$request->key().UsedNodes::key($used), static fn (): string => $request->table(MixTable::MIDDLE, $used)->written());
     }
 
     /** The colours of a table’s nodes as the press prints them, three bytes a step. */

@@ -156,7 +156,8 @@ final class TwoToneMethod implements Method, PicturesTones
     }
 
     /**
-     * The table of two inks on a garment is the same however the picture is bent.
+     * The table of two inks on a garment: of a picture as it came, solved where its colours lie; once it is bent, everywhere, so
+     * that no further bend solves it again.
      *
      * @param \Closure(string, \Closure(): string): string $kept
      */
@@ -165,12 +166,9 @@ final class TwoToneMethod implements Method, PicturesTones
         if (($plan->middle ?? Middle::of($small)) !== Middle::Picture) {
             return null;
         }
-        // Solved where colours of the picture lie.
-        $used = UsedNodes::of(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work)->channels(), ColourTable::SIDE);
-        ksort($used);
-        $key = self::key($plan, $print).substr(hash('sha256', implode(' ', array_keys($used))), 0, 16);
+        $used = !$plan->work->leavesTones() ? null : UsedNodes::of(ArtTones::of($small, $small->width, $small->height, $print->widthMm, $plan->work)->channels(), ColourTable::SIDE);
 
-        return ColourTable::read($kept($key, static fn (): string => self::inks($plan, $small, $print, null, $used)->byColour?->written() ?? ''));
+        return ColourTable::read($kept(self::key($plan, $print).UsedNodes::key($used), static fn (): string => self::inks($plan, $small, $print, null, $used)->byColour?->written() ?? ''));
     }
 
     private static function request(TwoTonePlan $plan, PrintWanted $print): TwoToneRequest

@@ -44,4 +44,19 @@ final class UsedNodes
 
         return $used;
     }
+
+    /**
+     * Tells apart what a table was solved for; empty for one that was solved everywhere.
+     *
+     * @param array<int, true>|null $used
+     */
+    public static function key(?array $used): string
+    {
+        if ($used === null) {
+            return '';
+        }
+        ksort($used);
+
+        return '-'.substr(hash('sha256', implode(' ', array_keys($used))), 0, 16);
+    }
 }

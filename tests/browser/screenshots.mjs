@@ -48,7 +48,9 @@ const paper = (pdf, name) => execFileSync("pdftoppm", ["-png", "-r", "96", "-f",
 const page = await (await browser.newContext({ viewport: desk })).newPage();
 await page.emulateMedia({ media: "print" });
 await page.goto(`${base}/jobs/2/run`, { waitUntil: "networkidle" });
-await page.waitForTimeout(900);
+// On paper the head is not shown; once it is there the order is drawn.
+await page.locator("h1", { hasText: "Night Moth Count" }).waitFor({ state: "attached" });
+await page.waitForTimeout(2500);
 const order = join(tmpdir(), "work-order.pdf");
 await page.pdf({ path: order, preferCSSPageSize: true });
 paper(order, "run");
