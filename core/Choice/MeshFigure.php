@@ -7,20 +7,20 @@ namespace Ektype\Core\Choice;
 use Ektype\Core\Unit\Figure;
 use Ektype\Core\Unit\Sign;
 
-/** The mesh of a plate as a figure: measured where its frame is chosen, else the trade’s pick. */
+/** The mesh of a plate as a figure: measured where its frame is chosen, else that of the best frame, else the trade’s pick. */
 final class MeshFigure
 {
-    public static function of(MeshQuestion $q, RankedMesh $judged, ?string $frame): Figure
+    public static function of(MeshQuestion $q, MeshAdvice $advice): Figure
     {
-        $mesh = $judged->mesh;
+        $mesh = $advice->take->mesh;
         $usual = UsualRange::of($q);
 
         return new Figure(
             $mesh->threadsPerCm,
             'threads/cm–µm',
-            $judged->holds ? ($frame === null ? Sign::Reckoned : Sign::Measured) : Sign::OutOfBounds,
-            $frame === null ? 'trade default' : \sprintf('frame %s of this shop', $frame),
-            $judged->why,
+            $advice->isWrong() ? Sign::OutOfBounds : ($advice->chosen ? Sign::Measured : Sign::Reckoned),
+            $advice->source(),
+            trim($advice->take->why.' '.$advice->price()),
             [
                 \sprintf('usual for %s: %.0f to %.0f threads per inch', $usual->for, $usual->from, $usual->to),
                 $q->finestLineMm === null ? 'all lines are bold' : \sprintf('finest line of the plate about %.2f mm', $q->finestLineMm),

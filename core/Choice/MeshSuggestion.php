@@ -13,7 +13,8 @@ use Ektype\Core\Plate\PlateRole;
 /**
  * Ranks meshes for a plate: the usual range for its role, ink and substrate, then what geometry demands of its finest line
  * and gap, its ruling and its tones, then the ink that was asked for. Costs are doublings of the mesh count off the middle
- * of the usual range.
+ * of the usual range. A plate gives its ink first: what no mesh holds that still gives enough is lost, said so, and drives
+ * nothing finer.
  */
 final class MeshSuggestion
 {
@@ -29,7 +30,9 @@ final class MeshSuggestion
     private const USUAL_BESIDE_A_WISH = 0.15;
     /** Beyond this too little ink passes for hand work, threads per inch (heuristic). */
     private const FINEST_BY_HAND = 355.0;
-    private const TOO_FINE = 2.0;
+    private const TOO_FINE = 6.0;
+    /** What no mesh holds that gives its ink, by each doubling that more of it is lost (heuristic). */
+    private const LOST_ANYWAY = 1.0;
 
     /**
      * @param list<Mesh>|null $meshes to choose from; null takes the typical ones
@@ -57,78 +60,127 @@ final class MeshSuggestion
         $perInch = $mesh->threadsPerInch();
         $judged = [
             // Ink that was asked for outweighs what is usual.
-            new Judgement(($q->depositUm === null ? 1.0 : self::USUAL_BESIDE_A_WISH) * $usual->cost($perInch), true, $usual->says($perInch)),
-            self::line($mesh, $q),
-            self::gap($mesh, $q),
+            new Judgement(($q->depositUm === null ? 1.0 : self::USUAL_BESIDE_A_WISH) * $usual->cost($perInch), true, $usual->says($perInch), $usual->inPrint($perInch)),
+            self::line($mesh, $q, $usual),
+            self::gap($mesh, $q, $usual),
             self::ruling($mesh, $q),
             self::tones($mesh, $q),
             self::deposit($mesh, $q),
-            $perInch > self::FINEST_BY_HAND ? new Judgement(
+            $perInch > max(self::FINEST_BY_HAND, $usual->to) ? new Judgement(
                 self::TOO_FINE,
                 true,
                 'so fine that too little ink passes for hand work',
+                'too little ink for hand work',
             ) : null,
             new Judgement(0.0, true, \sprintf('passes %.0f cm³/m²', $mesh->volumeCm3M2)),
         ];
         $cost = 0.0;
         $holds = true;
         $reasons = [];
+        $inPrint = [];
         foreach (array_filter($judged) as $one) {
             $cost += $one->cost;
             $holds = $holds && $one->holds;
             $reasons[] = $one->reason;
+            $inPrint[] = $one->inPrint;
         }
 
-        return new RankedMesh($mesh, round($cost, 4), $holds, ucfirst(implode('; ', $reasons)).'.');
+        return new RankedMesh(
+            $mesh,
+            round($cost, 4),
+            $holds,
+            ucfirst(implode('; ', $reasons)).'.',
+            array_values(array_filter($inPrint, static fn (string $s): bool => $s !== '')),
+        );
     }
 
-    private static function line(Mesh $mesh, MeshQuestion $q): ?Judgement
+    private static function line(Mesh $mesh, MeshQuestion $q, UsualRange $usual): ?Judgement
     {
         $pitch = $mesh->finestLineMm;
+        if ($q->finestLineMm === null) {
+            return null;
+        }
+        if ($q->finestLineMm >= $pitch) {
+            return new Judgement(0.0, true, \sprintf('holds the finest line of %.2f mm on a pitch of %.2f mm', $q->finestLineMm, $pitch));
+        }
+        $held = self::finestHeld($q, $usual, static fn (Mesh $m): float => $m->finestLineMm);
 
-        return match (true) {
-            $q->finestLineMm === null => null,
-            $q->finestLineMm < $pitch => new Judgement(
-                self::missedBy($pitch / $q->finestLineMm),
-                false,
-                \sprintf('its pitch of %.2f mm cannot hold the finest line of %.2f mm', $pitch, $q->finestLineMm),
-            ),
-            default => new Judgement(
-                0.0,
-                true,
-                \sprintf('holds the finest line of %.2f mm on a pitch of %.2f mm', $q->finestLineMm, $pitch),
-            ),
-        };
+        return new Judgement(
+            self::misses($pitch, $q->finestLineMm, $held),
+            false,
+            \sprintf('its pitch of %.2f mm cannot hold the finest line of %.2f mm', $pitch, $q->finestLineMm)
+                .($q->finestLineMm < $held ? ', as no mesh can that gives its ink' : ''),
+            \sprintf('lines thinner than %.2f mm break up or are lost (the art has %.2f mm)', $pitch, $q->finestLineMm),
+        );
     }
 
-    private static function gap(Mesh $mesh, MeshQuestion $q): ?Judgement
+    private static function gap(Mesh $mesh, MeshQuestion $q, UsualRange $usual): ?Judgement
     {
-        return $q->finestGapMm === null || $q->finestGapMm >= $mesh->finestGapMm
-            ? null
-            : new Judgement(
-                self::missedBy($mesh->finestGapMm / $q->finestGapMm),
-                false,
-                \sprintf(
-                    'it keeps no wall of stencil thinner than %.2f mm (two threads and an opening), so the gap of %.2f mm fills in',
-                    $mesh->finestGapMm,
-                    $q->finestGapMm,
-                ),
-            );
+        if ($q->finestGapMm === null || $q->finestGapMm >= $mesh->finestGapMm) {
+            return null;
+        }
+        $held = self::finestHeld($q, $usual, static fn (Mesh $m): float => $m->finestGapMm);
+
+        return new Judgement(
+            self::misses($mesh->finestGapMm, $q->finestGapMm, $held),
+            false,
+            \sprintf(
+                'it keeps no wall of stencil thinner than %.2f mm (two threads and an opening), so the gap of %.2f mm fills in',
+                $mesh->finestGapMm,
+                $q->finestGapMm,
+            ).($q->finestGapMm < $held ? ', as on every mesh that gives its ink' : ''),
+            \sprintf('gaps narrower than %.2f mm fill in (the art has %.2f mm)', $mesh->finestGapMm, $q->finestGapMm),
+        );
+    }
+
+    /**
+     * The finest that a mesh holds which still gives the ink of this plate, mm. White under colours and inks of coarse
+     * grains are nothing without their ink; others go as fine as hand work goes.
+     *
+     * @param \Closure(Mesh): float $of
+     */
+    private static function finestHeld(MeshQuestion $q, UsualRange $usual, \Closure $of): float
+    {
+        $to = self::givesInkFirst($q) ? $usual->to : max(self::FINEST_BY_HAND, $usual->to);
+        $least = \INF;
+        foreach (MeshCatalogue::typical() as $mesh) {
+            if ($mesh->threadsPerInch() <= $to + 1) {
+                $least = min($least, $of($mesh));
+            }
+        }
+
+        return $least;
+    }
+
+    private static function givesInkFirst(MeshQuestion $q): bool
+    {
+        return $q->role === PlateRole::Base || $q->ink->isCoarse();
+    }
+
+    /** What a line or gap costs that a mesh does not hold; what none holds counts by how much more of it is lost. */
+    private static function misses(float $holdsMm, float $askedMm, float $heldMm): float
+    {
+        return $askedMm >= $heldMm
+            ? self::missedBy($holdsMm / $askedMm)
+            : self::LOST_ANYWAY * max(0.0, log($holdsMm / $heldMm, 2));
     }
 
     private static function ruling(Mesh $mesh, MeshQuestion $q): ?Judgement
     {
+        if ($q->lpi === null) {
+            return null;
+        }
         $ceiling = $mesh->threadsPerInch() / $q->divisor;
+        if ($q->lpi <= $ceiling) {
+            return new Judgement(0.0, true, \sprintf('%.0f lpi is under its ceiling of %.0f', $q->lpi, $ceiling));
+        }
 
-        return match (true) {
-            $q->lpi === null => null,
-            $q->lpi > $ceiling => new Judgement(
-                self::missedBy($q->lpi / $ceiling),
-                false,
-                \sprintf('%.0f lpi is over its ceiling of %.0f (threads per inch by %g)', $q->lpi, $ceiling, $q->divisor),
-            ),
-            default => new Judgement(0.0, true, \sprintf('%.0f lpi is under its ceiling of %.0f', $q->lpi, $ceiling)),
-        };
+        return new Judgement(
+            self::givesInkFirst($q) ? self::LOST_ANYWAY * log($q->lpi / $ceiling, 2) : self::missedBy($q->lpi / $ceiling),
+            false,
+            \sprintf('%.0f lpi is over its ceiling of %.0f (threads per inch by %g)', $q->lpi, $ceiling, $q->divisor),
+            \sprintf('dots of %.0f lpi are too fine for it; %.0f lpi it carries', $q->lpi, floor($ceiling)),
+        );
     }
 
     private static function tones(Mesh $mesh, MeshQuestion $q): ?Judgement
@@ -163,6 +215,7 @@ final class MeshSuggestion
                     $from,
                     $to,
                 ),
+                \sprintf('tones under %.0f and over %.0f %%, unless they are remapped', 100 * $range->lightest, 100 * $range->darkest),
             )
             : new Judgement(0.0, true, \sprintf('holds its tones from %.0f to %.0f %%', $from, $to));
     }
@@ -179,6 +232,7 @@ final class MeshSuggestion
             self::DEPOSIT_OFF * max(0.0, $off - log(1 + self::DEPOSIT_NEAR, 2)),
             true,
             \sprintf('leaves about %.0f µm of wet ink where %.0f are wanted', $leaves, $q->depositUm),
+            $off > log(1 + self::DEPOSIT_NEAR, 2) ? \sprintf('%.0f µm of wet ink where %.0f are wanted', $leaves, $q->depositUm) : '',
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Choice;
 
+use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Screen\Tension;
 
 /**
@@ -18,8 +19,9 @@ final class RackAssignment
      * @param list<RackPlate> $plates
      * @param list<RackFrame> $rack
      * @param string          $job    frames that it holds already are its own
+     * @param list<Mesh>|null $meshes that a frame could be stretched with; null takes the typical ones
      */
-    public static function best(array $plates, array $rack, PrintOnFrames $print, string $job = ''): RackChoice
+    public static function best(array $plates, array $rack, PrintOnFrames $print, string $job = '', ?array $meshes = null): RackChoice
     {
         /** @var list<array<int, FrameCost>> $costs by plate, then by frame of the rack */
         $costs = array_map(
@@ -34,32 +36,54 @@ final class RackAssignment
         $best = new CheapestSet(self::NO_FRAME * \count($plates), []);
         foreach ($free as $lowest) {
             $window = array_keys(array_filter($free, static fn (RackFrame $f): bool => $f->tensionNPerCm >= $lowest->tensionNPerCm - 1e-9 && $f->tensionNPerCm <= $lowest->tensionNPerCm + Tension::LIKE + 1e-9));
-            $found = CheapestSet::of($window, $sums, self::NO_FRAME);
+            $found = CheapestSet::of(self::inReach($window, $sums), $sums, self::NO_FRAME);
             $best = $found->cost < $best->cost - 1e-9 ? $found : $best;
         }
 
-        return self::described($plates, $rack, $costs, $best);
+        return self::described($plates, $rack, $costs, $best, $meshes);
+    }
+
+    /**
+     * Of a window, the frames that can be in its cheapest set: of n plates none takes more than its n-th cheapest frame,
+     * since one of those before it is free.
+     *
+     * @param list<int>               $window
+     * @param list<array<int, float>> $sums   by plate, then by frame
+     *
+     * @return list<int>
+     */
+    private static function inReach(array $window, array $sums): array
+    {
+        $reach = [];
+        foreach ($sums as $row) {
+            $byCost = array_intersect_key($row, array_flip($window));
+            asort($byCost);
+            $reach += array_fill_keys(\array_slice(array_keys($byCost), 0, \count($sums)), true);
+        }
+
+        return array_keys($reach);
     }
 
     /**
      * @param list<RackPlate>             $plates
      * @param list<RackFrame>             $rack
      * @param list<array<int, FrameCost>> $costs
+     * @param list<Mesh>|null             $meshes
      */
-    private static function described(array $plates, array $rack, array $costs, CheapestSet $chosen): RackChoice
+    private static function described(array $plates, array $rack, array $costs, CheapestSet $chosen, ?array $meshes): RackChoice
     {
         $others = self::others($rack, $costs[0] ?? [], $chosen);
         $rows = [];
         $missing = [];
         $tensions = [];
         foreach ($plates as $i => $plate) {
+            $ideal = MeshSuggestion::rank($plate->asks, $meshes)[0];
             if (!isset($chosen->frames[$i])) {
-                $mesh = MeshSuggestion::rank($plate->asks)[0]->mesh;
                 $missing[] = \sprintf(
                     'No frame for %s: stretch one with %s (%.0f per inch), or free one.%s',
                     $plate->name,
-                    $mesh->name,
-                    $mesh->threadsPerInch(),
+                    $ideal->mesh->name,
+                    $ideal->mesh->threadsPerInch(),
                     $others,
                 );
                 $rows[] = new RackRow($plate->name, null, '', []);
@@ -69,8 +93,9 @@ final class RackAssignment
             $mesh = $costs[$i][$chosen->frames[$i]]->mesh;
             $tensions[] = $frame->tensionNPerCm;
             $rows[] = new RackRow($plate->name, $frame->label, $mesh->why, $frame->state->first());
-            if (!$mesh->holds) {
-                $missing[] = \sprintf('%s on frame %s: %s', $plate->name, $frame->label, $mesh->why);
+            $price = (new MeshAdvice($mesh, $frame->label, false, $ideal))->price();
+            if ($price !== '') {
+                $missing[] = \sprintf('%s on frame %s. %s', $plate->name, $frame->label, $price);
             }
         }
 
@@ -90,18 +115,11 @@ final class RackAssignment
             if (\in_array($i, $chosen->frames, true)) {
                 continue;
             }
-            $in = match (true) {
-                $frame->takenBy !== '' && $costs[$i]->obstacles !== [] => 'taken',
-                $costs[$i]->obstacles !== [] => $costs[$i]->obstacles[0],
-                default => \sprintf('more than %.0f N/cm apart from those chosen', Tension::LIKE),
-            };
-            $why[$in] = ($why[$in] ?? 0) + 1;
+            $why[] = $costs[$i]->obstacles === []
+                ? \sprintf('more than %.0f N/cm apart from those chosen', Tension::LIKE)
+                : LeftOut::reason($frame->takenBy, $costs[$i]->obstacles);
         }
 
-        return $why === [] ? '' : \sprintf(
-            ' Of the other %s: %s.',
-            array_sum($why) === 1 ? 'frame' : array_sum($why).' frames',
-            implode(', ', array_map(static fn (string $in, int $many): string => "$many $in", array_keys($why), $why)),
-        );
+        return $why === [] ? '' : ' '.LeftOut::says($why);
     }
 }

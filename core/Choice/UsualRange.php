@@ -19,6 +19,9 @@ final readonly class UsualRange
     private const COARSE_LPI = 55.0;
     private const FINE_LPI = 85.0;
 
+    /** So many doublings outside the range nobody sees it in the print (heuristic). */
+    private const NEAR = 0.25;
+
     private function __construct(public float $from, public float $to, public string $for)
     {
     }
@@ -89,6 +92,16 @@ final readonly class UsualRange
             $one->to ** (1 - $share) * $two->to ** $share,
             $share < 0.5 ? $one->for : $two->for,
         );
+    }
+
+    /** What the print pays for a count well outside the range; empty within it or near it. */
+    public function inPrint(float $perInch): string
+    {
+        return match (true) {
+            log($this->from / $perInch, 2) > self::NEAR => 'more ink and softer edges than is usual',
+            log($perInch / $this->to, 2) > self::NEAR => 'less ink and cover than is usual',
+            default => '',
+        };
     }
 
     /** Distance from the middle of the range, in doublings of the count; outside the range it counts four times. */

@@ -297,7 +297,7 @@ final readonly class DemoJobs
     {
         $evening = $this->clock->now()->modify('-1 day')->setTime(17, 20);
         foreach ($this->plates($job) as $plate) {
-            $best = $this->screens->frames($plate)[0] ?? throw new \LogicException('The rack of the demo is not empty.');
+            $best = $this->screens->frames($plate)->frames[0] ?? throw new \LogicException('The rack of the demo is not empty.');
             $this->door->do(new GiveFrame($plate, $best->id), new CoatFrame($best->id, coatedAt: $evening));
         }
     }

@@ -7,8 +7,10 @@ namespace Ektype\App\Query;
 use Ektype\App\Query\Reckoning\LightBook;
 use Ektype\App\Query\Reckoning\StencilBook;
 use Ektype\App\Shop\DarkRoom\DarkRoom;
+use Ektype\App\Shop\Frame\BestFrames;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
+use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\App\Shop\Stencil\Stencils;
@@ -34,6 +36,8 @@ final class Snapshot
     private ?array $meshes = null;
     /** @var list<Ink>|null */
     private ?array $inks = null;
+    /** @var array<int, BestFrames> by job */
+    private array $sets = [];
     private ?StencilBook $stencilBook = null;
     private ?LightBook $lightBook = null;
 
@@ -128,6 +132,20 @@ final class Snapshot
         }
 
         return $this->meshes;
+    }
+
+    /** The best frames for the plates of a job that are not burned yet. */
+    public function setFor(Job $job): BestFrames
+    {
+        return $this->sets[$job->idOrFail()] ??= BestFrames::of(
+            $job,
+            $this->frames(),
+            $this->held(),
+            $this->stencils(),
+            $this->room()->rulingDivisor,
+            $this->now,
+            $this->meshes(),
+        );
     }
 
     public function stencilBook(): StencilBook

@@ -179,10 +179,10 @@ abstract class ShopTestCase extends WebTestCase
         return ['plates' => array_values($plates)] + $job;
     }
 
-    /** @return list<array<mixed>> the frames of the rack as a plate sees them */
+    /** @return list<array<mixed>> the frames of the rack that a plate can take, best first */
     protected function framesFor(int $plate): array
     {
-        return array_values($this->ask('GET', "/api/plates/$plate/frames"));
+        return array_values($this->ask('GET', "/api/plates/$plate/frames")['frames']);
     }
 
     /** @return array<mixed> the job after the last thing was taken back */

@@ -11,8 +11,8 @@ use Ektype\App\Api\Asking\Asked;
 use Ektype\App\Query\Job\JobHead;
 use Ektype\App\Query\Job\SeeJob;
 use Ektype\App\Query\Screens\CompareMeshes;
-use Ektype\App\Query\Screens\FrameForPlate;
 use Ektype\App\Query\Screens\FrameSet;
+use Ektype\App\Query\Screens\FramesForPlate;
 use Ektype\App\Query\Screens\LookForMoire;
 use Ektype\App\Query\Screens\OnMesh;
 use Ektype\App\Query\Screens\Pattern;
@@ -56,9 +56,9 @@ final readonly class ScreensController
         return $this->job->of($id);
     }
 
-    /** @return list<FrameForPlate> the frames of the rack as a plate sees them, those that can be taken first */
+    /** The frames of the rack that a plate can take, best first, and why the others are left out. */
     #[Route('/api/plates/{id<[0-9]{1,9}>}/frames', methods: ['GET'])]
-    public function frames(int $id): array
+    public function frames(int $id): FramesForPlate
     {
         return $this->bench->frames($id);
     }

@@ -9,6 +9,7 @@ use Ektype\App\Shop\Frame\BestFrames;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Plate\PlateAsks;
+use Ektype\Core\Choice\MeshAdvice;
 use Ektype\Core\Choice\MeshFigure;
 use Ektype\Core\Choice\MeshQuestion;
 use Ektype\Core\Choice\MeshSuggestion;
@@ -31,8 +32,8 @@ final class ScreenBook
 {
     /** @var list<Plate> in print order */
     public readonly array $plates;
-    /** @var list<RankedMesh>|null best of each plate, where no frame is chosen; on its frame else */
-    private ?array $judged = null;
+    /** @var array<int, MeshAdvice> by place in the order */
+    private array $advice = [];
     /** @var list<Figure>|null */
     private ?array $light = null;
 
@@ -52,23 +53,35 @@ final class ScreenBook
         return MeshSuggestion::rank($this->asks($plate), $this->shop->meshes());
     }
 
-    public function judged(int $i): RankedMesh
+    /** The frame that a plate has or should take, what the print pays for it, and what to stretch where that is too much. */
+    public function advice(int $i): MeshAdvice
     {
-        $this->judged ??= array_map(
-            fn (Plate $p): RankedMesh => $p->frame === null ? $this->ranked($p)[0] : MeshSuggestion::judge(
-                $p->frame->mesh(),
-                $this->asks($p),
-            ),
-            $this->plates,
-        );
-
-        return $this->judged[$i];
+        return $this->advice[$i] ??= $this->advise($this->plates[$i]);
     }
 
-    /** The mesh that a plate stands on, or the best for it. */
+    private function advise(Plate $plate): MeshAdvice
+    {
+        $asks = $this->asks($plate);
+        $own = $plate->frame === null ? null : MeshSuggestion::judge($plate->frame->mesh(), $asks);
+        if ($own?->inPrint === []) {
+            return new MeshAdvice($own, $plate->frame->label, true, $own);
+        }
+        $ideal = $this->ranked($plate)[0];
+        if ($own?->holds === true) {
+            return new MeshAdvice($own, $plate->frame->label, true, $ideal);
+        }
+        $best = $this->shop->setFor($this->job)->frameFor($plate);
+        $take = $best === null ? null : MeshSuggestion::judge($best->mesh(), $asks);
+
+        return $own === null
+            ? new MeshAdvice($take ?? $ideal, $best?->label, false, $ideal)
+            : new MeshAdvice($own, $plate->frame->label, true, $ideal, $take?->holds === true);
+    }
+
+    /** The mesh that a plate stands on, or that of the best frame for it. */
     public function mesh(int $i): Mesh
     {
-        return $this->judged($i)->mesh;
+        return $this->advice($i)->take->mesh;
     }
 
     public function meshOf(Plate $plate): Mesh
@@ -78,7 +91,7 @@ final class ScreenBook
 
     public function meshFigure(int $i): Figure
     {
-        return MeshFigure::of($this->asks($this->plates[$i]), $this->judged($i), $this->plates[$i]->frame?->label);
+        return MeshFigure::of($this->asks($this->plates[$i]), $this->advice($i));
     }
 
     public function stencilFigure(int $i): Figure
@@ -118,7 +131,7 @@ final class ScreenBook
 
         return match (true) {
             $plate->frame === null => '',
-            !$this->judged($i)->holds => 'its mesh does not hold the finest of it',
+            $this->advice($i)->isWrong() => 'its mesh does not hold the finest of it',
             ($this->placement($plate)->fits ?? true) === false => 'the print takes more of it than is usual',
             default => '',
         };

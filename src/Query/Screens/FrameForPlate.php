@@ -10,6 +10,7 @@ use Ektype\Core\Screen\FrameState;
 final readonly class FrameForPlate
 {
     /**
+     * @param bool         $advised   whether the best set of the job has it for the plate
      * @param list<string> $first     what must be done to it before it can be burned
      * @param list<string> $obstacles why it cannot be taken; empty where it can
      * @param float        $cost      in doublings of the mesh count; the smaller, the better
@@ -23,6 +24,7 @@ final readonly class FrameForPlate
         public FrameState $state,
         public bool $fits,
         public bool $holds,
+        public bool $advised,
         public string $why,
         public string $takenBy,
         public array $first,

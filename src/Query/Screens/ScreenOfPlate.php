@@ -22,6 +22,7 @@ final readonly class ScreenOfPlate
      * @param FilmPlacement|null $placement    null without a frame
      * @param list<string>       $frameFirst   what must be done to its frame before it can be burned
      * @param StencilNow|null    $stencilNow   what is on its frame
+     * @param string             $price        what the print pays on that mesh, and what to stretch where it is too much
      */
     public function __construct(
         public int $id,
@@ -41,6 +42,7 @@ final readonly class ScreenOfPlate
         public ?float $angleDeg,
         public ?Tones $tones,
         public ?float $depositUm,
+        public string $price,
     ) {
     }
 }

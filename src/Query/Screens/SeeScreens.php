@@ -11,6 +11,7 @@ use Ektype\App\Shop\Frame\BestFrames;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Choice\FrameCost;
+use Ektype\Core\Choice\LeftOut;
 use Ektype\Core\Choice\RackRow;
 
 /** The bench of the screens, and the rack as a plate or the whole job sees it. */
@@ -38,10 +39,10 @@ final readonly class SeeScreens
         });
     }
 
-    /** @return list<FrameForPlate> the frames of the rack for a plate: those that can be taken first, best first */
-    public function frames(int $plateId): array
+    /** The frames of the rack that can be taken for a plate, best first, and why the others cannot. */
+    public function frames(int $plateId): FramesForPlate
     {
-        return $this->moment->see(static function (Snapshot $shop) use ($plateId): array {
+        return $this->moment->see(static function (Snapshot $shop) use ($plateId): FramesForPlate {
             $plate = $shop->shelves->plates->get($plateId);
             $book = new ScreenBook($plate->job, $shop);
             $taken = [];
@@ -52,23 +53,32 @@ final readonly class SeeScreens
             }
             $asks = $book->asks($plate);
             $print = BestFrames::print($plate->job);
-            $frames = array_map(
-                static fn (Frame $f): FrameForPlate => self::frame(
-                    $f,
-                    $taken[$f->idOrFail()] ?? '',
-                    FrameCost::of($asks, BestFrames::offered($f, $taken[$f->idOrFail()] ?? '', $shop->now), $print),
-                ),
-                $shop->frames(),
-            );
+            $advised = $shop->setFor($plate->job)->frameFor($plate);
+            $frames = [];
+            $left = [];
+            foreach ($shop->frames() as $f) {
+                $holder = $taken[$f->idOrFail()] ?? '';
+                $cost = FrameCost::of($asks, BestFrames::offered($f, $holder, $shop->now), $print);
+                if ($cost->obstacles === [] || $f === $plate->frame || $f === $advised) {
+                    $frames[] = self::frame($f, $holder, $cost, $f === $advised);
+                } else {
+                    $left[] = LeftOut::reason($holder, $cost->obstacles);
+                }
+            }
             usort(
                 $frames,
                 static fn (FrameForPlate $a, FrameForPlate $b): int => [
                     $a->obstacles !== [],
+                    !$a->advised,
                     $a->cost,
-                ] <=> [$b->obstacles !== [], $b->cost],
+                ] <=> [$b->obstacles !== [], !$b->advised, $b->cost],
             );
+            $more = \array_slice($frames, self::SHOWN_FRAMES);
 
-            return \array_slice($frames, 0, self::SHOWN_FRAMES);
+            return new FramesForPlate(
+                \array_slice($frames, 0, self::SHOWN_FRAMES),
+                LeftOut::says([...array_fill(0, \count($more), 'free, but suited worse than these'), ...$left]),
+            );
         });
     }
 
@@ -76,14 +86,7 @@ final readonly class SeeScreens
     public function set(int $jobId): FrameSet
     {
         return $this->moment->see(static function (Snapshot $shop) use ($jobId): FrameSet {
-            $set = BestFrames::of(
-                $shop->shelves->jobs->whole($jobId),
-                $shop->frames(),
-                $shop->held(),
-                $shop->stencils(),
-                $shop->room()->rulingDivisor,
-                $shop->now,
-            );
+            $set = $shop->setFor($shop->shelves->jobs->whole($jobId));
 
             return new FrameSet(
                 array_map(
@@ -120,10 +123,11 @@ final readonly class SeeScreens
             $plate->angleDeg,
             $plate->tones(),
             $plate->depositUm,
+            $book->advice($i)->price(),
         );
     }
 
-    private static function frame(Frame $frame, string $takenBy, FrameCost $cost): FrameForPlate
+    private static function frame(Frame $frame, string $takenBy, FrameCost $cost, bool $advised): FrameForPlate
     {
         return new FrameForPlate(
             $frame->idOrFail(),
@@ -134,7 +138,8 @@ final readonly class SeeScreens
             $frame->state,
             $cost->placement->fits,
             $cost->mesh->holds,
-            $cost->mesh->why.' '.$cost->placement->sentence.\sprintf(' Tension %.1f N/cm.', $frame->tensionNPerCm),
+            $advised,
+            trim($cost->mesh->price().' '.$cost->mesh->why).' '.$cost->placement->sentence.\sprintf(' Tension %.1f N/cm.', $frame->tensionNPerCm),
             $takenBy,
             $frame->state->first(),
             $cost->obstacles,

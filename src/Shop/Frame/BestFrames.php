@@ -13,6 +13,7 @@ use Ektype\Core\Choice\RackAssignment;
 use Ektype\Core\Choice\RackChoice;
 use Ektype\Core\Choice\RackFrame;
 use Ektype\Core\Choice\RackPlate;
+use Ektype\Core\Mesh\Mesh;
 
 /** The best set of frames for the plates of a job that are not burned yet. */
 final readonly class BestFrames
@@ -29,12 +30,20 @@ final readonly class BestFrames
     }
 
     /**
-     * @param list<Frame>   $rack
-     * @param list<Plate>   $held     plates of all jobs that hold a frame
-     * @param list<Stencil> $stencils that are on a frame
+     * @param list<Frame>     $rack
+     * @param list<Plate>     $held     plates of all jobs that hold a frame
+     * @param list<Stencil>   $stencils that are on a frame
+     * @param list<Mesh>|null $meshes   that a frame could be stretched with; null takes the typical ones
      */
-    public static function of(Job $job, array $rack, array $held, array $stencils, float $divisor, \DateTimeImmutable $today): self
-    {
+    public static function of(
+        Job $job,
+        array $rack,
+        array $held,
+        array $stencils,
+        float $divisor,
+        \DateTimeImmutable $today,
+        ?array $meshes = null,
+    ): self {
         $on = [];
         foreach ($stencils as $stencil) {
             $on[$stencil->frame->idOrFail()] = $stencil;
@@ -52,7 +61,13 @@ final readonly class BestFrames
         }
         $asks = array_map(static fn (Plate $p): RackPlate => new RackPlate($p->name, PlateAsks::of($p, $divisor)), $open);
         $offers = array_map(static fn (Frame $f): RackFrame => self::offered($f, $taken[$f->idOrFail()] ?? '', $today), $rack);
-        $choice = $open === [] ? new RackChoice([], 0.0, 0.0, []) : RackAssignment::best($asks, $offers, self::print($job), self::ITSELF);
+        $choice = $open === [] ? new RackChoice([], 0.0, 0.0, []) : RackAssignment::best(
+            $asks,
+            $offers,
+            self::print($job),
+            self::ITSELF,
+            $meshes,
+        );
 
         return new self($open, $rack, $choice);
     }
@@ -86,6 +101,14 @@ final readonly class BestFrames
         }
 
         return true;
+    }
+
+    /** The frame that a plate would get; null where it is burned already, or none is to be had. */
+    public function frameFor(Plate $plate): ?Frame
+    {
+        $i = array_search($plate, $this->plates, true);
+
+        return $i === false ? null : $this->frameOf($i);
     }
 
     public function frameOf(int $plate): ?Frame

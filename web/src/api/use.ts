@@ -47,6 +47,12 @@ export const useJob = (id: number) =>
     refetchInterval: (query) => (busy(query.state.data) ? 400 : 8_000),
   });
 
+/** The head of a job as the shop last answered it; a page that waits for its bench shows the one before for a moment. */
+export function useHeadNow(id: number) {
+  const queries = useQueryClient();
+  return () => queries.getQueryData<Job>(["job", id]);
+}
+
 /** Work on one job: each call answers with the job as it then stands. */
 export function useJobWork(id: number) {
   const queries = useQueryClient();

@@ -1,7 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useRef } from "react";
 import type { Job, JobChange } from "../../api/client";
-import { useTrade } from "../../api/use";
+import { useHeadNow, useTrade } from "../../api/use";
 import { useFollowing } from "../../ui/keep";
 import { numberTyped } from "../../ui/number";
 import { Entry, Label } from "../../ui/Parts";
@@ -22,14 +22,16 @@ export function Lines({
 }) {
   const usual = useTrade().data?.sizes ?? [];
   const sizes = [...new Set([...usual, ...job.lines.flatMap((l) => l.sizes.map((s) => s.size))])];
-  // A quick hand is in the next field before the last one is answered: what it told goes along.
-  const latest = useRef(job.lines);
-  if (!busy) latest.current = job.lines;
+  // A quick hand is in the next field before the last one is answered or shown: what it told goes along.
+  const headNow = useHeadNow(job.id);
+  const told = useRef<Line[] | null>(null);
+  if (!busy) told.current = null;
+  const latest = () => told.current ?? headNow()?.lines ?? job.lines;
   const set = (lines: Line[]) => {
-    latest.current = lines;
+    told.current = lines;
     keep("lines", { lines });
   };
-  const put = (i: number, change: (line: Line) => Line) => set(latest.current.map((l, j) => (i === j ? change(l) : l)));
+  const put = (i: number, change: (line: Line) => Line) => set(latest().map((l, j) => (i === j ? change(l) : l)));
   const begin: Line = {
     garment: job.garment,
     colour: job.garmentName,
@@ -72,13 +74,13 @@ export function Lines({
             <Text className="readout" pb="12px" ml="4px">
               {line.sizes.reduce((sum, s) => sum + s.pieces, 0)}
             </Text>
-            <SmallButton ml="auto" onClick={() => set(latest.current.filter((_, j) => j !== i))}>
+            <SmallButton ml="auto" onClick={() => set(latest().filter((_, j) => j !== i))}>
               Leave out<span className="heard"> garment {i + 1}</span>
             </SmallButton>
           </Box>
         </Box>
       ))}
-      <SmallButton ml="-10px" onClick={() => set([...latest.current, begin])}>
+      <SmallButton ml="-10px" onClick={() => set([...latest(), begin])}>
         {job.lines.length === 0 ? "Count by sizes, or several garments" : "Another garment or colour"}
       </SmallButton>
     </Box>

@@ -101,8 +101,9 @@ function Dots({ at, tone }: { at: AtHand<"art">; tone: Tone }) {
   const keep = (field: "lpi" | "angleDeg" | "holdsFrom" | "holdsTo", text: string, was: number) => {
     const value = numberTyped(text);
     if (value !== null && Math.abs(value - was) < 1e-6) return;
-    const both =
-      field === "holdsFrom" || field === "holdsTo" ? { holdsFrom: tone.holdsFrom, holdsTo: tone.holdsTo } : {};
+    // Both ends go together, each as it stands in its field.
+    const ends = { holdsFrom: numberTyped(from) ?? tone.holdsFrom, holdsTo: numberTyped(to) ?? tone.holdsTo };
+    const both = field in ends ? ends : {};
     work.change.mutate({ tone: { ...both, [field]: value ?? Number.NaN } });
   };
   return (

@@ -11,6 +11,9 @@ import { Sign } from "../../ui/Sign";
 import { SmallButton } from "../../ui/SmallButton";
 import { PlacementDrawing } from "./PlacementDrawing";
 
+/** So many frames are shown at first. */
+const FEW = 6;
+
 /** Which frame carries the plate: the print on it, what it needs first, the best set for the whole job, the rack. */
 export function Frames({
   at,
@@ -31,13 +34,18 @@ export function Frames({
             {plate.name} {plate.frameLabel ? `on frame ${plate.frameLabel}` : "has no frame yet"},{" "}
             {mesh(plate.meshGeometry.name, plate.meshGeometry.threadsPerCm)}
           </Heading>
+          {plate.price && (
+            <Text color="madder" fontSize="small" mb="10px">
+              {plate.price}
+            </Text>
+          )}
           {plate.placement && <PlacementDrawing placement={plate.placement} />}
           <First plate={plate} look={look} />
         </Box>
         <FrameSet at={at} />
       </Box>
       <Box>
-        <Heading note="Best first, by mesh, fit, tension and whether another plate holds it.">
+        <Heading note="Those that can be taken, best first: the one of the best set, then by mesh, fit and state.">
           Frames of the rack
         </Heading>
         <List
@@ -166,13 +174,14 @@ function List({ plate, turn, choose }: { plate: PlateOn<"screens">; turn: number
   const [all, setAll] = useState(false);
   const [told, setTold] = useState(0);
   const { mesh } = useHabits();
-  const frames = useFramesFor(plate.id, turn).data ?? [];
-  const shown = all ? frames : frames.slice(0, 6);
+  const rack = useFramesFor(plate.id, turn).data;
+  const frames = rack?.frames ?? [];
+  const shown = all ? frames : frames.slice(0, FEW);
   return (
     <Box as="ul" listStyleType="none">
       {shown.map((frame) => {
         const mine = frame.id === plate.frameId;
-        const good = frame.fits && frame.holds && frame.takenBy === "";
+        const good = frame.advised || (frame.fits && frame.holds && frame.takenBy === "");
         const perCm = frame.threadsPerCm;
         return (
           <Box
@@ -232,7 +241,16 @@ function List({ plate, turn, choose }: { plate: PlateOn<"screens">; turn: number
         );
       })}
       <Box as="li" borderTopWidth="1px" borderColor="line">
-        <SmallButton onClick={() => setAll(!all)}>{all ? "Only the best" : `All ${frames.length} frames`}</SmallButton>
+        {frames.length > FEW && (
+          <SmallButton onClick={() => setAll(!all)}>
+            {all ? "Only the best" : `All ${frames.length} that can be taken`}
+          </SmallButton>
+        )}
+        {rack?.others && (
+          <Text fontSize="small" color="quiet" py="8px">
+            {rack.others}
+          </Text>
+        )}
       </Box>
     </Box>
   );

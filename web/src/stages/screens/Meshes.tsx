@@ -17,6 +17,14 @@ export function Meshes({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"s
   const { data, error } = useMeshEffects(plate, at.job.turn);
   const [open, setOpen] = useState("");
   const geometry = plate.meshGeometry;
+  type Row = NonNullable<typeof data>[number];
+  // The best that there is fails nobody, whatever the art asks beyond it.
+  const advised = (row: Row) => row.holds || row.rank === 1 || (row.here && plate.mesh.sign !== "out_of_bounds");
+  const called = (row: Row) => {
+    if (row.here) return plate.frameLabel ? "at hand" : "to take";
+    if (row.rank === 1) return "the best";
+    return row.holds ? ordinal(row.rank) : "fails";
+  };
   return (
     <>
       <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1.35fr 1fr" }} gap="26px" alignItems="start">
@@ -59,7 +67,9 @@ export function Meshes({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"s
             {data?.map((row) => (
               <Row key={row.mesh.name} here={row.here}>
                 <Box role="cell">
-                  <Sign kind={row.here ? "measured" : row.holds ? "reckoned" : "out_of_bounds"} />
+                  <Sign
+                    kind={row.here && plate.frameLabel ? "measured" : advised(row) ? "reckoned" : "out_of_bounds"}
+                  />
                 </Box>
                 <Box role="cell">
                   <Push
@@ -74,13 +84,13 @@ export function Meshes({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"s
                       display="block"
                       className="readout"
                       fontSize="readout"
-                      color={row.holds ? "ink" : "madder"}
+                      color={advised(row) ? "ink" : "madder"}
                       whiteSpace="nowrap"
                     >
                       {mesh(row.mesh.name, row.mesh.threadsPerCm)}
                     </Text>
                     <Text as="span" fontSize="small" color="quiet" textDecoration="underline" textUnderlineOffset="3px">
-                      {row.here ? "at hand" : row.rank === 1 ? "the best" : row.holds ? ordinal(row.rank) : "fails"}
+                      {called(row)}
                     </Text>
                   </Push>
                 </Box>
