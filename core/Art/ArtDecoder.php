@@ -223,7 +223,7 @@ final class ArtDecoder
         return $ranges[(int) (0.3 * self::CALM_SAMPLES)] >= self::RESTLESS;
     }
 
-    private static function damaged(): Refusal
+    public static function damaged(): Refusal
     {
         return UnreadableArt::at(
             'art',

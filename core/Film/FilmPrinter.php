@@ -54,11 +54,50 @@ final readonly class FilmPrinter
     /** @throws FilmDoesNotFit where a film does not go on the media */
     public function mustTake(FilmSheet $sheet): void
     {
+        $why = $this->tooLarge($sheet);
+        if ($why !== '') {
+            throw FilmDoesNotFit::at('filmPrinter', $why);
+        }
+    }
+
+    /** Why films of this sheet do not go on the media, and the largest print that does; empty where they go. */
+    public function tooLarge(FilmSheet $sheet): string
+    {
         $wide = $sheet->mm($sheet->widthPx);
         $high = $sheet->mm($sheet->heightPx);
         $length = $this->sheetLengthMm ?? \INF;
-        if (($wide > $this->mediaWidthMm || $high > $length) && ($high > $this->mediaWidthMm || $wide > $length)) {
-            throw FilmDoesNotFit::at('filmPrinter', \sprintf('A film of %.0f × %.0f mm does not go on the media of %s (%.0f mm wide%s): part of the print would be cut off. Print it smaller, or choose a printer with wider film.', $wide, $high, $this->name, $this->mediaWidthMm, $this->sheetLengthMm === null ? '' : \sprintf(', %.0f mm long', $this->sheetLengthMm)));
+        if (($wide <= $this->mediaWidthMm && $high <= $length) || ($high <= $this->mediaWidthMm && $wide <= $length)) {
+            return '';
         }
+        $largest = $this->largestPrintMm($sheet->artHeightPx / $sheet->artWidthPx);
+
+        return \sprintf(
+            'A film of %.0f × %.0f mm does not go on the media of %s (%.0f mm wide%s): part of the print would be cut off. %sr choose a printer with wider film.',
+            $wide,
+            $high,
+            $this->name,
+            $this->mediaWidthMm,
+            $this->sheetLengthMm === null ? '' : \sprintf(', %.0f mm long', $this->sheetLengthMm),
+            $largest === null ? 'Print another shape of it, o' : \sprintf('Print it at most %.0f mm wide, o', $largest),
+        );
+    }
+
+    /**
+     * The widest print of a shape whose films go on the media, upright or turned, in whole mm; null where none does.
+     *
+     * @param float $heightPerWidth of the print
+     */
+    public function largestPrintMm(float $heightPerWidth): ?float
+    {
+        $bare = new FilmSheet(0, 0, $this->dpi, 1, $this->feedMarginMm);
+        $length = $this->sheetLengthMm ?? \INF;
+        $widest = 0.0;
+        foreach ([[$this->mediaWidthMm, $length], [$length, $this->mediaWidthMm]] as [$across, $along]) {
+            $widest = max($widest, min($across - $bare->mm($bare->widthPx), ($along - $bare->mm($bare->heightPx)) / $heightPerWidth));
+        }
+        // The print itself is whole pixels, half a one more at the most.
+        $whole = floor($widest - $bare->mm(1.0));
+
+        return $whole > 0 ? $whole : null;
     }
 }

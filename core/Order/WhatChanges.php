@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Order;
 
-use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Ink\NearCloth;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Press\CycleTime;
 
@@ -15,9 +15,6 @@ use Ektype\Core\Press\CycleTime;
  */
 final class WhatChanges
 {
-    /** An ink this near to the garment is not seen on it, ΔE00 (heuristic). */
-    private const UNSEEN = 6.0;
-
     /**
      * @param list<PlateOfOrder> $plates    in print order
      * @param Lab                $separated the garment that the plates were drawn for
@@ -36,7 +33,7 @@ final class WhatChanges
             if ($plate->isWhiteBase && (Garment::isLight($garment) || !self::someNeedBase($plates, $garment))) {
                 $leftOut[] = $plate->name;
                 $says[] = \sprintf('Without the base: the screen of %s stays up and nothing is flashed after it.', $plate->name);
-            } elseif (!$plate->isWhiteBase && Ciede2000::between($plate->ink, $garment) < self::UNSEEN) {
+            } elseif (!$plate->isWhiteBase && NearCloth::isUnseen($plate->ink, $garment)) {
                 $leftOut[] = $plate->name;
                 $says[] = \sprintf('%s is the colour of the cloth: leave its screen up, the cloth shows instead.', $plate->name);
             }

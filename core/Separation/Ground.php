@@ -11,9 +11,9 @@ namespace Ektype\Core\Separation;
 final class Ground
 {
     /** At least this share of the border is of one colour (heuristic). */
-    private const BORDER_SHARE = 0.95;
+    public const BORDER_SHARE = 0.95;
     /** Only a paper white counts as ground, L* (heuristic): a dark full panel is meant to print. */
-    private const PAPER_LIGHTNESS = 92.0;
+    public const PAPER_LIGHTNESS = 92.0;
 
     /** The palette colour of the ground, or null where the picture has none. */
     public static function colour(string $owners, int $width, int $height, Palette $palette): ?int

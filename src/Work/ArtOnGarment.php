@@ -23,23 +23,17 @@ final readonly class ArtOnGarment
      */
     public function of(string $path, float $widthMm, Srgb $garment, float $dpi, ?ArtFraming $framing = null, bool $asItIs = false): ArtRaster
     {
-        if (PdfDrawing::isOne($path)) {
-            $svg = PdfDrawing::svg($path);
-            try {
-                return $this->of($svg, $widthMm, $garment, $dpi, $framing, $asItIs);
-            } finally {
-                unlink($svg);
-            }
-        }
-        $file = ArtFile::at($path);
-        $framing ??= new ArtFraming();
+        return PdfDrawing::opened($path, function (string $path) use ($widthMm, $garment, $dpi, $framing, $asItIs): ArtRaster {
+            $file = ArtFile::at($path);
+            $framing ??= new ArtFraming();
 
-        return $file->kind === 'svg' ? $this->drawing->over(
-            $file,
-            $widthMm,
-            $dpi,
-            $garment,
-            $framing,
-        ) : ArtDecoder::over($file, $garment, $framing, $asItIs);
+            return $file->kind === 'svg' ? $this->drawing->over(
+                $file,
+                $widthMm,
+                $dpi,
+                $garment,
+                $framing,
+            ) : ArtDecoder::over($file, $garment, $framing, $asItIs);
+        });
     }
 }

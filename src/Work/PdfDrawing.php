@@ -25,6 +25,30 @@ final class PdfDrawing
     }
 
     /**
+     * Hands on a picture as it can be read: one that was brought as PDF as its drawing, which is removed afterwards.
+     *
+     * @template T
+     *
+     * @param \Closure(string): T $with
+     *
+     * @return T
+     *
+     * @throws UnreadableArt where it cannot be printed from
+     */
+    public static function opened(string $path, \Closure $with): mixed
+    {
+        if (!self::isOne($path)) {
+            return $with($path);
+        }
+        $svg = self::svg($path);
+        try {
+            return $with($svg);
+        } finally {
+            unlink($svg);
+        }
+    }
+
+    /**
      * @return string path of a new SVG, which is the caller’s to remove
      *
      * @throws UnreadableArt where it cannot be printed from

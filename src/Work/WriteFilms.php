@@ -67,7 +67,7 @@ final readonly class WriteFilms
                 $plate->ink === null ? $plate->name : $plate->name.' ('.$plate->ink->name.')',
                 $mesh === null ? '' : 'mesh '.str_replace('–', '-', $mesh->name).'   ',
                 self::dotsOnLabel($plate),
-                $job->garmentName !== '' ? $job->garmentName : $job->garmentHex,
+                $job->cloth(),
                 (new \DateTimeImmutable())->format('j M Y'),
             ));
             $described[] = [

@@ -175,8 +175,15 @@ test("from bare shelves by six questions to films and a work order, and to the s
   await hands.anew();
   await page.getByRole("button", { name: "Print again Low Lamp" }).click();
   await expect(page.getByText("Printed again.")).toBeVisible();
+  // How many it was the last time is told, never taken over.
+  await expect(page.getByText("The order before was 50 pieces")).toBeVisible();
+  await page.keyboard.press("a");
+  await page.getByLabel("M", { exact: true }).click();
+  await page.keyboard.type("40");
+  await page.keyboard.press("Tab");
+  await expect(page.locator("header")).toContainText("40 cotton tees");
   await page.keyboard.press("w");
-  await expect(page.getByRole("heading", { name: "50 pieces" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "40 pieces" })).toBeVisible();
   const again = await hands.clicks();
   console.log(`      the second order, to its work order: ${again} clicks`);
   expect(again).toBeLessThan(10);

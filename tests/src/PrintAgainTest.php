@@ -24,7 +24,8 @@ final class PrintAgainTest extends ShopTestCase
         $again = $this->ask('POST', "/api/jobs/$id/again", null, 201);
         self::assertNotSame($id, $again['id']);
         self::assertSame($id, $again['againOf']);
-        self::assertSame([$first['name'], 'Sleeves next time.', 50], [$again['name'], $again['notes'], $again['quantity']]);
+        self::assertSame([$first['name'], 'Sleeves next time.', 0], [$again['name'], $again['notes'], $again['quantity']], 'how many it was says nothing of how many it is');
+        self::assertStringContainsString('The order before was 50 pieces', implode(' ', $again['since']));
         self::assertTrue($again['separationCurrent']);
         self::assertTrue($again['filmsCurrent'], 'the films of last time are its films');
         self::assertSame(array_column($first['plates'], 'inkId'), array_column($again['plates'], 'inkId'));

@@ -208,6 +208,7 @@ abstract class ShopTestCase extends WebTestCase
             $fields + ['widthMm' => '60', 'garmentHex' => '#1b2436'],
             ['art' => new UploadedFile($path, 'two-dots.svg', null, null, true)],
         );
+        unlink($path);
         $response = $this->browser->getResponse();
         self::assertSame($expect, $response->getStatusCode(), substr((string) $response->getContent(), 0, 600));
         $answer = json_decode((string) $response->getContent(), true, 64, \JSON_THROW_ON_ERROR);

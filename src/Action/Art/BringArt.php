@@ -9,6 +9,7 @@ use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Job\Art;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Art\ArtFile;
+use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Art\SvgText;
 use Ektype\Core\Plate\Substrate;
 
@@ -16,8 +17,9 @@ use Ektype\Core\Plate\Substrate;
 final readonly class BringArt implements Change
 {
     /**
-     * @param string $path    of the picture as it was brought
-     * @param string $artName as its owner calls it
+     * @param string          $path    of the picture as it was brought
+     * @param string          $artName as its owner calls it
+     * @param ArtFraming|null $framing the part that is printed; null takes the whole
      */
     public function __construct(
         private string $path,
@@ -27,6 +29,7 @@ final readonly class BringArt implements Change
         private ?string $name = null,
         private string $garmentName = '',
         private Substrate $substrate = Substrate::Cotton,
+        private ?ArtFraming $framing = null,
     ) {
     }
 
@@ -42,6 +45,9 @@ final readonly class BringArt implements Change
             new Art(mb_substr($this->artName, 0, 200), $art->kind, $kept, $art->width, $art->height),
             $shop->now(),
         );
+        if ($this->framing !== null) {
+            $job->frame($this->framing);
+        }
         $job->garmentName = $this->garmentName;
         $job->substrate = $this->substrate;
         $job->press = $shop->presses->first();

@@ -6,6 +6,8 @@ namespace Ektype\App\Action\Jobs;
 
 use Ektype\App\Action\Change;
 use Ektype\App\Action\ShopFloor;
+use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Plate\Substrate;
 
 /** What the order says: for whom, on what, how many, where on it, until when. null leaves a thing as it is. */
@@ -34,8 +36,7 @@ final readonly class DescribeJob implements Change
         $job->customer = $this->customer ?? $job->customer;
         $job->substrate = $this->substrate ?? $job->substrate;
         $job->garment = $this->garment ?? $job->garment;
-        $job->garmentName = $this->garmentName ?? $job->garmentName;
-        $job->garmentHex = $this->garmentHex ?? $job->garmentHex;
+        $this->dress($job);
         $job->quantity = $this->quantity ?? $job->quantity;
         $job->place = $this->place ?? $job->place;
         $job->dueOn = $this->dueOn ?? $job->dueOn;
@@ -52,5 +53,19 @@ final readonly class DescribeJob implements Change
         ]));
 
         return ucfirst(implode(', ', $told)).' of '.$job->name;
+    }
+
+    /** Another colour has another name, and the garments of the order that were of the old one are of the new one. */
+    private function dress(Job $job): void
+    {
+        [$was, $called] = [$job->garmentHex, $job->garmentName];
+        $job->garmentHex = $this->garmentHex ?? $was;
+        $job->garmentName = $this->garmentName ?? ($job->garmentHex === $was ? $called : '');
+        $job->orders(array_map(
+            static fn (GarmentLine $line): GarmentLine => $line->hex === $was && $line->colour === $called
+                ? new GarmentLine($line->garment, $job->garmentName, $job->garmentHex, $line->sizes)
+                : $line,
+            $job->lines(),
+        ));
     }
 }

@@ -9,6 +9,8 @@ use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Order\GarmentLine;
+use Ektype\Core\Order\SizeCount;
 use Ektype\Core\Screen\ScreenMove;
 
 /**
@@ -29,6 +31,7 @@ final readonly class PrintAgain implements Change
         }
         $again = JobLike::of($of, $of->name, $shop->now());
         $again->againOf = $of->id;
+        self::uncount($again);
         [$again->separationPath, $again->separationKey] = [$of->separationPath, $of->separationKey];
         $again->found($of->findings());
         [$again->filmsPath, $again->filmsKey] = [$of->filmsPath, $of->filmsKey];
@@ -43,6 +46,21 @@ final readonly class PrintAgain implements Change
         $this->takeScreens($of, $copies, $shop);
 
         return $of->name.' again';
+    }
+
+    /** How many the order before was is no word of how many this one is. */
+    private static function uncount(Job $again): void
+    {
+        $again->quantity = 0;
+        $again->orders(array_map(
+            static fn (GarmentLine $line): GarmentLine => new GarmentLine(
+                $line->garment,
+                $line->colour,
+                $line->hex,
+                array_map(static fn (SizeCount $size): SizeCount => new SizeCount($size->size, 0), $line->sizes),
+            ),
+            $again->lines(),
+        ));
     }
 
     /**

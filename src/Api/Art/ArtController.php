@@ -17,8 +17,10 @@ use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
 use Ektype\App\Query\Art\AdvisedMethod;
 use Ektype\App\Query\Art\ArtBench;
+use Ektype\App\Query\Art\ArtLooked;
 use Ektype\App\Query\Art\ChartSeen;
 use Ektype\App\Query\Art\InksBench;
+use Ektype\App\Query\Art\LookAtArt;
 use Ektype\App\Query\Art\MethodOffer;
 use Ektype\App\Query\Art\MethodsBench;
 use Ektype\App\Query\Art\OrderOffer;
@@ -44,6 +46,7 @@ final readonly class ArtController
 {
     public function __construct(
         private ShopDoor $door,
+        private LookAtArt $look,
         private SeeArt $bench,
         private SeeMethods $methods,
         private SeeInks $inks,
@@ -53,6 +56,14 @@ final readonly class ArtController
         private ScannedPositive $scans,
         private SeeChart $charts,
     ) {
+    }
+
+    /** A picture before it is a job: where its ink is, and how large it can be printed here. Nothing is kept of it. */
+    #[Heavy]
+    #[Route('/api/art/look', methods: ['POST'])]
+    public function look(#[Form('art')] ArtToLook $nothing, Request $request): ArtLooked
+    {
+        return $this->look->of(Brought::file($request, 'art', 'No picture came. Drop a PNG, JPEG, TIFF, WebP, SVG or PDF.')->getPathname());
     }
 
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/art/bench', methods: ['GET'])]

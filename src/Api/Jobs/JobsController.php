@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Jobs;
 
 use Ektype\App\Action\Art\BringArt;
+use Ektype\App\Action\Done;
 use Ektype\App\Action\Jobs\CopyJob;
 use Ektype\App\Action\Jobs\DeleteJob;
 use Ektype\App\Action\Jobs\FinishJob;
@@ -25,7 +26,9 @@ use Ektype\App\Query\Job\SeeJobs;
 use Ektype\App\Query\Job\StripFigures;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Task\TaskKind;
+use Ektype\App\Work\InkWithin;
 use Ektype\App\Work\PdfDrawing;
+use Ektype\Core\Art\ArtFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -33,7 +36,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Jobs, and what every stage shows of one. */
 final readonly class JobsController
 {
-    public function __construct(private ShopDoor $door, private SeeJob $job, private SeeJobs $jobs)
+    public function __construct(private ShopDoor $door, private SeeJob $job, private SeeJobs $jobs, private InkWithin $ink)
     {
     }
 
@@ -50,23 +53,19 @@ final readonly class JobsController
     public function create(#[Form('art')] NewJob $new, Request $request): JobHead
     {
         $art = Brought::file($request, 'art', 'No picture came with the job. Drop a PNG, JPEG, TIFF, WebP, SVG or PDF.');
-        $drawn = PdfDrawing::isOne($art->getPathname()) ? PdfDrawing::svg($art->getPathname()) : null;
-        try {
-            $done = $this->door->do(
-                new BringArt(
-                    $drawn ?? $art->getPathname(),
-                    $art->getClientOriginalName(),
-                    $new->garment(),
-                    $new->widthMm,
-                    $new->name,
-                    $new->garmentName,
-                    $new->substrate,
-                ),
-                new AskForWork(null, TaskKind::Separate),
-            );
-        } finally {
-            $drawn === null || unlink($drawn);
-        }
+        $done = PdfDrawing::opened($art->getPathname(), fn (string $path): Done => $this->door->do(
+            new BringArt(
+                $path,
+                $art->getClientOriginalName(),
+                $new->garment(),
+                $new->widthMm,
+                $new->name,
+                $new->garmentName,
+                $new->substrate,
+                $new->part === ArtPart::Ink ? $this->ink->of(ArtFile::at($path)) : null,
+            ),
+            new AskForWork(null, TaskKind::Separate),
+        ));
 
         return $this->job->of($done->made(Job::class)->idOrFail());
     }

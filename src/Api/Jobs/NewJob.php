@@ -24,6 +24,7 @@ final readonly class NewJob
         #[Words(60, mayBeEmpty: true)]
         public string $garmentName = '',
         public Substrate $substrate = Substrate::Cotton,
+        public ArtPart $part = ArtPart::Whole,
     ) {
     }
 

@@ -24,6 +24,7 @@ final readonly class ArtBench
      * @param list<Positive>      $positives plates drawn by hand
      * @param ToneBench|null      $tone      of a picture that is printed in tones
      * @param MixBench|null       $mix       of one that is printed in many inks
+     * @param string              $filmMind  why films of this size cannot be made, and the largest that can; empty where they can
      * @param InkedPart|null      $inked     the part of the print that carries ink; null where its plates are not drawn
      */
     public function __construct(
@@ -49,6 +50,7 @@ final readonly class ArtBench
         public ?ToneBench $tone,
         public ?MixBench $mix,
         public ?InkedPart $inked,
+        public string $filmMind,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
+use Ektype\App\Work\JobArt;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
@@ -77,6 +78,7 @@ final readonly class SeeArt
             $followed instanceof TonalPlan ? ToneBench::of($followed, $charts->known($job->gainSetting())) : null,
             $followed instanceof TonalPlan ? MixBench::of($followed) : null,
             $job->separationIsCurrent() ? $this->pull->inked($job) : null,
+            $job->filmProfile()->tooLarge($job->filmSheet(JobArt::DRAWN_OVER)),
         );
     }
 

@@ -15,11 +15,13 @@ final readonly class JobHead
      * @param int               $turn      of the shop: benches that were seen in another turn are stale
      * @param string            $pullKey   changes whenever the pull has to be drawn anew
      * @param list<Strip>       $plates    in print order
+     * @param string            $cloth     the colour of the garment in a word: as it was named, else what it looks like
      * @param JobTask|null      $task      work that is under way or has failed
      * @param string            $pressMind what the press has no place for; empty where it has
      * @param list<GarmentLine> $lines     the garments of the order; none where it is one that nobody counted by sizes
      * @param int|null          $againOf   the job that it prints again
      * @param list<string>      $since     what has changed since that was printed
+     * @param list<Minded>      $minds     what must be minded at which stage: what a change made old, ink that hardly shows on the cloth
      */
     public function __construct(
         public int $id,
@@ -30,6 +32,7 @@ final readonly class JobHead
         public string $garment,
         public string $garmentName,
         public string $garmentHex,
+        public string $cloth,
         public int $quantity,
         public Care $care,
         public string $place,
@@ -56,6 +59,7 @@ final readonly class JobHead
         public array $lines,
         public ?int $againOf,
         public array $since,
+        public array $minds,
     ) {
     }
 }

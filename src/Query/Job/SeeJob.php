@@ -12,6 +12,9 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Task\Task;
 use Ektype\App\Shop\Task\TaskState;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\NearCloth;
 use Ektype\Core\Press\Heads;
 use Ektype\Core\Press\PrintStep;
 use Ektype\Core\Unit\Sign;
@@ -98,6 +101,7 @@ final readonly class SeeJob
             $job->garment,
             $job->garmentName,
             $job->garmentHex,
+            $job->cloth(),
             $job->quantity,
             $job->care,
             $job->place,
@@ -129,6 +133,7 @@ final readonly class SeeJob
             $job->lines(),
             $job->againOf,
             SinceLast::says($job, $standing, $shop),
+            [...WhatIsOld::of($job, $standing), ...self::faint($job)],
         );
     }
 
@@ -148,6 +153,23 @@ final readonly class SeeJob
             $shop->stencilBook()->recipe($book->mesh($i), $book->job->emulsion)->words(),
             $on?->carriesOldPicture() === true,
         );
+    }
+
+    /**
+     * Inks that hardly show on the cloth, while nothing is made yet.
+     *
+     * @return list<Minded>
+     */
+    private static function faint(Job $job): array
+    {
+        $cloth = Lab::of(Srgb::fromHex($job->garmentHex));
+        $says = [];
+        foreach ($job->platesInOrder() as $plate) {
+            $says[] = $plate->isWhiteBase() || $plate->printsTones() ? '' : NearCloth::says($plate->name, Lab::of($plate->printedIn()), $job->cloth(), $cloth);
+        }
+        $said = trim(implode(' ', array_filter($says, static fn (string $one): bool => $one !== '')));
+
+        return $said === '' ? [] : array_map(static fn (string $stage): Minded => new Minded($stage, $said), ['art', 'plates', 'films']);
     }
 
     private static function strip(PlateStanding $s, PrintStep $step, ScreenBook $book, int $i): Strip

@@ -43,6 +43,10 @@ final class SinceLast
         }
         $on = $last->finishedOn ?? $last->createdAt->format('Y-m-d');
 
+        if ($job->quantity === 0 && $last->quantity > 0) {
+            $says = [\sprintf('The order before was %d pieces; say under Art how many this one is.', $last->quantity), ...$says];
+        }
+
         return [...$says, ...self::shop($job, $on, $shop), ...self::tensions($kept, $on, $shop)];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Pictures;
 
+use Ektype\App\Query\Job\WhatIsOld;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Shop\NothingToSee;
@@ -33,6 +34,9 @@ final readonly class ProofSheet
             'Proof of '.$this->clock->now()->format('j F Y'),
             $job->customer === '' ? '' : 'for '.$job->customer,
         ], static fn (string $part): bool => $part !== '')));
+        if (WhatIsOld::proof($job) !== '') {
+            $page->small(WhatIsOld::proof($job));
+        }
         $png = tempnam(sys_get_temp_dir(), 'ektype').'.png';
         try {
             file_put_contents($png, $this->pull->onCloth($job, \count($plates)));
@@ -64,7 +68,7 @@ final readonly class ProofSheet
     {
         $lines = $job->lines();
         if ($lines === []) {
-            return [trim(($job->quantity > 0 ? $job->quantity.' ' : '').$job->substrate->value.' '.$job->garment.', '.($job->garmentName === '' ? $job->garmentHex : $job->garmentName), ', ')];
+            return [trim(($job->quantity > 0 ? $job->quantity.' ' : '').$job->substrate->value.' '.$job->garment.', '.$job->cloth(), ', ')];
         }
 
         return array_map(static fn (GarmentLine $line): string => \sprintf(

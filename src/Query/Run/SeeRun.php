@@ -53,7 +53,7 @@ final readonly class SeeRun
             array_keys($plates),
         );
         $lines = $job->lines();
-        $lines = $lines !== [] ? $lines : [new GarmentLine($job->garment, $job->garmentName, $job->garmentHex, [new SizeCount('', $job->quantity)])];
+        $lines = $lines !== [] ? $lines : [new GarmentLine($job->garment, $job->cloth(), $job->garmentHex, [new SizeCount('', $job->quantity)])];
 
         return new RunBench(
             $job->findings()->witnesses ?? [],

@@ -135,7 +135,7 @@ final readonly class CompareMeshes
                 $hiding,
                 $plate->ink->name ?? 'the ink',
                 $told,
-                $job->garmentName === '' ? $job->garmentHex : $job->garmentName,
+                $job->cloth(),
                 Ciede2000::between(Lab::of($seen), Lab::of($plate->printedIn())),
             ),
             $seen->hex(),

@@ -15,9 +15,11 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Art\ArtFraming;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\GainSetting;
+use Ektype\Core\Ink\ColourName;
 use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Separation\Findings;
@@ -195,6 +197,12 @@ class Job
     public function idOrFail(): int
     {
         return $this->id ?? throw new \LogicException('The job is not stored yet.');
+    }
+
+    /** The colour of its garment in a word: as somebody named it, else what it looks like. */
+    public function cloth(): string
+    {
+        return $this->garmentName !== '' ? $this->garmentName : strtolower(ColourName::of(Srgb::fromHex($this->garmentHex)));
     }
 
     public function heightMm(): float
@@ -441,7 +449,7 @@ class Job
 
     public function filmsAreCurrent(): bool
     {
-        return $this->filmsPath !== null && $this->filmsKey === $this->filmsKey() && $this->labelsAreTrue();
+        return $this->filmsPath !== null && $this->separationIsCurrent() && $this->filmsKey === $this->filmsKey() && $this->labelsAreTrue();
     }
 
     /**

@@ -69,7 +69,6 @@ final class OneAnswerTest extends TestCase
                 $jobs[$kind.'a fine ruling'] = [$ask(PlateRole::Colour, null, null, 65), $ask(PlateRole::Colour, 0.1, 0.2, 65)];
             }
         }
-        self::assertCount(20, $jobs);
 
         return $jobs;
     }

@@ -241,6 +241,24 @@ export function useFirstPull(job: Job) {
   return job.separationCurrent || !data || data.plates.length === 0 ? null : data;
 }
 
+/** A picture before it is a job: where its ink is, how large it can be printed here. */
+export const useArtLooked = (file: File | null) =>
+  useQuery({
+    queryKey: ["look", file?.name, file?.size, file?.lastModified],
+    enabled: file !== null,
+    retry: false,
+    queryFn: () => {
+      const form = new FormData();
+      if (file) form.set("art", file);
+      return answer(
+        api.POST("/api/art/look", {
+          body: form as unknown as { art: string },
+          bodySerializer: (body) => body as unknown as FormData,
+        }),
+      );
+    },
+  });
+
 export function useNewJob() {
   const queries = useQueryClient();
   return useMutation({

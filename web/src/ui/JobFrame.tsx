@@ -157,7 +157,7 @@ export function JobFrame() {
           <Text color="quiet" truncate hideBelow="sm">
             {[
               job.quantity > 0 && `${job.quantity} ${job.substrate} ${job.garment}`,
-              job.garmentName || job.garmentHex,
+              job.cloth,
               `${job.place} ${length(job.widthMm)} × ${length(job.heightMm)}`,
               job.dueOn && `due ${day(job.dueOn)}`,
             ]
@@ -191,19 +191,8 @@ export function JobFrame() {
         />
       )}
       {job.since.length > 0 && job.finishedOn === null && <Since job={job} />}
-      {job.pressMind !== "" && (
-        <Text
-          role="status"
-          px="28px"
-          py="8px"
-          borderBottomWidth="1px"
-          borderColor="line"
-          borderLeftWidth="6px"
-          borderLeftColor="amber"
-        >
-          {job.pressMind}
-        </Text>
-      )}
+      {job.minds.map((one) => one.stage === stage && <Mind key={one.says}>{one.says}</Mind>)}
+      {job.pressMind !== "" && <Mind>{job.pressMind}</Mind>}
       <Box px="28px">
         <UndoRefused />
         <Trouble
@@ -225,6 +214,23 @@ export function JobFrame() {
         )}
       </Box>
     </Box>
+  );
+}
+
+/** What must be minded above all that stands below it; it is printed with it. */
+function Mind({ children }: { children: React.ReactNode }) {
+  return (
+    <Text
+      role="status"
+      px="28px"
+      py="8px"
+      borderBottomWidth="1px"
+      borderColor="line"
+      borderLeftWidth="6px"
+      borderLeftColor="amber"
+    >
+      {children}
+    </Text>
   );
 }
 

@@ -1,16 +1,21 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
-import { useNewJob } from "../../api/use";
+import { useArtLooked, useNewJob } from "../../api/use";
 import { useHabits } from "../../ui/habits";
 import { useLengthText } from "../../ui/lengthText";
 import { Action, Entry, Field, Trouble } from "../../ui/Parts";
+import { SmallButton, Tick } from "../../ui/SmallButton";
+
+type Seen = NonNullable<ReturnType<typeof useArtLooked>["data"]>;
+const whole = (seen: Seen) => seen.ink.width > 0.999 && seen.ink.height > 0.999;
+const pct = (share: number) => `${Math.round(100 * share)} %`;
 
 /** From a picture to a job: the width of the print and the garment is all that it takes. */
 export function NewJob({ file, setFile }: { file: File | null; setFile: (file: File | null) => void }) {
   const make = useNewJob();
   const go = useNavigate();
-  const { fromField, lengthUnit } = useHabits();
+  const { fromField, toField, length, lengthUnit } = useHabits();
   const [width, setWidth] = useLengthText(300);
   const [hex, setHex] = useState("#1b2440");
   const [name, setName] = useState("");
@@ -21,6 +26,9 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
     setPreview(url);
     return () => URL.revokeObjectURL(url);
   }, [file]);
+  const seen = useArtLooked(file).data;
+  const [inkOnly, setInkOnly] = useState(true);
+  const largest = seen && (inkOnly ? seen.largestInkMm : seen.largestMm);
   const submit = (e: React.FormEvent) => {
     e.preventDefault();
     if (!file) return;
@@ -28,6 +36,7 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
     form.set("art", file);
     form.set("widthMm", String(fromField(width)));
     form.set("garmentHex", hex);
+    if (inkOnly && seen && !whole(seen)) form.set("part", "ink");
     if (name.trim()) form.set("name", name);
     make.mutate(form, { onSuccess: (job) => go(`/jobs/${job.id}`) });
   };
@@ -71,7 +80,7 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
                 {file.name}
               </Text>
             ) : (
-              <img src={preview} alt="" className="glance" />
+              <img src={preview} alt="" className="glance" width="240" height="140" style={{ objectFit: "contain" }} />
             )}
           </Box>
         ) : (
@@ -113,6 +122,24 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
         </Action>
         <Box gridColumn="1 / -1">
           <Trouble of={make.error} />
+          {file && seen && !whole(seen) && (
+            <Tick checked={inkOnly} set={setInkOnly}>
+              Leave out the empty ground: the ink is {pct(seen.ink.width)} of the picture’s width and{" "}
+              {pct(seen.ink.height)} of its height. The width is then that of the ink.
+            </Tick>
+          )}
+          {file && largest !== undefined && fromField(width) > largest && (
+            <Box display="flex" alignItems="center" gap="12px" flexWrap="wrap">
+              <Text color="madder">
+                {largest > 0
+                  ? `With its marks that is more than the film of ${seen?.printer} takes. The largest print that fits is ${length(largest)} wide.`
+                  : `No film of ${seen?.printer} takes a print of this shape.`}
+              </Text>
+              {largest > 0 && (
+                <SmallButton onClick={() => setWidth(toField(largest))}>Take {length(largest)}</SmallButton>
+              )}
+            </Box>
+          )}
           {!file && (
             <Text fontSize="small" color="quiet">
               A drawing of flat colours or a photograph: PNG, JPEG, TIFF, WebP, SVG or PDF. Flat colours are separated

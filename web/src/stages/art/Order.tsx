@@ -168,6 +168,11 @@ function SizeFields({ at, keeping: { keep, trouble } }: { at: AtHand<"art"> } & 
         </Box>
       </Box>
       {trouble("widthMm", "heightMm", "inked", "acrossMm", "dropMm")}
+      {job.filmMind && (
+        <Text color="madder" fontSize="small" mt="8px">
+          {job.filmMind}
+        </Text>
+      )}
     </>
   );
 }

@@ -33,10 +33,10 @@ export function FilmsStage() {
                 {job.filmsCurrent
                   ? "The film set is written"
                   : job.filmsWritten
-                    ? "The plates have changed since these films were written"
+                    ? "These films are old"
                     : "The films are not written yet"}
               </Heading>
-              {set && (
+              {set && job.filmsCurrent && (
                 <Box display="flex" gap="10px" alignItems="flex-start" color={set.inRegister ? "ink" : "madder"}>
                   <Box mt="3px">
                     <Sign kind={set.inRegister ? "measured" : "out_of_bounds"} size={16} />
@@ -61,7 +61,8 @@ export function FilmsStage() {
             </SmallButton>
           </Box>
           <Box display="flex" gap="12px" flexWrap="wrap">
-            {!job.filmsCurrent && !busy && (
+            {!job.separationCurrent && !busy && <Action onClick={() => work.separate.mutate()}>Separate again</Action>}
+            {job.separationCurrent && !job.filmsCurrent && !busy && (
               <Action onClick={() => work.films.mutate()}>
                 {job.filmsWritten ? "Write them again" : "Write the films"}
               </Action>

@@ -116,7 +116,7 @@ export function Pull({ at }: { at: AtHand }) {
               place={job.place}
               acrossMm={job.acrossMm}
               dropMm={job.dropMm}
-              label={`${label}, on ${job.garmentName || job.garmentHex} ${job.garment}`}
+              label={`${label}, on ${job.cloth} ${job.garment}`}
             >
               {source && (
                 <image

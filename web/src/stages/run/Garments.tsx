@@ -12,7 +12,11 @@ export function Garments({ job }: { job: JobOn<"run"> }) {
   const sizes = [...new Set(counted.flatMap((g) => g.line.sizes.map((s) => s.size)))].filter((s) => s !== "");
   return (
     <Box mt="22px" className="whole-block">
-      <Heading>{counted.reduce((sum, g) => sum + g.pieces, 0)} pieces</Heading>
+      <Heading>
+        {counted.length === 0
+          ? "How many pieces is not told yet"
+          : `${counted.reduce((sum, g) => sum + g.pieces, 0)} pieces`}
+      </Heading>
       <Box overflowX="auto" tabIndex={0} role="region" aria-label="Garments of the order">
         <Box as="table" w="100%" borderCollapse="collapse">
           <thead>
