@@ -27,11 +27,11 @@ final class MindsTest extends ShopTestCase
         self::assertFalse($after['filmsCurrent'], 'films of plates that are old are old');
         self::assertSame(['', 'white'], [$after['garmentName'], $after['cloth']], 'another colour has another name');
         self::assertSame(['open', 'open'], [$after['plates'][0]['stages']['plates'], $after['plates'][0]['stages']['films']]);
-        self::assertSame(['plates', 'films', 'screens', 'light', 'press', 'run'], array_slice(array_column($after['minds'], 'stage'), 0, 6));
+        self::assertSame(['plates', 'films', 'screens', 'light', 'press', 'run'], \array_slice(array_column($after['minds'], 'stage'), 0, 6));
         self::assertStringContainsString('burn none of them', $after['minds'][1]['says']);
         self::assertStringContainsString('print nothing by it', $after['minds'][5]['says']);
         self::assertStringContainsString('approve nothing', $this->proof($id));
-        self::assertNull($this->ask('GET', "/api/jobs/$id/films/bench")['plates'][0]['filmName'], 'no old film is offered');
+        self::assertNull($this->ask('GET', "/api/jobs/$id/films")['plates'][0]['filmName'], 'no old film is offered');
 
         self::assertSame([], array_values(array_filter($this->undo($id)['minds'], static fn (array $m): bool => str_contains($m['says'], 'before'))));
     }

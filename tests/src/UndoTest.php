@@ -132,6 +132,30 @@ final class UndoTest extends ShopTestCase
         yield 'an ink taken off' => ['DELETE', '/api/shop/inks/13', null, 'taken off'];
     }
 
+    /** On a job’s page undo is that job’s, on a shelf that shelf’s, whatever was done elsewhere since. */
+    public function testUndoIsOfThePlaceWhereThePageStands(): void
+    {
+        $this->fullShop();
+        [$one, $two] = [$this->bring('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><path d="M1 1h7v7z" fill="#f00"/></svg>')['id'], $this->bring('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><path d="M1 1h7v7z" fill="#00f"/></svg>')['id']];
+        $this->ask('PATCH', "/api/jobs/$one", ['notes' => 'first']);
+        $this->ask('PATCH', "/api/jobs/$two", ['quantity' => 7]);
+        $this->ask('PATCH', '/api/darkroom/room', ['temperatureC' => 18, 'humidityPct' => 60]);
+        $can = fn (string $place): string => $this->ask('GET', "/api/undo?place=$place")['undoes'];
+        self::assertStringContainsString('Note', $can("job-$one"));
+        self::assertStringContainsString('Quantity', $can("job-$two"));
+        self::assertStringContainsString('Air', $can('darkroom'));
+        self::assertStringNotContainsString('Air', $can('jobs'));
+        self::assertStringContainsString('Air', $can(''));
+
+        $this->ask('POST', "/api/undo?place=job-$one");
+        self::assertSame('', $this->ask('GET', "/api/jobs/$one")['notes']);
+        self::assertSame(7, $this->ask('GET', "/api/jobs/$two")['quantity'], 'the other job stays');
+        self::assertSame(18.0, (float) $this->ask('GET', '/api/darkroom')['room']['temperatureC']);
+        $this->ask('POST', "/api/redo?place=job-$one");
+        self::assertSame('first', $this->ask('GET', "/api/jobs/$one")['notes']);
+        $this->ask('GET', '/api/undo?place=elsewhere', null, 422);
+    }
+
     #[DataProvider('doings')]
     public function testWhatIsDoneOnAnyShelfIsTakenBackAndDoneAgain(string $method, string $path, mixed $body, string $what): void
     {

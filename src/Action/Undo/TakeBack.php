@@ -9,16 +9,22 @@ use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Action\Unrecorded;
 use Ektype\App\Shop\Change\Change;
+use Ektype\App\Shop\Change\Place;
 use Ektype\App\Shop\Change\TouchedRow;
 
-/** Takes back the last thing that was done from this page, wherever that lies. */
+/** Takes back the last thing that was done from this page where it stands. */
 final readonly class TakeBack implements Unrecorded
 {
+    public function __construct(private ?Place $place = null)
+    {
+    }
+
     public function carryOut(ShopFloor $shop): string
     {
         $change = $shop->changes->lastBy(
             $shop->hand->page,
-        ) ?? throw Refused::because('There is nothing to undo: nothing was done from this page yet, or all of it was taken back.');
+            $this->place,
+        ) ?? throw Refused::because('There is nothing to undo: nothing was done here from this page yet, or all of it was taken back.');
         self::nobodyElse($shop, $change, 'take it back');
         self::putBack($shop, $change, $change->rows());
         $change->undone = true;

@@ -15,6 +15,8 @@ final readonly class Changes extends Shelf
 {
     /** So many are kept in all; older ones can no longer be taken back. */
     private const KEPT = 600;
+    /** So far back what was done at one place is looked for. */
+    private const LOOKED_BACK = 60;
 
     protected static function kind(): string
     {
@@ -33,16 +35,27 @@ final readonly class Changes extends Shelf
         $this->add($change);
     }
 
-    /** What undo would take back for a page. */
-    public function lastBy(string $page): ?Change
+    /** What undo would take back for a page where it stands. */
+    public function lastBy(string $page, ?Place $place = null): ?Change
     {
-        return $page === '' ? null : $this->shelf()->findOneBy(['page' => $page, 'undone' => false], ['id' => 'DESC']);
+        return $this->firstAt($place, $page, false);
     }
 
     /** What redo would do again for it: the one that was taken back last, which was done first. */
-    public function nextAgainBy(string $page): ?Change
+    public function nextAgainBy(string $page, ?Place $place = null): ?Change
     {
-        return $page === '' ? null : $this->shelf()->findOneBy(['page' => $page, 'undone' => true], ['id' => 'ASC']);
+        return $this->firstAt($place, $page, true);
+    }
+
+    private function firstAt(?Place $place, string $page, bool $undone): ?Change
+    {
+        foreach ($page === '' ? [] : $this->shelf()->findBy(['page' => $page, 'undone' => $undone], ['id' => $undone ? 'ASC' : 'DESC'], self::LOOKED_BACK) as $change) {
+            if ($place === null || $place->has($change)) {
+                return $change;
+            }
+        }
+
+        return null;
     }
 
     /** The turn of the oldest change that is still known; 0 while none was forgotten. */

@@ -1,13 +1,17 @@
 import { useMutation, useMutationState, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useLocation } from "react-router";
+import { handPlace } from "../ui/places";
 import { answer, api } from "./client";
 import { HAND, settled } from "./settled";
 
-/** What this page can take back or do again, wherever it lies; one state for the key and for what is seen. */
+/** What this page can take back or do again where it stands, a job’s on the job, a shelf’s on the shelf; one state for the key and for what is seen. */
 export function useHand() {
   const queries = useQueryClient();
+  const place = handPlace(useLocation().pathname);
+  const at = { params: { query: { place } } };
   const { data } = useQuery({
-    queryKey: HAND,
-    queryFn: () => answer(api.GET("/api/undo")),
+    queryKey: [...HAND, place],
+    queryFn: () => answer(api.GET("/api/undo", at)),
     refetchInterval: 8_000,
   });
   const last = useMutationState({ filters: { mutationKey: HAND }, select: (one) => one.state }).at(-1);
@@ -16,7 +20,7 @@ export function useHand() {
     mutationKey: [...HAND, "undo"],
     mutationFn: async () => {
       await settled(queries);
-      return answer(api.POST("/api/undo"));
+      return answer(api.POST("/api/undo", at));
     },
     onSettled,
   });
@@ -24,7 +28,7 @@ export function useHand() {
     mutationKey: [...HAND, "redo"],
     mutationFn: async () => {
       await settled(queries);
-      return answer(api.POST("/api/redo"));
+      return answer(api.POST("/api/redo", at));
     },
     onSettled,
   });

@@ -2,7 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { useHand } from "../api/hand";
 import { Push, Trouble } from "./Parts";
 
-/** Takes back the last thing that was done from this page, wherever it lies, and says what; or does it again. */
+/** Takes back the last thing that was done here from this page, and says what; or does it again. */
 export function Undo() {
   const hand = useHand();
   if (!hand.undoes && !hand.redoes) return null;
@@ -21,7 +21,7 @@ export function Undo() {
             maxW="120px"
           >
             Undo
-            <Text as="span" display="block" truncate hideBelow="xl">
+            <Text as="span" display="block" truncate hideBelow="md">
               {hand.undoes.toLowerCase()}
             </Text>
           </Push>

@@ -24,6 +24,18 @@ export function jobIn(path: string): number | null {
   return found ? Number(found[1]) : null;
 }
 
+/** Pages that belong to a shelf without bearing its name. */
+const OF_SHELF: Record<string, string> = { "": "jobs", meshes: "rack", "step-test": "lamps" };
+
+/** Where undo is asked for: a job, or a shelf; empty where neither is at hand. */
+export function handPlace(path: string): string {
+  const job = jobIn(path);
+  if (job !== null) return `job-${job}`;
+  const first = path.split("/")[1] ?? "";
+  const shelf = OF_SHELF[first] ?? first;
+  return shelves.some((one) => one.id === shelf) ? shelf : "";
+}
+
 /** The stage in the address; none while the pull is open. */
 export function stageIn(path: string) {
   const found = /^\/jobs\/\d+\/(\w+)/.exec(path)?.[1];
