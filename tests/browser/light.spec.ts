@@ -68,6 +68,31 @@ test("a step test is planned, run by the clock and read; the times learn from it
   expect(shop.tests[0]).toMatchObject({ lowS: 20, bestS: 61, remark: "overruled by hand" });
 });
 
+test("a test that a plate asks for keeps its plan at its address, is practised without waiting, and leads back", async ({ page }) => {
+  await page.goto("/jobs/3/light?plate=6");
+  await page.getByRole("link", { name: "Plan a step test of this screen" }).click();
+  await page.getByRole("button", { name: /^Run it/ }).click();
+  const planned = await page.getByRole("timer").textContent();
+  // The shop learns another test meanwhile: what is planned here stays.
+  const plan = page.url();
+  expect(plan).toMatch(/strips=\d+&step=[\d.]+/);
+  await page.getByRole("button", { name: "Practise without waiting, on the simulated lamp" }).click();
+  await expect(page.getByText("Practice on the simulated lamp: nothing burned")).toBeVisible();
+  await page.goto("/step-test");
+  await page.getByRole("link", { name: "Go on with it" }).click();
+  await expect(page).toHaveURL(plan);
+  await expect(words(page)).toContainText("All strips have their light");
+  await page.getByRole("button", { name: "Begin again" }).click();
+  await expect(page.getByRole("timer")).toHaveText(planned ?? "");
+  await page.getByRole("button", { name: "Practise without waiting, on the simulated lamp" }).click();
+  await page.getByRole("button", { name: "Read the strips" }).click();
+  await page.getByRole("button", { name: /^Scan with the/ }).click();
+  await expect(page.getByRole("heading", { name: /the best|Every strip|No strip/ })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole("button", { name: "Learn from it" })).toHaveCount(0);
+  await page.getByRole("link", { name: "Back to Royal of Weather Dial" }).click();
+  await expect(page).toHaveURL(/\/jobs\/3\/light\?plate=6/);
+});
+
 test("all strips lost leads to the next range; nothing is stored", async ({ page }) => {
   await page.goto(`${at}&part=read`);
   const before = (await (await page.request.get("/api/shop")).json()).tests.length;

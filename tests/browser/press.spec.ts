@@ -124,7 +124,7 @@ test("one scan reads every plate; another picture is refused where it was brough
 });
 
 test("an order is tried by keys before it is taken, and taken back", async ({ page }) => {
-  await page.goto("/jobs/2/press?view=order");
+  await page.goto("/jobs/2/press?look=order");
   await expect(page.getByRole("heading", { name: "Orders beside each other" })).toBeVisible();
   await page.getByRole("button", { name: /Sage ?, place 3 of 5/ }).focus();
   await page.keyboard.press("ArrowRight");
@@ -138,7 +138,7 @@ test("an order is tried by keys before it is taken, and taken back", async ({ pa
 });
 
 test("a seam lifts off-contact, a pushed stroke turns the squeegee round, a probe makes flash times the shop’s own", async ({ page }) => {
-  await page.goto("/jobs/2/press?view=set-up&plate=2");
+  await page.goto("/jobs/2/press?look=set-up&plate=2");
   await expect(page.getByRole("img", { name: /^The press from above: head 1 Base white/ })).toBeVisible();
   await expect(page.getByText("2.5 mm", { exact: true })).toBeVisible();
   await page.getByLabel("Seam or zip under a screen").fill("1,5");

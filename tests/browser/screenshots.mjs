@@ -23,7 +23,7 @@ const views = [
   ["lamp", "/lamps/2", { width: 1280, height: 1020 }],
   ["step-test", "/step-test?part=run&lamp=1&emulsion=1&um=101&dyed=1&step=6&strips=6", desk, "safe", "Start step 1 (space)"],
   ["press", "/jobs/2/press?plate=3", desk],
-  ["press-tablet", "/jobs/2/press?view=set-up&plate=3", tablet],
+  ["press-tablet", "/jobs/2/press?look=set-up&plate=3", tablet],
   ["practice", "/presses/practice", desk],
   ["darkroom", "/darkroom", desk],
 ];

@@ -117,3 +117,31 @@ test("art, plates and films, on an upright tablet", async ({ page }) => {
   await expect(page.getByRole("alert")).toContainText("The light table reads films back from PDF, PNG or TIFF");
   await expect(page.getByLabel("PDF, marks and label as vectors")).toBeChecked();
 });
+
+test("the step that is named is gone to from every stage of every job, and keys arrive at its heading", async ({ page }) => {
+  test.setTimeout(180_000);
+  await page.goto("/jobs");
+  await expect(page.getByText("Weather Dial")).toBeVisible();
+  const jobs = (await (await page.request.get("/api/jobs")).json()).jobs.map((job: { id: number }) => job.id);
+  expect(jobs.length).toBeGreaterThan(5);
+  for (const id of jobs) {
+    await page.goto(`/jobs/${id}/art`);
+    const { next } = await (await page.request.get(`/api/jobs/${id}`)).json();
+    for (const [key, stage] of [["a", "art"], ["p", "plates"], ["f", "films"], ["s", "screens"], ["t", "light"], ["r", "press"], ["w", "run"]]) {
+      await page.keyboard.press(key);
+      await expect(page).toHaveURL(new RegExp(`/jobs/${id}/${stage}`));
+      const button = page.locator("header").getByRole("button", { name: next.button, exact: true });
+      await expect(button).toBeVisible();
+      // What begins work is looked at elsewhere.
+      if (next.does !== "go") continue;
+      await button.press("Enter");
+      await expect(page).toHaveURL(new RegExp(`/jobs/${id}/${next.stage}\\?`));
+      if (next.plateId) await expect(page).toHaveURL(new RegExp(`plate=${next.plateId}`));
+      const place = next.look ? page.locator(`[data-look="${next.look}"]`) : page.locator("[data-bench]");
+      await expect(place, `job ${id} from ${stage}: ${next.sentence}`).toBeVisible();
+      await expect
+        .poll(() => place.evaluate((at) => at === document.activeElement || at.contains(document.activeElement)), { message: `job ${id} from ${stage}: ${next.sentence}` })
+        .toBe(true);
+    }
+  }
+});

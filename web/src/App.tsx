@@ -1,7 +1,8 @@
 import { Box } from "@chakra-ui/react";
-import { Suspense, useEffect } from "react";
+import { Suspense, useEffect, useRef } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { JobsShelf } from "./shelves/jobs/JobsShelf";
+import { keepFocus } from "./ui/arrive";
 import { Here } from "./ui/Here";
 import { JobFrame } from "./ui/JobFrame";
 import { Keys } from "./ui/Keys";
@@ -40,11 +41,13 @@ const ScreensStage = laterPage("/jobs/:id/screens", () =>
 
 export function App() {
   useEffect(fetchAhead, []);
+  const page = useRef<HTMLDivElement>(null);
+  useEffect(() => (page.current ? keepFocus(page.current) : undefined), []);
   return (
     <Box display="flex" minH="100%" flexDirection={{ base: "column", lg: "row" }}>
       <Here />
       <Rail />
-      <Box as="main" flex="1" minW="0" id="page" tabIndex={-1} outline="none">
+      <Box as="main" ref={page} flex="1" minW="0" id="page" tabIndex={-1} outline="none">
         <Notices />
         <Suspense fallback={<Box p="32px" aria-busy="true" />}>
           <Routes>

@@ -8,9 +8,10 @@ namespace Ektype\App\Query\Job;
 final readonly class NextStep
 {
     /**
-     * @param string   $stage   where it is done
-     * @param Does     $does    what the button does
-     * @param int|null $plateId for which plate; null for the whole job
+     * @param string    $stage   where it is done
+     * @param Does      $does    what the button does
+     * @param int|null  $plateId for which plate; null for the whole job
+     * @param Look|null $look    the part of the stage where it is done; null where it is the first
      */
     public function __construct(
         public string $stage,
@@ -18,6 +19,7 @@ final readonly class NextStep
         public string $button,
         public Does $does = Does::Go,
         public ?int $plateId = null,
+        public ?Look $look = null,
     ) {
     }
 }

@@ -21,7 +21,7 @@ final class WhatNext
             $job,
             \count($plates),
         ) ?? self::frames($plates) ?? self::light($job, $plates) ?? self::sink($plates) ?? self::press($plates)
-            ?? new NextStep('press', \count($plates) === 1 ? 'The screen is made: set up and print.' : 'All plates are in register: print.', 'See the press');
+            ?? new NextStep('press', \count($plates) === 1 ? 'The screen is made: set up and print.' : 'All plates are in register: print.', 'See the press', look: Look::SetUp);
     }
 
     private static function working(?Task $task): ?NextStep
@@ -70,6 +70,7 @@ final class WhatNext
                     'Choose',
                     Does::Go,
                     $one->plate->idOrFail(),
+                    Look::Frame,
                 );
             }
             // A frame that suits badly may be taken all the same: once it is coated for the plate, what comes after is next.
@@ -86,6 +87,7 @@ final class WhatNext
                     'Choose',
                     Does::Go,
                     $one->plate->idOrFail(),
+                    Look::Frame,
                 );
             }
         }
@@ -97,6 +99,7 @@ final class WhatNext
                     'See the screen',
                     Does::Go,
                     $one->plate->idOrFail(),
+                    Look::Burn,
                 );
             }
         }
@@ -114,7 +117,7 @@ final class WhatNext
                     default => [\sprintf('Coat frame %s for %s: %s.', self::frame($one), $one->plate->name, $one->coatWords), 'See how'],
                 };
 
-                return new NextStep('screens', $sentence, $button, Does::Go, $one->plate->idOrFail());
+                return new NextStep('screens', $sentence, $button, Does::Go, $one->plate->idOrFail(), $button === 'See how' ? Look::Stencil : Look::Frame);
             }
         }
 
@@ -127,13 +130,14 @@ final class WhatNext
         foreach ($plates as $one) {
             if ($one->burnedSeconds === null) {
                 return $one->stencil !== null && $one->stencil->dampForMin > 0
-                    ? new NextStep('light', $one->stencil->mind, 'See the light', Does::Go, $one->plate->idOrFail())
+                    ? new NextStep('light', $one->stencil->mind, 'See the light', Does::Go, $one->plate->idOrFail(), Look::Burn)
                     : new NextStep(
                         'light',
                         \sprintf('Burn frame %s for %s.', self::frame($one), $one->plate->name),
                         \sprintf('%s on the %s', self::seconds($one->light->value), self::lamp($job)),
                         Does::Go,
                         $one->plate->idOrFail(),
+                        Look::Burn,
                     );
             }
         }
@@ -152,6 +156,7 @@ final class WhatNext
                     'At the sink',
                     Does::Go,
                     $one->plate->idOrFail(),
+                    Look::Sink,
                 );
             }
             if (!$one->seen->canPrint) {
@@ -161,6 +166,7 @@ final class WhatNext
                     'See why',
                     Does::Go,
                     $one->plate->idOrFail(),
+                    Look::Sink,
                 );
             }
         }
@@ -179,6 +185,7 @@ final class WhatNext
                     'Read the marks',
                     Does::Go,
                     $one->plate->idOrFail(),
+                    Look::StrikeOff,
                 );
             }
             if (!$one->register->inRegister) {
@@ -188,6 +195,7 @@ final class WhatNext
                     'Turn the knobs',
                     Does::Go,
                     $one->plate->idOrFail(),
+                    Look::StrikeOff,
                 );
             }
         }

@@ -5,7 +5,7 @@ import type { ReactNode } from "react";
 export function Bench({ tool, beside, wide = 400 }: { tool: ReactNode; beside: ReactNode; wide?: number }) {
   return (
     <Box display="flex" flex="1" flexDirection={{ base: "column", lg: "row" }} minH="0">
-      <Box flex="1" minW="0" px={{ base: "20px", lg: "28px" }} py="20px">
+      <Box flex="1" minW="0" px={{ base: "20px", lg: "28px" }} py="20px" data-bench>
         {tool}
       </Box>
       <Box

@@ -1,8 +1,9 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useState } from "react";
+import { Suspense, useState } from "react";
 import { Outlet, useLocation, useNavigate, useOutletContext, useParams, useSearchParams } from "react-router";
 import { type Benches, type Job, type JobOn, laid, type PlateOn, Problem, type Stage } from "../api/client";
 import { askEarly, useBench, useBenchesAhead, useJob, useJobWork } from "../api/use";
+import { arrive } from "./arrive";
 import { askedWith } from "./asked";
 import { day } from "./day";
 import { useHabits } from "./habits";
@@ -122,7 +123,13 @@ export function JobFrame() {
   const next = () => {
     if (job.next.does === "separate") work.separate.mutate();
     else if (job.next.does === "films") work.films.mutate();
-    else go(`/jobs/${id}/${job.next.stage}${job.next.plateId ? `?plate=${job.next.plateId}` : ""}`);
+    else {
+      const asked = new URLSearchParams();
+      if (job.next.plateId) asked.set("plate", String(job.next.plateId));
+      if (job.next.look) asked.set("look", job.next.look);
+      go(`/jobs/${id}/${job.next.stage}?${asked}`);
+      arrive(job.next.look ?? "");
+    }
   };
   const busy = job.task?.state === "waiting" || job.task?.state === "working";
   return (
@@ -208,7 +215,10 @@ export function JobFrame() {
       </Box>
       <Box flex="1" minH="0" display="flex" flexDirection="column">
         {bench ? (
-          <Outlet context={atHand(stage, job, bench, plate?.id, choose, work)} />
+          // A stage that is still being fetched takes nothing of the head away, nor the focus that is there.
+          <Suspense fallback={<Box p="28px" aria-busy="true" />}>
+            <Outlet context={atHand(stage, job, bench, plate?.id, choose, work)} />
+          </Suspense>
         ) : (
           <Box p="28px" color="quiet" aria-busy="true" />
         )}

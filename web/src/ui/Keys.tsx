@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { useHand } from "../api/hand";
 import { useJobs, useShop } from "../api/use";
+import { arrive } from "./arrive";
 import { useHabits } from "./habits";
 import { useKey } from "./hotkey";
 import { Entry, Push } from "./Parts";
@@ -24,6 +25,7 @@ export function Keys() {
       const shelf = shelves.find((s) => s.key === e.key.toLowerCase());
       if (stage && job !== null) go(`/jobs/${job}/${stage.id}${plateIn(search)}`);
       else if (shelf) go(`/${shelf.id}`);
+      if ((stage && job !== null) || shelf) arrive("");
     },
   );
   useKey("o", () => job !== null && go(`/jobs/${job}${plateIn(search)}`));

@@ -34,12 +34,15 @@ export function ReadTest({
   of,
   bench,
   times,
+  practice,
   kept,
   again,
 }: {
   of: Tested;
   bench: StepBench;
   times: number[];
+  /** Nothing of it is kept. */
+  practice: boolean;
   kept: () => void;
   again: (step: number, strips: number) => void;
 }) {
@@ -197,12 +200,18 @@ export function ReadTest({
                 />
               </Field>
             ))}
-            <Action
-              onClick={save}
-              disabled={record.isPending || (said.low === "" && said.best === "" && said.high === "")}
-            >
-              Learn from it
-            </Action>
+            {practice ? (
+              <Action quiet onClick={kept}>
+                Put the practice aside
+              </Action>
+            ) : (
+              <Action
+                onClick={save}
+                disabled={record.isPending || (said.low === "" && said.best === "" && said.high === "")}
+              >
+                Learn from it
+              </Action>
+            )}
           </Box>
           {own !== null && (
             <Text fontSize="small" color="quiet" mt="6px">

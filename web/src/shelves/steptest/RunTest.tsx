@@ -6,7 +6,7 @@ import { timeWords } from "../../ui/timeWords";
 import { tone } from "../../ui/tone";
 import { isTyping } from "../../ui/typing";
 import { CardDrawing } from "./CardDrawing";
-import { begun, ended, isLate, light, momentOf, type Run, stopped } from "./run";
+import { begun, ended, isLate, light, momentOf, practised, type Run, stopped } from "./run";
 import { Timetable } from "./Timetable";
 
 const FLASH_MS = 700;
@@ -152,9 +152,16 @@ export function RunTest({
                 </Action>
               </>
             ) : moment.state === "ready" ? (
-              <Action minH="64px" flex="1" fontSize="22px" onClick={start}>
-                Start step {moment.step + 1} (space)
-              </Action>
+              <>
+                <Action minH="64px" flex="1" fontSize="22px" onClick={start}>
+                  Start step {moment.step + 1} (space)
+                </Action>
+                {step === 0 && (
+                  <Action quiet minH="64px" onClick={() => keep(practised(run))}>
+                    Practise without waiting, on the simulated lamp
+                  </Action>
+                )}
+              </>
             ) : moment.state === "burning" ? (
               <Action quiet minH="64px" flex="1" fontSize="22px" onClick={stop}>
                 Stop the lamp (space)

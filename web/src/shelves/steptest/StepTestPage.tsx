@@ -9,10 +9,11 @@ import { Action, Caution, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Tick, Views } from "../../ui/SmallButton";
 import { timeWords } from "../../ui/timeWords";
 import { Undo, UndoRefused } from "../../ui/Undo";
+import { WordLink } from "../../ui/WordLink";
 import { CardDrawing } from "./CardDrawing";
 import { ReadTest } from "./ReadTest";
 import { RunTest } from "./RunTest";
-import { begun, keepRun, keptRun, type Run, stripTimes } from "./run";
+import { begun, keepRun, keptRun, type Run, stripTimes, underWay } from "./run";
 import { Timetable } from "./Timetable";
 
 const parts = [
@@ -58,7 +59,23 @@ export function StepTestPage() {
   }, [key, bench]);
   const keep = (now: Run | null) => {
     setRun(now);
-    keepRun(now, key);
+    keepRun(now, key, window.location.search);
+  };
+  const other = bench && run === null ? underWay() : "";
+  const from = asked.get("from") ?? "";
+  // The whole plan stands in the address: opened again it is the same, whatever the shop has learned since.
+  const begin = () => {
+    if (!bench || !of) return;
+    set({
+      part: "run",
+      lamp: String(of.lampId),
+      emulsion: String(of.emulsionId),
+      um: of.thicknessUm.toFixed(1),
+      dyed: of.dyed ? "1" : "0",
+      strips: String(bench.plan.strips.length),
+      step: String(bench.plan.incrementS),
+      first: String(bench.plan.firstS),
+    });
   };
   const planned = bench?.plan.strips.map((_, k) => (k === 0 ? bench.plan.firstS : 0) + bench.plan.incrementS) ?? [];
   const times = run === null ? (bench?.plan.strips.map((s) => s.getsS) ?? []) : stripTimes(run, planned);
@@ -80,6 +97,19 @@ export function StepTestPage() {
         </Box>
       </Box>
       <UndoRefused />
+      {/^\/jobs\/\d+\/light\?/.test(from) && (
+        <WordLink to={from}>Back to {asked.get("for") || "the plate that asked for it"}</WordLink>
+      )}
+      {other && (
+        <Text role="status">
+          Another step test is under way on this device. <WordLink to={`/step-test${other}`}>Go on with it</WordLink>
+        </Text>
+      )}
+      {run?.practice && (
+        <Text role="status" fontWeight="700" borderLeftWidth="6px" borderColor="amber" pl="12px" mt="10px">
+          Practice on the simulated lamp: nothing burned, no second was waited for, and what is read now is not kept.
+        </Text>
+      )}
       <Views of={parts} at={part} pick={(view) => set({ part: view })} label="Step test" />
       <Box pt="22px">
         {part === "plan" && (
@@ -162,7 +192,7 @@ export function StepTestPage() {
                 <>
                   <Text maxW="70ch">{bench.says}</Text>
                   <Box display="flex" gap="12px" flexWrap="wrap">
-                    <Action onClick={() => set({ part: "run" })}>
+                    <Action onClick={begin}>
                       Run it: {bench.plan.strips.length} strips of {timeWords(bench.plan.incrementS)}
                     </Action>
                     {([600, 1200] as const).map((dpi) => (
@@ -212,6 +242,7 @@ export function StepTestPage() {
             of={of}
             bench={bench}
             times={times}
+            practice={run?.practice === true}
             kept={() => {
               keep(null);
               set({ part: "plan", step: null, strips: null, first: null });

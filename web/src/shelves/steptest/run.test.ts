@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { begun, ended, isLate, light, momentOf, stopped, stripTimes } from "./run";
+import { begun, ended, isLate, light, momentOf, practised, stopped, stripTimes } from "./run";
 
 describe("a step test under way", () => {
   it("counts each step by the clock and covers one strip more after each", () => {
@@ -13,6 +13,13 @@ describe("a step test under way", () => {
     for (let k = 0; k < 3; k++) run = ended(light(run, 0), 6);
     expect(momentOf(run, 0)).toEqual({ state: "done" });
     expect(stripTimes(run, [6, 6, 6, 6])).toEqual([6, 12, 18, 24]);
+  });
+
+  it("is over at once in practice, and says that it was none", () => {
+    const run = practised(begun(10, 5, 3));
+    expect(momentOf(run, 0)).toEqual({ state: "done" });
+    expect(stripTimes(run, [15, 5, 5])).toEqual([15, 20, 25]);
+    expect(run.practice).toBe(true);
   });
 
   it("says when a tablet slept through the end of a step", () => {

@@ -11,6 +11,8 @@ export type Run = {
   given: number;
   /** When the step under way began, ms of the clock; null between steps. */
   startedAt: number | null;
+  /** Run on the simulated lamp without waiting: nothing burned, and nothing is learned from it. */
+  practice?: boolean;
 };
 
 /** What is late by no more than this was seen in time, s. */
@@ -63,6 +65,15 @@ export function stopped(run: Run, now: number): Run {
   return given >= length ? ended(run, length) : { ...run, given, startedAt: null };
 }
 
+/** All steps at once, on the simulated lamp. */
+export const practised = (run: Run): Run => ({
+  ...run,
+  lasted: [...run.steps],
+  given: 0,
+  startedAt: null,
+  practice: true,
+});
+
 /** Seconds that each strip was given: strip k all steps up to its own. */
 export function stripTimes(run: Run, planned: number[]): number[] {
   let sum = 0;
@@ -72,12 +83,22 @@ export function stripTimes(run: Run, planned: number[]): number[] {
   });
 }
 
-export function keepRun(run: Run | null, of: string) {
+/** @param address where its whole plan stands, so that it is found again from anywhere */
+export function keepRun(run: Run | null, of: string, address: string) {
   try {
     if (run === null) localStorage.removeItem(KEY);
-    else localStorage.setItem(KEY, JSON.stringify({ of, run }));
+    else localStorage.setItem(KEY, JSON.stringify({ of, run, address }));
   } catch {
     // Without storage the test lasts as long as the page.
+  }
+}
+
+/** Where the test that is under way on this device stands; empty where none is. */
+export function underWay(): string {
+  try {
+    return (JSON.parse(localStorage.getItem(KEY) ?? "null") as { address?: string } | null)?.address ?? "";
+  } catch {
+    return "";
   }
 }
 

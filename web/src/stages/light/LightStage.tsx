@@ -32,12 +32,14 @@ export function LightStage() {
       wide={400}
       tool={
         <Box display="flex" flexDirection="column" gap="22px">
-          <Burn
-            key={`burn of ${plate.id}`}
-            plate={plate}
-            lamp={lamp?.name ?? "the lamp"}
-            burned={(seconds) => work.plate.mutate({ plateId: plate.id, burnedSeconds: seconds })}
-          />
+          <Box data-look="burn">
+            <Burn
+              key={`burn of ${plate.id}`}
+              plate={plate}
+              lamp={lamp?.name ?? "the lamp"}
+              burned={(seconds) => work.plate.mutate({ plateId: plate.id, burnedSeconds: seconds })}
+            />
+          </Box>
           <Trouble of={work.plate.error} field="burnedSeconds" />
           {(plate.burnedSeconds === null || plate.stencilNow?.oldPicture) && plate.frameId !== null && (
             <Mind plate={plate} />
@@ -56,12 +58,14 @@ export function LightStage() {
             />
           )}
           {plate.burnedSeconds !== null && (
-            <AtTheSink
-              key={`sink of ${plate.id} ${plate.sinkCheck === null}`}
-              plate={plate}
-              tell={(sinkCheck) => work.plate.mutate({ plateId: plate.id, sinkCheck })}
-              error={work.plate.error}
-            />
+            <Box data-look="sink">
+              <AtTheSink
+                key={`sink of ${plate.id} ${plate.sinkCheck === null}`}
+                plate={plate}
+                tell={(sinkCheck) => work.plate.mutate({ plateId: plate.id, sinkCheck })}
+                error={work.plate.error}
+              />
+            </Box>
           )}
           <TimeScale light={light} tests={tests.filter((t) => !t.setAside)} burned={plate.burnedSeconds} />
           <Batches job={job} at={at.choose} change={(to) => work.change.mutate(to)} />
@@ -142,6 +146,8 @@ function Knows({ job, plate }: { job: JobOn<"light">; plate: PlateOn<"light"> })
     emulsion: String(job.emulsionId ?? ""),
     um: plate.thicknessUm.toFixed(1),
     dyed: plate.meshGeometry.dyed ? "1" : "0",
+    from: `/jobs/${job.id}/light?plate=${plate.id}`,
+    for: `${plate.name} of ${job.name}`,
   })}`;
   return (
     <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1fr 300px" }} gap="28px">

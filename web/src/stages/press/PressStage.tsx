@@ -30,12 +30,12 @@ export function PressStage() {
   const [params, setParams] = useSearchParams();
   if (!job.separated || !plate) return <NotYet>The press comes last. Separate the art first.</NotYet>;
   const press = shop?.presses.find((p) => p.id === job.pressId);
-  const asked = params.get("view");
+  const asked = params.get("look");
   const view: View = views.find(([v]) => v === asked)?.[0] ?? "strike-off";
   const show = (to: View) =>
     setParams(
       (was) => {
-        was.set("view", to);
+        was.set("look", to);
         return was;
       },
       { replace: true },
@@ -51,10 +51,12 @@ export function PressStage() {
               {plate.mind}
             </Text>
           )}
-          {view === "set-up" && <SetUpView at={at} press={press} presses={shop?.presses ?? []} />}
-          {view === "order" && <OrderView at={at} />}
-          {view === "strike-off" && <StrikeOff at={at} plate={plate} press={press} />}
-          {view === "flash" && <FlashView at={at} />}
+          <Box data-look={view} display="flex" flexDirection="column" gap="20px">
+            {view === "set-up" && <SetUpView at={at} press={press} presses={shop?.presses ?? []} />}
+            {view === "order" && <OrderView at={at} />}
+            {view === "strike-off" && <StrikeOff at={at} plate={plate} press={press} />}
+            {view === "flash" && <FlashView at={at} />}
+          </Box>
           <Caution>
             Keep hands and sleeves clear of the arms and pinch points when the press turns; platens, flash and prints
             are hot; never leave cloth under a flash.

@@ -35,7 +35,7 @@ export function ScreensStage() {
     <Bench
       wide={view === "frame" ? 400 : 336}
       tool={
-        <Box display="flex" flexDirection="column" gap="18px">
+        <Box data-look={view} display="flex" flexDirection="column" gap="18px">
           <Views of={views} at={view} pick={look} label="Look at the screen" />
           {view === "frame" && <Frames at={at} plate={plate} look={look} />}
           {view === "mesh" && <Meshes key={plate.id} at={at} plate={plate} />}
