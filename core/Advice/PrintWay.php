@@ -16,9 +16,14 @@ use Ektype\Core\Separation\PlateShare;
 /** One way to print a picture, with what it costs on a press and how near it comes. */
 final readonly class PrintWay
 {
-    /** A job’s own minutes, and each screen’s: coated, burned, taped, set up, registered, cleaned (heuristic, manual press). */
+    /**
+     * A job’s own minutes, and each screen’s: coated, burned, taped, set up, registered, cleaned (heuristic); an automatic
+     * has more to set, its air, strokes and dwell, before the first print.
+     */
     private const SET_UP_MIN = 15.0;
+    private const SET_UP_AUTOMATIC_MIN = 25.0;
     private const SCREEN_MIN = 14.0;
+    private const SCREEN_AUTOMATIC_MIN = 16.0;
     /** Through which mesh plates of a role usually print, threads per cm and thread in µm: 156, 305 and 255 per inch (heuristic). */
     private const MESHES = ['base' => [61.0, 64.0], 'colour' => [120.0, 34.0], 'highlight' => [90.0, 48.0]];
 
@@ -32,6 +37,7 @@ final readonly class PrintWay
      * @param float            $mean   of the print from the art, ΔE00
      * @param float            $p95    95 % of it is nearer, ΔE00
      * @param float            $cm2    of the whole print
+     * @param bool             $atOnce whether all heads of the press print at the same time
      */
     public function __construct(
         public MethodName $method,
@@ -40,11 +46,15 @@ final readonly class PrintWay
         public float $mean,
         public float $p95,
         private float $cm2,
+        bool $atOnce = false,
     ) {
         $screens = \count($plates);
-        $this->setUpMin = self::SET_UP_MIN + self::SCREEN_MIN * $screens;
+        $this->setUpMin = $atOnce
+            ? self::SET_UP_AUTOMATIC_MIN + self::SCREEN_AUTOMATIC_MIN * $screens
+            : self::SET_UP_MIN + self::SCREEN_MIN * $screens;
         $flashes = \count(array_filter($plates, static fn (PlateShare $p): bool => $p->role === PlateRole::Base)) + \count(array_filter($plates, static fn (PlateShare $p): bool => $p->role === PlateRole::Highlight));
-        $this->secondsAShirt = CycleTime::seconds(array_map(self::strokes(...), $plates), $flashes);
+        $strokes = array_map(self::strokes(...), $plates);
+        $this->secondsAShirt = $atOnce ? CycleTime::atOnce($strokes, $flashes) : CycleTime::seconds($strokes, $flashes);
         $this->inkGrams = array_sum(array_map($this->grams(...), $plates));
     }
 

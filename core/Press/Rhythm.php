@@ -11,7 +11,6 @@ namespace Ektype\Core\Press;
  */
 final readonly class Rhythm
 {
-    private const INDEX_S = 2.0;
     private const HOUR_S = 3600.0;
     /** Of a run goes to ink, wiping, tacking and breath (heuristic). */
     private const PAUSES = 0.12;
@@ -68,7 +67,7 @@ final readonly class Rhythm
             $works['loading'] = CycleTime::LOAD_S;
             arsort($works);
             $slowest = array_key_first($works);
-            $piece = self::INDEX_S + $works[$slowest];
+            $piece = CycleTime::INDEX_S + $works[$slowest];
             $hands = 2;
         } else {
             // While one platen is under the flash or cools, the hands print the next: only what no other platen fills is waited for.

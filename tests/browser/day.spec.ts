@@ -129,6 +129,15 @@ test("from bare shelves by six questions to films and a work order, and to the s
   await page.getByRole("link", { name: "Set up the shop: six questions" }).click();
   await expect(page.getByRole("heading", { name: "First morning" })).toBeVisible();
   expect(await grave(page)).toEqual([]);
+  // A length that nobody typed over is the same after inches and back.
+  await page.getByRole("radio", { name: "Inches, threads per inch" }).check();
+  await expect(page.getByLabel("Inside across, in")).toHaveValue("18.110");
+  await page.getByRole("radio", { name: "Millimetres, threads per cm" }).check();
+  await expect(page.getByLabel("Inside across, mm")).toHaveValue("460");
+  await page.getByRole("radio", { name: /^Automatic/ }).check();
+  await expect(page.getByLabel("Heads")).toHaveValue("8");
+  await expect(page.getByLabel("Platens")).toHaveValue("10");
+  await page.getByRole("radio", { name: /^Rotary/ }).check();
   await page.getByRole("radio", { name: "Halogen work light" }).check();
   await page.getByLabel("Row 4, how many frames").click();
   await page.keyboard.press("Control+a");

@@ -48,6 +48,13 @@ final class FirstMorningTest extends ShopTestCase
         self::assertSame([], $this->ask('GET', '/api/shop')['frames']);
     }
 
+    public function testASecondEmulsionStandsBesideTheFirst(): void
+    {
+        $shop = $this->ask('POST', '/api/morning', ['secondEmulsion' => 'photopolymer', 'insideWidthMm' => 460] + self::ANSWERS, 201);
+        self::assertSame(['dual_cure', 'photopolymer'], array_column($shop['emulsions'], 'kind'));
+        self::assertSame([true, true], array_column($shop['emulsions'], 'assumed'));
+    }
+
     public function testAJobBegunBeforeTheShopStoodTakesItsOnlyTools(): void
     {
         $job = $this->bring(self::twoDots());

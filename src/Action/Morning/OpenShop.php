@@ -32,7 +32,10 @@ final readonly class OpenShop implements Change
     private const USUAL_FILM_UM = 30.0;
     private const USUAL_CENTRE_MM = 270.0;
 
-    /** @param list<FramesWanted> $frames */
+    /**
+     * @param list<FramesWanted> $frames
+     * @param EmulsionKind|null  $second that stands beside the first; null where one is enough
+     */
     public function __construct(
         private Prints $prints,
         private PressKind $press,
@@ -45,6 +48,7 @@ final readonly class OpenShop implements Change
         private float $insideWidthMm,
         private float $insideHeightMm,
         private FilmSource $films,
+        private ?EmulsionKind $second = null,
     ) {
     }
 
@@ -61,8 +65,7 @@ final readonly class OpenShop implements Change
             }
         }
         $lamp = new Lamp(ucfirst($this->lamp->says()), $this->lamp, 0.0);
-        $emulsion = new Emulsion(ucfirst($this->emulsion->says()), $this->emulsion);
-        $emulsion->filmUm = $this->emulsion === EmulsionKind::CapillaryFilm ? self::USUAL_FILM_UM : null;
+        $emulsion = self::emulsion($this->emulsion);
         $press = new Press(
             match ($this->press) {
                 PressKind::Rotary => \sprintf('Press, %d %s', $this->heads, $this->heads === 1 ? 'head' : 'heads'),
@@ -89,6 +92,9 @@ final readonly class OpenShop implements Change
         foreach ([$lamp, $emulsion, $press, $printer] as $tool) {
             OnlyOne::taken($shop, $tool);
         }
+        if ($this->second !== null && $this->second !== $this->emulsion) {
+            $shop->emulsions->add(self::emulsion($this->second));
+        }
         foreach ($this->frames as $i => $wanted) {
             try {
                 (new PutFrames($wanted->count, $wanted->mesh, $this->insideWidthMm, $this->insideHeightMm, Tension::USUAL))->carryOut($shop);
@@ -98,5 +104,14 @@ final readonly class OpenShop implements Change
         }
 
         return 'First morning of the shop';
+    }
+
+    private static function emulsion(EmulsionKind $kind): Emulsion
+    {
+        $emulsion = new Emulsion(ucfirst($kind->says()), $kind);
+        $emulsion->filmUm = $kind === EmulsionKind::CapillaryFilm ? self::USUAL_FILM_UM : null;
+        $emulsion->assumed = true;
+
+        return $emulsion;
     }
 }

@@ -36,6 +36,7 @@ final readonly class FirstAnswers
         public FilmSource $films,
         #[Assert\Valid, Assert\Count(max: 24)]
         public array $frames = [],
+        public ?EmulsionKind $secondEmulsion = null,
     ) {
     }
 
@@ -62,6 +63,7 @@ final readonly class FirstAnswers
             $this->insideWidthMm,
             $this->insideHeightMm,
             $this->films,
+            $this->secondEmulsion,
         );
     }
 }

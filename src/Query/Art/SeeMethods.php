@@ -9,6 +9,7 @@ use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Job\BegunPlan;
 use Ektype\App\Shop\Job\Job;
+use Ektype\App\Shop\Press\PressKind;
 use Ektype\App\Work\Tone\MethodProof;
 use Ektype\App\Work\Tone\SmallArt;
 use Ektype\App\Work\Tone\SmallPrint;
@@ -136,7 +137,7 @@ final readonly class SeeMethods
 
     private function way(Job $job, MethodName $method, bool $tonal, SmallPrint $print): PrintWay
     {
-        return new PrintWay($method, $print->plates, self::fits($job, $method, $tonal), $print->deltaE, $print->p95, $job->widthMm * $job->heightMm() / 100);
+        return new PrintWay($method, $print->plates, self::fits($job, $method, $tonal), $print->deltaE, $print->p95, $job->widthMm * $job->heightMm() / 100, $job->press?->kind === PressKind::Automatic);
     }
 
     /** Transparent layers want paper or light cloth under them. */
