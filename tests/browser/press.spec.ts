@@ -25,13 +25,13 @@ test("on the virtual press the solver’s turns bring four colours into register
 
 test("turned and printed again, the second reading is compared with the first; the set-up is ticked and kept", async ({ page }) => {
   await page.goto("/jobs/2/press?plate=3");
-  await expect(page.getByText(/^Before the last turns .* at the worst mark\.$/)).toBeVisible();
+  await expect(page.getByText(/^The turns that were made before this print brought it from .* at the worst mark\.$/)).toBeVisible();
   await page.getByRole("button", { name: "Turned, printed again: read the second strike-off" }).click();
   await expect(page.getByRole("heading", { name: "Read Sage at the marks again" })).toBeVisible();
   await page.getByLabel("top, right", { exact: true }).fill("0.05");
   await page.getByLabel("bottom, right", { exact: true }).fill("0.05");
   await page.getByRole("button", { name: "Reckon the turns" }).click();
-  await expect(page.getByText(/^Before the last turns 0\.9\d mm, after them 0\.05 mm/)).toBeVisible();
+  await expect(page.getByText(/brought it from 0\.9\d mm to 0\.05 mm/)).toBeVisible();
   await expect(page.getByRole("heading", { name: /Sage is in register/ })).toBeVisible();
   await page.getByRole("button", { name: "Set up" }).click();
   await page.getByLabel("Platens tight and parallel to each other").check();
@@ -43,7 +43,7 @@ test("turns are confirmed once, however slow the shop answers, and head and benc
   await page.goto("/jobs/2/press?plate=3");
   const confirm = page.getByRole("button", { name: "Turned, printed again: read the second strike-off" });
   await expect(confirm).toBeVisible();
-  await expect(page.locator("header")).toContainText("Sage is 0.96 mm out of register.");
+  await expect(page.locator("header")).toContainText("Sage was 0.96 mm out on the last print.");
   let turned = 0;
   page.on("request", (request) => {
     if (request.url().endsWith("/turned")) turned++;
@@ -56,7 +56,7 @@ test("turns are confirmed once, however slow the shop answers, and head and benc
   await expect(confirm).toBeDisabled();
   // At every look the head and the bench agree of Sage.
   const told = () =>
-    page.evaluate(() => [document.querySelector("header")?.textContent?.includes("Sage is 0.96 mm out") ?? false, document.body.textContent?.includes("Read Sage at the marks again") ?? false]);
+    page.evaluate(() => [document.querySelector("header")?.textContent?.includes("Sage was 0.96 mm out") ?? false, document.body.textContent?.includes("Read Sage at the marks again") ?? false]);
   let now = await told();
   for (; !now[1]; now = await told()) {
     expect(now[0], "not told yet anywhere").toBe(true);

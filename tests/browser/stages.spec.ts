@@ -107,7 +107,8 @@ test("art, plates and films, on an upright tablet", async ({ page }) => {
   await expect(page.getByRole("img", { name: /^4 films on/ })).toBeVisible();
   await page.getByLabel("SVG, marks and label as vectors").click();
   await expect(page.getByLabel("SVG, marks and label as vectors")).toBeChecked();
-  await expect(page.getByRole("heading", { name: "The plates have changed since these films were written" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "These films are old" })).toBeVisible();
+  await expect(page.getByRole("status").getByText(/burn none of them/)).toBeVisible();
   for (const format of ["TIFF, Group 4", "PNG, one bit"]) {
     await page.getByLabel(format).click();
     await expect(page.getByLabel(format)).not.toBeChecked();

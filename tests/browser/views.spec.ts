@@ -92,10 +92,21 @@ test("keys lead everywhere, units swap, anything is found", async ({ page }) => 
   await expect(page.getByRole("dialog", { name: "Keys" })).toContainText("Safelight on and off");
   await page.keyboard.press("Escape");
   await page.keyboard.press("/");
-  await expect(page.getByLabel("Find a job, a frame, an ink, a stage")).toBeFocused();
+  await expect(page.getByLabel("Find a job, a frame, an ink, a page, what is to be done")).toBeFocused();
   await page.keyboard.type("old tube");
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/lamps$/);
+  // What is to be done is found by its word, and gone to.
+  for (const [words, address, heading] of [["work order", /\/jobs\/2\/run$/, /pieces$/], ["coat", /\/jobs\/2\/screens\?look=stencil$/, null], ["set press off-contact", /\/jobs\/2\/press\?look=set-up$/, null]] as const) {
+    await page.goto("/jobs/2");
+    await expect(page.getByRole("heading", { name: "Night Moth Count" })).toBeVisible();
+    await page.keyboard.press("/");
+    await page.keyboard.type(words);
+    await page.keyboard.press("Enter");
+    await expect(page).toHaveURL(address);
+    if (heading) await expect(page.getByRole("heading", { name: heading })).toBeVisible();
+    await expect.poll(() => page.evaluate(() => /^H[1-3]$/.test(document.activeElement?.tagName ?? ""))).toBe(true);
+  }
 });
 
 test("a quick hand finds what the slow shop has not told yet", async ({ page }) => {

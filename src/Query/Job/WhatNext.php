@@ -191,7 +191,7 @@ final class WhatNext
             if (!$one->register->inRegister) {
                 return new NextStep(
                     'press',
-                    \sprintf('%s is %.2f mm out of register.', $one->plate->name, $one->register->nowMaxMm),
+                    \sprintf('%s was %.2f mm out on the last print.', $one->plate->name, $one->register->nowMaxMm),
                     'Turn the knobs',
                     Does::Go,
                     $one->plate->idOrFail(),

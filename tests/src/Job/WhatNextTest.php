@@ -113,7 +113,7 @@ final class WhatNextTest extends TestCase
         }
         self::assertSame([
             'strike-off' => 'press: Print a strike-off and read Straw at the marks. / Read the marks',
-            'out of register' => 'press: Straw is 0.42 mm out of register. / Turn the knobs',
+            'out of register' => 'press: Straw was 0.42 mm out on the last print. / Turn the knobs',
             'not fit to print' => 'light: The screen of Straw cannot go to the press: make it again. / See why',
             'not looked at' => 'light: Wash out frame B and look at Straw against the light. / At the sink',
             'not burned' => 'light: Burn frame B for Straw. / 42 s on the lamp',

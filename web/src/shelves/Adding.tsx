@@ -23,6 +23,8 @@ export type Asked = {
   start: string;
   /** A length is kept in mm, and shown and typed as this page counts. */
   kind?: "number" | "text" | "colour" | "yes" | "date" | "mesh" | "length";
+  /** The choice of another field that a name speaks of, until somebody chooses there. */
+  speaksOf?: string;
   /** Says more of it, in words, as it is filled in. */
   hint?: (text: string) => string;
   choices?: (readonly [string, string])[];
@@ -132,7 +134,14 @@ function ShelfForm({
   const { inches, lengthUnit } = useHabits();
   // What stands in the form was told when it was opened, whatever comes meanwhile.
   const [seen] = useState(() => seenHere());
-  const { register, handleSubmit, watch, getValues, setValue } = useForm<Record<string, string>>({
+  const {
+    register,
+    handleSubmit,
+    watch,
+    getValues,
+    setValue,
+    formState: { dirtyFields },
+  } = useForm<Record<string, string>>({
     defaultValues: Object.fromEntries(
       asked.map((a) => {
         const text = asText(values?.[a.name], a.start);
@@ -148,6 +157,13 @@ function ShelfForm({
       if (one.kind === "length") setValue(one.name, swapped(getValues(one.name) ?? "", counted.current, inches));
     counted.current = inches;
   }, [inches, asked, getValues, setValue]);
+  const spoken = (one: Asked, text: string) => {
+    const other = asked.find((a) => a.name === one.speaksOf);
+    if (!other || values || dirtyFields[other.name]) return;
+    const plain = (words: string) => words.toLowerCase().replace(/[^a-z]/g, "");
+    const found = other.choices?.find(([, says]) => plain(text).includes(plain(says)));
+    if (found) setValue(other.name, found[0]);
+  };
   return (
     <form
       onSubmit={handleSubmit((fields) =>
@@ -185,7 +201,7 @@ function ShelfForm({
                 className={one.kind === "colour" ? "colours" : undefined}
                 fontFamily={one.kind === "text" ? "body" : "readout"}
                 p={one.kind === "colour" ? "4px" : undefined}
-                {...register(one.name)}
+                {...register(one.name, { onChange: (e) => spoken(one, String(e.target.value)) })}
               />
             )}
           </Field>

@@ -146,14 +146,13 @@ export function JobFrame() {
         py={{ base: "6px", md: "10px" }}
         borderBottomWidth="1px"
         borderColor="line"
-        flexWrap={{ base: "wrap", md: "nowrap" }}
       >
-        <Box minW="0" flex={{ base: "1 1 100%", md: "1 1 320px" }}>
+        <Box minW="0" flex={{ base: "1 1 auto", md: "1 1 320px" }}>
           <Text
             as="h1"
             className="wide"
             fontWeight="800"
-            fontSize={{ base: "24px", xl: "title" }}
+            fontSize={{ base: "lead", md: "24px", xl: "title" }}
             lineHeight="1.1"
             letterSpacing="-0.01em"
             truncate
@@ -161,7 +160,10 @@ export function JobFrame() {
           >
             {job.name}
           </Text>
-          <Text color="quiet" truncate hideBelow="sm">
+          <Text fontSize="small" lineHeight="1.2" hideFrom="md">
+            {job.next.sentence}
+          </Text>
+          <Text color="quiet" truncate hideBelow="md">
             {[
               job.quantity > 0 && `${job.quantity} ${job.substrate} ${job.garment}`,
               job.cloth,
@@ -172,10 +174,10 @@ export function JobFrame() {
               .join(", ")}
           </Text>
         </Box>
-        <Box display="flex" alignItems="center" gap="18px" flex="0 1 auto">
+        <Box display="flex" alignItems="center" gap={{ base: "10px", md: "18px" }} flex="none">
           <JobMenu job={job} work={work} />
           <Undo />
-          <Box textAlign="left" maxW="260px">
+          <Box textAlign="left" maxW="260px" hideBelow="md">
             <Text fontSize="small" color="quiet">
               Next
             </Text>
@@ -184,7 +186,7 @@ export function JobFrame() {
             </Text>
           </Box>
           {!busy && (
-            <Action onClick={next} whiteSpace="nowrap">
+            <Action onClick={next} whiteSpace={{ base: "normal", md: "nowrap" }} maxW={{ base: "128px", md: "none" }}>
               {job.next.button}
             </Action>
           )}

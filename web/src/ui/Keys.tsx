@@ -7,7 +7,7 @@ import { arrive } from "./arrive";
 import { useHabits } from "./habits";
 import { useKey } from "./hotkey";
 import { Entry, Push } from "./Parts";
-import { jobIn, plateIn, shelves, stages } from "./places";
+import { jobDeeds, jobIn, plateIn, shelves, shopDeeds, stages } from "./places";
 import { Sheet } from "./Sheet";
 
 /** The keys that work everywhere, the list of them, and finding anything. */
@@ -99,7 +99,9 @@ function Find({ close }: { close: () => void }) {
       ...(job === null
         ? []
         : stages.map((s) => ({ what: s.name, kind: "stage of this job", to: `/jobs/${job}/${s.id}` }))),
+      ...(job === null ? [] : jobDeeds.map((d) => ({ ...d, kind: "of this job", to: `/jobs/${job}${d.to}` }))),
       ...shelves.map((s) => ({ what: s.name, kind: "shelf", to: `/${s.id}` })),
+      ...shopDeeds.map((d) => ({ ...d, kind: "in the shop" })),
       ...(shop?.frames ?? []).map((f) => ({
         what: `Frame ${f.label}`,
         kind: `${f.mesh.name}, ${f.state}`,
@@ -119,6 +121,7 @@ function Find({ close }: { close: () => void }) {
   const open = (to: string) => {
     close();
     go(to);
+    arrive(new URLSearchParams(to.split("?")[1]).get("look") ?? "");
   };
   const looking = jobs === undefined || shop === undefined || isPlaceholderData;
   useEffect(() => {
@@ -130,8 +133,8 @@ function Find({ close }: { close: () => void }) {
     <Sheet label="Find anything" close={close}>
       <Entry
         autoFocus
-        aria-label="Find a job, a frame, an ink, a stage"
-        placeholder="A job, a frame, an ink, a stage"
+        aria-label="Find a job, a frame, an ink, a page, what is to be done"
+        placeholder="A job, a frame, an ink, a page, what is to be done"
         value={text}
         onChange={(e) => {
           setText(e.target.value);

@@ -232,7 +232,7 @@ function FourFigures({ plate, turn }: { plate: Plate; turn: number }) {
     offContact: inches ? `${((plate.offContact.value ?? 0) / 25.4).toFixed(3)} in` : undefined,
   };
   return (
-    <Box display="grid" gridTemplateColumns=".96fr .96fr 1.04fr 1.06fr" gap="4px" mt="10px">
+    <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(72px, 1fr))" gap="4px" mt="10px">
       {four.map(([label, name]) => (
         <Opened
           key={name}

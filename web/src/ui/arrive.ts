@@ -37,7 +37,10 @@ const isOff = (element: Element) => element.matches(":disabled");
 export function keepFocus(page: HTMLElement): () => void {
   let path: Element[] = [];
   let waiting = 0;
+  // Where the hand was before a sheet came over the page.
+  let before: HTMLElement | null = null;
   const note = (e: FocusEvent) => {
+    if (path[0] instanceof HTMLElement && page.contains(path[0])) before = path[0];
     path = [];
     for (let at = e.target as Element | null; at !== null; at = at.parentElement) path.push(at);
   };
@@ -51,6 +54,7 @@ export function keepFocus(page: HTMLElement): () => void {
     }
     const stands = path.find((one) => one.isConnected && page.contains(one));
     path = [];
+    if (stands === undefined && before?.isConnected) before.focus({ preventScroll: true });
     for (let at = stands ?? null; at !== null; at = at.parentElement) {
       if (focus(at.querySelector(HEADINGS)) || at === page) return;
     }
@@ -63,7 +67,7 @@ export function keepFocus(page: HTMLElement): () => void {
   };
   const watch = new MutationObserver(changed);
   document.addEventListener("focusin", note);
-  watch.observe(page, { childList: true, subtree: true, attributes: true, attributeFilter: ["disabled"] });
+  watch.observe(document.body, { childList: true, subtree: true, attributes: true, attributeFilter: ["disabled"] });
   return () => {
     window.clearTimeout(waiting);
     document.removeEventListener("focusin", note);

@@ -18,6 +18,42 @@ export const shelves = [
   { id: "presses", name: "Presses", key: "e" },
 ] as const;
 
+type Deed = { what: string; to: string; also?: string };
+
+/** What is done at a job, by the words that somebody would look for, and where; addresses follow that of the job. */
+export const jobDeeds: Deed[] = [
+  { what: "Work order", to: "/run", also: "print sheet heads pieces sizes" },
+  { what: "Size and place of the print", to: "/art", also: "width height garment colour customer due" },
+  { what: "Proof", to: "/art?look=print", also: "customer approve picture" },
+  { what: "Write and download the films", to: "/films", also: "positives zip pdf" },
+  { what: "Choose frames", to: "/screens?look=frame", also: "rack set screen" },
+  { what: "Choose mesh", to: "/screens?look=mesh", also: "count threads" },
+  { what: "Coat", to: "/screens?look=stencil", also: "emulsion trough stencil eom damp" },
+  { what: "Halftone on mesh", to: "/screens?look=pattern", also: "moire moiré ruling angle" },
+  { what: "Burn", to: "/light", also: "expose exposure time seconds lamp" },
+  { what: "Look at the sink", to: "/light?look=sink", also: "wash rinse develop" },
+  { what: "Set up the press", to: "/press?look=set-up", also: "off-contact squeegee angle stroke" },
+  { what: "Print order", to: "/press?look=order", also: "sequence flash" },
+  {
+    what: "Read a strike-off",
+    to: "/press?look=strike-off",
+    also: "register registration marks knobs turns test print scan",
+  },
+  { what: "Flash and rhythm", to: "/press?look=flash", also: "cure dwell minutes pace" },
+];
+
+/** What is done in the shop, the same way. */
+export const shopDeeds: Deed[] = [
+  { what: "New job", to: "/jobs", also: "picture art drop" },
+  { what: "Step test", to: "/step-test", also: "exposure strips light time" },
+  { what: "Practise on the virtual press", to: "/presses/practice", also: "register knobs learn" },
+  { what: "Read a frame’s tension", to: "/rack", also: "gauge newton" },
+  { what: "Add frames", to: "/rack", also: "stretch mesh new" },
+  { what: "Meshes that are woven", to: "/meshes", also: "catalogue count thread opening" },
+  { what: "Coat and dry screens", to: "/darkroom", also: "plan air humidity" },
+  { what: "Devices of the network", to: "/devices", also: "tablet phone pass-phrase" },
+];
+
 /** The job in the address, if there is one. */
 export function jobIn(path: string): number | null {
   const found = /^\/jobs\/(\d+)/.exec(path);

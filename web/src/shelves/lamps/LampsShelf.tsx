@@ -35,7 +35,7 @@ const lampAsked = (kinds: Kinds): Asked[] => [
 ];
 
 const emulsionAsked = (kinds: Kinds): Asked[] => [
-  { name: "name", label: "Name", start: "", kind: "text" },
+  { name: "name", label: "Name", start: "", kind: "text", speaksOf: "kind" },
   { name: "kind", label: "Kind", start: "dual_cure", choices: kinds.map((k) => [k.kind, k.says] as const) },
   { name: "solidsPct", label: "Solids, % by volume", start: "", kind: "number" },
   { name: "mixedOn", label: "Mixed on", start: "", kind: "date" },

@@ -105,7 +105,7 @@ export function Practice() {
                 </Box>
               ))}
             </Box>
-            <Box display="grid" gridTemplateColumns="repeat(3, 110px)" gap="12px">
+            <Box display="grid" gridTemplateColumns="repeat(3, minmax(0, 110px))" gap="12px">
               {knobs.map((knob, k) => (
                 <Field key={knob} label={`${knob}, turns`}>
                   <Entry

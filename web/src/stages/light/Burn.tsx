@@ -149,7 +149,7 @@ export function Burn({
               <Action onClick={() => setStartedAt(performance.now())} disabled={plate.frameId === null || aim <= 0}>
                 Count {figureText({ ...plate.light, text: "" })}
               </Action>
-              <Action quiet onClick={() => setAsked("")} disabled={plate.frameId === null}>
+              <Action quiet onClick={() => setAsked(aim > 0 ? String(aim) : "")} disabled={plate.frameId === null}>
                 Burned already
               </Action>
             </>

@@ -81,7 +81,7 @@ export function PressStage() {
                   <Text fontSize="small" color="quiet">
                     {p.register.inRegister
                       ? "in register"
-                      : `out, ${length(p.register.mending.afterMaxMm, 2)} after the turns`}
+                      : `out on the last print; ${length(p.register.mending.afterMaxMm, 2)} once it is turned`}
                   </Text>
                 </>
               ) : (

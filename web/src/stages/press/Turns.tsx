@@ -41,10 +41,10 @@ export function Turns({
         : register.inRegister
           ? `${name} is in register: ${length(register.nowMaxMm, 2)} at the worst mark.`
           : register.willBeInTolerance
-            ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain.`
+            ? `${name} was ${length(register.nowMaxMm, 2)} out on the last print. These turns leave ${length(register.mending.afterMaxMm, 2)}.`
             : register.repeats !== ""
-              ? `${name} is ${length(register.nowMaxMm, 2)} out. After these turns ${length(register.mending.afterMaxMm, 2)} remain, until more prints show what repeats.`
-              : `${name} is ${length(register.nowMaxMm, 2)} out, and ${length(register.mending.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
+              ? `${name} was ${length(register.nowMaxMm, 2)} out on the last print. These turns leave ${length(register.mending.afterMaxMm, 2)}, until more prints show what repeats.`
+              : `${name} was ${length(register.nowMaxMm, 2)} out on the last print, and ${length(register.mending.afterMaxMm, 2)} will remain: more than ${length(toleranceMm, 2)}. Turning cannot mend growth or shear.`;
   return (
     <Box>
       <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="10px">
@@ -52,8 +52,8 @@ export function Turns({
       </Text>
       {turned && turned.worstAfterMm !== null && (
         <Text role="status" mb="12px" maxW="76ch">
-          Before the last turns {length(turned.worstBeforeMm, 2)}, after them {length(turned.worstAfterMm, 2)} at the
-          worst mark.
+          The turns that were made before this print brought it from {length(turned.worstBeforeMm, 2)} to{" "}
+          {length(turned.worstAfterMm, 2)} at the worst mark.
         </Text>
       )}
       {register.doubts.map((sentence) => (

@@ -8,76 +8,64 @@ const time = (minutes: number) =>
 /** What is printed on: each garment with its sizes, and what it changes at the press. */
 export function Garments({ job }: { job: JobOn<"run"> }) {
   const counted = job.garments.filter((g) => g.pieces > 0);
-  if (counted.length === 0) return null;
-  const sizes = [...new Set(counted.flatMap((g) => g.line.sizes.map((s) => s.size)))].filter((s) => s !== "");
+  if (counted.length === 0) return <Heading>How many pieces is not told yet</Heading>;
   return (
     <Box mt="22px" className="whole-block">
-      <Heading>
-        {counted.length === 0
-          ? "How many pieces is not told yet"
-          : `${counted.reduce((sum, g) => sum + g.pieces, 0)} pieces`}
-      </Heading>
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Garments of the order">
-        <Box as="table" w="100%" borderCollapse="collapse">
-          <thead>
-            <tr>
-              {["", "Garment", ...sizes, "Pieces", "By hand", "Ink", "What changes"].map((head) => (
-                <Box
-                  as="th"
-                  key={head}
-                  textAlign="left"
-                  fontSize="small"
-                  fontWeight="400"
-                  color="quiet"
-                  pr="14px"
-                  pb="4px"
-                  borderBottomWidth="1px"
-                  borderColor="ink"
-                >
-                  {head || <span className="heard">Colour</span>}
-                </Box>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {counted.map((g) => (
-              <Box
-                as="tr"
-                key={`${g.line.hex}${g.line.garment}${g.line.colour}`}
-                borderBottomWidth="1px"
-                borderColor="line"
-                h="44px"
-              >
-                <Box as="td" pr="10px">
-                  <svg width="26" height="26" className="colours block" aria-hidden="true">
-                    <rect width="26" height="26" fill={g.line.hex} stroke="var(--line)" />
-                  </svg>
-                </Box>
-                <Box as="td" pr="14px">
+      <Heading>{counted.reduce((sum, g) => sum + g.pieces, 0)} pieces</Heading>
+      <Box as="ul" listStyleType="none" aria-label="Garments of the order">
+        {counted.map((g) => (
+          <Box
+            as="li"
+            key={`${g.line.hex}${g.line.garment}${g.line.colour}`}
+            borderTopWidth="1px"
+            borderColor="line"
+            py="10px"
+            display="grid"
+            gridTemplateColumns="26px minmax(0, 1fr)"
+            columnGap="14px"
+          >
+            <svg width="26" height="26" className="colours block" aria-hidden="true">
+              <rect width="26" height="26" fill={g.line.hex} stroke="var(--line)" />
+            </svg>
+            <Box>
+              <Box display="flex" flexWrap="wrap" columnGap="22px" alignItems="baseline">
+                <Text fontWeight="700" flex="1 1 170px">
                   {g.line.garment}
                   {(g.line.colour || g.line.hex) && `, ${g.line.colour || g.line.hex}`}
-                </Box>
-                {sizes.map((size) => (
-                  <Box as="td" key={size} className="readout" pr="14px">
-                    {g.line.sizes.find((s) => s.size === size)?.pieces || "–"}
-                  </Box>
-                ))}
-                <Box as="td" className="readout" pr="14px">
-                  {g.pieces}
-                </Box>
-                <Box as="td" className="readout" pr="14px" whiteSpace="nowrap">
-                  {time(g.change.minutes)}
-                </Box>
-                <Box as="td" className="readout" pr="14px" whiteSpace="nowrap">
-                  {g.change.inkGrams < 10 ? g.change.inkGrams.toFixed(1) : g.change.inkGrams.toFixed(0)} g
-                </Box>
-                <Box as="td" py="6px">
-                  {g.change.says.length === 0 ? "as the plates are drawn" : g.change.says.join(" ")}
-                </Box>
+                </Text>
+                <Text className="readout">{g.pieces} pieces</Text>
+                <Text>
+                  <span className="readout">{time(g.change.minutes)}</span> by hand
+                </Text>
+                <Text>
+                  <span className="readout">
+                    {g.change.inkGrams < 10 ? g.change.inkGrams.toFixed(1) : g.change.inkGrams.toFixed(0)} g
+                  </span>{" "}
+                  of ink
+                </Text>
               </Box>
-            ))}
-          </tbody>
-        </Box>
+              <Box as="dl" display="flex" flexWrap="wrap" columnGap="20px" rowGap="2px">
+                {g.line.sizes
+                  .filter((one) => one.size !== "" && one.pieces > 0)
+                  .map((one) => (
+                    <Box key={one.size} display="flex" gap="6px" alignItems="baseline">
+                      <Text as="dt" color="quiet">
+                        {one.size}
+                      </Text>
+                      <Text as="dd" className="readout" fontSize="lead">
+                        {one.pieces}
+                      </Text>
+                    </Box>
+                  ))}
+              </Box>
+              {g.change.says.length > 0 && (
+                <Text maxW="76ch" mt="2px">
+                  {g.change.says.join(" ")}
+                </Text>
+              )}
+            </Box>
+          </Box>
+        ))}
       </Box>
       <Text fontSize="small" color="quiet" mt="4px">
         Time: loading, screens, strokes and flashes of one printer (usual seconds, not measured here), without setting

@@ -41,6 +41,11 @@ export function Frames({
           )}
           {plate.placement && <PlacementDrawing placement={plate.placement} />}
           <First plate={plate} look={look} />
+          {plate.frameId !== null && (
+            <SmallButton ml="-10px" onClick={() => work.plate.mutate({ plateId: plate.id, frameId: 0 })}>
+              Give frame {plate.frameLabel} back to the rack
+            </SmallButton>
+          )}
         </Box>
         <FrameSet at={at} />
       </Box>
@@ -191,7 +196,7 @@ function List({ plate, turn, choose }: { plate: PlateOn<"screens">; turn: number
             borderColor="line"
             bg={mine ? "raised" : "transparent"}
             display="grid"
-            gridTemplateColumns="18px 48px 92px 84px 1fr 108px"
+            gridTemplateColumns={{ base: "18px 40px 1fr 84px 96px", md: "18px 48px 92px 84px 1fr 108px" }}
             alignItems="center"
             gap="10px"
             minH="56px"
@@ -211,6 +216,8 @@ function List({ plate, turn, choose }: { plate: PlateOn<"screens">; turn: number
             <Push
               aria-expanded={told === frame.id}
               onClick={() => setTold(told === frame.id ? 0 : frame.id)}
+              gridColumn={{ base: "1 / -1", md: "auto" }}
+              gridRow={{ base: 2, md: "auto" }}
               minH="44px"
               textAlign="left"
               cursor="pointer"

@@ -21,6 +21,7 @@ export function Stencil({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"
     <>
       <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1.2fr 1fr" }} gap="30px" alignItems="start">
         <Box>
+          <Heading>{on ? `The stencil of ${plate.name}` : `Coat for ${plate.name}`}</Heading>
           <Text fontSize="small" color="quiet">
             {on
               ? `On frame ${plate.frameLabel}, ${on.emulsion || "emulsion not told"}`
