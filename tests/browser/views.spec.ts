@@ -51,6 +51,11 @@ for (const [part, few] of some.entries()) {
       await page.setViewportSize({ width: 800, height: 1280 });
       await page.waitForTimeout(150);
       say("on a tablet", await small(page));
+      for (const width of [390, 360]) {
+        await page.setViewportSize({ width, height: 800 });
+        await page.waitForTimeout(100);
+        say(`on a phone of ${width}`, await small(page));
+      }
     }
     expect(found).toEqual([]);
   });

@@ -96,7 +96,7 @@ export function Burn({
         )}
       </Text>
       <Box flex="1 1 260px">
-        <Text fontWeight="700" fontSize="24px" lineHeight="1.2" mb="4px">
+        <Text as="h2" fontWeight="700" fontSize="24px" lineHeight="1.2" mb="4px">
           {plate.name}
         </Text>
         <Text fontSize="lead" lineHeight="1.25" mb="12px">

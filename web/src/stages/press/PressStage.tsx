@@ -75,7 +75,12 @@ export function PressStage() {
               ) : p.register ? (
                 <>
                   <Sign kind={p.register.inRegister ? "measured" : "out_of_bounds"} />
-                  <Text className="readout" fontSize="lead" color={p.register.inRegister ? "ink" : "madder"}>
+                  <Text
+                    className="readout"
+                    fontSize="lead"
+                    whiteSpace="nowrap"
+                    color={p.register.inRegister ? "ink" : "madder"}
+                  >
                     {length(p.register.nowMaxMm, 2)}
                   </Text>
                   <Text fontSize="small" color="quiet">
