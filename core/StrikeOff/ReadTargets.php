@@ -34,8 +34,15 @@ final class ReadTargets
     /** Of a way through the colours so much must be a plate’s own to be told by that alone (heuristic). */
     private const APART = 0.5;
 
-    /** @throws UnreadableStrikeOff where it shows no strike-off of these films */
-    public static function on(Scan $scan, StripPlan $plan): StrikeOffRead
+    /** Of the reading, finding the print on the scan takes about this share. */
+    private const FINDING = 0.3;
+
+    /**
+     * @param (\Closure(float): void)|null $told is told which share is read, 0–1
+     *
+     * @throws UnreadableStrikeOff where it shows no strike-off of these films
+     */
+    public static function on(Scan $scan, StripPlan $plan, ?\Closure $told = null): StrikeOffRead
     {
         if ($scan->ppi < self::LEAST_PPI) {
             throw UnreadableStrikeOff::at('scan', \sprintf('The scan has %.0f pixels an inch, too coarse to read a tenth of a millimetre by, or it does not say its resolution. Scan the print at 300 to 600.', $scan->ppi));
@@ -50,7 +57,8 @@ final class ReadTargets
             throw UnreadableStrikeOff::at('scan', 'The dots beside the print are those of another film set, so this is another job’s strike-off, or one of films written before these. Nothing was read. Scan the print of these films, or give the manifest that belongs to it.');
         }
         $targets = $ways = [];
-        foreach ($plan->slots as $slot) {
+        foreach ($plan->slots as $k => $slot) {
+            $told?->__invoke(self::FINDING + (1 - self::FINDING) * $k / \count($plan->slots));
             [$targets[], $found] = self::target($scan, $place, $slot, $way);
             if ($found !== null) {
                 $ways[$slot->plate][] = $found;

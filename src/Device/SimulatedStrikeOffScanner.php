@@ -37,16 +37,17 @@ final readonly class SimulatedStrikeOffScanner implements StrikeOffScanner
     }
 
     /**
-     * @param list<BitPlane>  $plates     of the print, in print order, without marks
-     * @param list<string>    $names      of them
-     * @param list<Srgb>      $inks
-     * @param list<RigidMove> $lies       of each plate against the films; the key’s is nothing
-     * @param list<int>       $notPrinted slots of the strip that the hand covered: their plate, at the first corner
-     * @param float           $turnedDeg  more than the skew: 180 lays it upside down
+     * @param list<BitPlane>               $plates     of the print, in print order, without marks
+     * @param list<string>                 $names      of them
+     * @param list<Srgb>                   $inks
+     * @param list<RigidMove>              $lies       of each plate against the films; the key’s is nothing
+     * @param list<int>                    $notPrinted slots of the strip that the hand covered: their plate, at the first corner
+     * @param float                        $turnedDeg  more than the skew: 180 lays it upside down
+     * @param (\Closure(float): void)|null $told       is told which share is done, 0–1
      *
      * @return string a JPEG
      */
-    public function picture(FilmSheet $sheet, array $plates, array $names, array $inks, Srgb $cloth, array $lies, float $ppi, int $seed, array $notPrinted = [], float $turnedDeg = 0.0): string
+    public function picture(FilmSheet $sheet, array $plates, array $names, array $inks, Srgb $cloth, array $lies, float $ppi, int $seed, array $notPrinted = [], float $turnedDeg = 0.0, ?\Closure $told = null): string
     {
         $random = new Randomizer(new Mt19937($seed));
         $between = static fn (float $from, float $to): float => $from + ($to - $from) * $random->getInt(0, 10000) / 10000;
@@ -59,6 +60,7 @@ final readonly class SimulatedStrikeOffScanner implements StrikeOffScanner
         $at = new Point($between(-4, 4), $between(-4, 4));
         $films = '';
         foreach ($plates as $k => $plate) {
+            $told?->__invoke(0.15 * $k / \count($plates));
             $shapes = $strip?->of($k);
             if ($shapes !== null && \in_array($k, $notPrinted, true)) {
                 // Two bars of its first cross stay blank.
@@ -74,13 +76,16 @@ final readonly class SimulatedStrikeOffScanner implements StrikeOffScanner
                 implode(' ', array_map(static fn (float $v): string => \sprintf('%.9F', $v), self::laid($sheet, $lies[$k], $skew, $scale, $at, $perMm, $width, $height))),
             );
         }
+        $told?->__invoke(0.15);
         $drawn = new Process(['rsvg-convert', '--unlimited']);
         $drawn->setInput(\sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$d" height="%2$d"><rect width="%1$d" height="%2$d" fill="%3$s"/>%4$s</svg>', $width, $height, $cloth->hex(), $films));
         $drawn->mustRun();
+        $told?->__invoke(0.5);
         $scan = new \Imagick();
         $scan->readImageBlob($drawn->getOutput());
         $scan->setImageAlphaChannel(\Imagick::ALPHACHANNEL_REMOVE);
         self::soften($scan, $strip, 0.5 + $between(0, 0.5), $perMm, self::onScan($skew, $scale * $perMm, $at, $perMm, $width, $height));
+        $told?->__invoke(0.75);
         $scan->compositeImage(self::grain($width, $height), \Imagick::COMPOSITE_OVERLAY, 0, 0);
         $scan->setImageUnits(\Imagick::RESOLUTION_PIXELSPERINCH);
         $scan->setImageResolution($ppi, $ppi);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Press;
 
 use Ektype\App\Action\Change;
+use Ektype\App\Action\Hand;
 use Ektype\App\Action\Press\LayOnStandIn;
 use Ektype\App\Action\Press\ReadStrikeOff;
 use Ektype\App\Action\Press\TakeKnobs;
@@ -23,11 +24,13 @@ use Ektype\App\Query\Press\PressBench;
 use Ektype\App\Query\Press\SeeOrders;
 use Ektype\App\Query\Press\SeePress;
 use Ektype\App\Query\Press\SeeStrikeOff;
+use Ektype\App\Query\Press\StandInPrint;
 use Ektype\App\Query\Press\StrikeOffSeen;
 use Ektype\App\Query\Run\RunBench;
 use Ektype\App\Query\Run\SeeRun;
 use Ektype\App\Query\Shelves\SeeShelves;
 use Ektype\App\Query\Shelves\ShopShelves;
+use Ektype\App\Work\HowFar;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -35,7 +38,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The stages of press and run. */
 final readonly class PressController
 {
-    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof, private SeeStrikeOff $strikeOff, private SeeOrders $orders, private SeeShelves $shelves)
+    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof, private SeeStrikeOff $strikeOff, private SeeOrders $orders, private SeeShelves $shelves, private HowFar $far, private Hand $hand)
     {
     }
 
@@ -67,7 +70,9 @@ final readonly class PressController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/strike-off', methods: ['POST'])]
     public function strikeOff(int $id, #[Form('scan')] ScanOfPrint $of, Request $request): StrikeOffSeen
     {
-        return $this->kept($id, $of->platen, $this->strikeOff->scanned($id, Brought::file($request, 'scan', 'No scan came, or it did not arrive whole. Scan the print flat and whole at 300 to 600 pixels an inch, and bring the picture.')->getPathname()));
+        $scan = Brought::file($request, 'scan', 'No scan came, or it did not arrive whole. Scan the print flat and whole at 300 to 600 pixels an inch, and bring the picture.');
+
+        return $this->kept($id, $of->platen, $this->far->while($this->hand->page, fn (\Closure $told): StrikeOffSeen => $this->strikeOff->scanned($id, $scan->getPathname(), $told)));
     }
 
     /** One print of the strike-off by the stand-in. */
@@ -75,7 +80,7 @@ final readonly class PressController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/strike-off/simulated', methods: ['POST'])]
     public function simulated(int $id, #[Body] ScanOfPrint $of): StrikeOffSeen
     {
-        $print = $this->strikeOff->simulated($id);
+        $print = $this->far->while($this->hand->page, fn (\Closure $told): StandInPrint => $this->strikeOff->simulated($id, $told));
 
         return $this->kept($id, $of->platen, $print->seen, new LayOnStandIn($print->first));
     }

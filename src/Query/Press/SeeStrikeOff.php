@@ -31,27 +31,36 @@ final readonly class SeeStrikeOff
 {
     /** The stand-in’s scan is made and read at so many pixels an inch. */
     private const PPI = 300.0;
+    private const READING = 'Reading the targets of every plate';
+    /** Of a print by the stand-in, to print and scan it takes about this share. */
+    private const PRINTING = 0.85;
 
     public function __construct(private Jobs $jobs, private Corrections $corrections, private ShopFiles $files, private SimulatedStrikeOffScanner $scanner)
     {
     }
 
     /**
-     * @param string $path of the scan
+     * @param string                        $path of the scan
+     * @param \Closure(string, float): void $told
      *
      * @throws Refusal where it shows no strike-off of this job’s films
      */
-    public function scanned(int $jobId, string $path): StrikeOffSeen
+    public function scanned(int $jobId, string $path, \Closure $told): StrikeOffSeen
     {
         $job = $this->jobs->whole($jobId);
         $plan = $this->plan($job);
 
-        return self::seen($job, $plan, ScannedStrikeOff::read($path, $plan));
+        return self::seen($job, $plan, ScannedStrikeOff::read($path, $plan, told: static fn (float $share) => $told(self::READING, $share)));
     }
 
-    /** A strike-off by the stand-in: the strip alone is printed, each plate as it truly lies on the stand-in’s press. */
-    public function simulated(int $jobId): StandInPrint
+    /**
+     * A strike-off by the stand-in: the strip alone is printed, each plate as it truly lies on the stand-in’s press.
+     *
+     * @param \Closure(string, float): void $told
+     */
+    public function simulated(int $jobId, \Closure $told): StandInPrint
     {
+        $told('The stand-in prints and scans', 0.0);
         $job = $this->jobs->whole($jobId);
         $plan = $this->plan($job);
         $first = $this->first($job);
@@ -74,12 +83,13 @@ final readonly class SeeStrikeOff
             $this->lies($job, $first),
             self::PPI,
             $seed,
+            told: static fn (float $share) => $told('The stand-in prints and scans', self::PRINTING * $share),
         );
         $path = (string) tempnam(sys_get_temp_dir(), 'ektype');
         try {
             file_put_contents($path, $jpeg);
 
-            return new StandInPrint(self::seen($job, $plan, ScannedStrikeOff::read($path, $plan)), $first);
+            return new StandInPrint(self::seen($job, $plan, ScannedStrikeOff::read($path, $plan, told: static fn (float $share) => $told(self::READING, self::PRINTING + (1 - self::PRINTING) * $share))), $first);
         } finally {
             @unlink($path);
         }

@@ -22,13 +22,14 @@ final class ScannedStrikeOff
     private const NO_SCAN = 'This is no scan that can be read. Save it as JPEG, PNG or TIFF, 300 to 600 pixels an inch.';
 
     /**
-     * @param float|null $ppi pixels an inch where the file does not say them
+     * @param float|null                   $ppi  pixels an inch where the file does not say them
+     * @param (\Closure(float): void)|null $told is told which share is read, 0–1
      *
      * @throws Refusal where it shows no strike-off of these films
      */
-    public static function read(string $path, StripPlan $plan, ?float $ppi = null): StrikeOffRead
+    public static function read(string $path, StripPlan $plan, ?float $ppi = null, ?\Closure $told = null): StrikeOffRead
     {
-        return ReadTargets::on(self::open($path, $ppi), $plan);
+        return ReadTargets::on(self::open($path, $ppi), $plan, $told);
     }
 
     private static function open(string $path, ?float $ppi): Scan

@@ -7,6 +7,18 @@ const EVERY_MS = 1_500;
 /** What shows the shop as it stands, and is asked anew when it was changed. What is drawn or tried goes by keys of its own. */
 const STANDS = ["jobs", "job", "shop", "darkroom", "frame", "lamp", "hand", "next-tests"];
 
+/** How far the work is that this page waits for, as long as it waits. */
+export const useHowFar = (waits: boolean) =>
+  useQuery({
+    queryKey: ["far"],
+    enabled: waits,
+    queryFn: () => answer(api.GET("/api/far")),
+    refetchInterval: 400,
+    staleTime: 0,
+    gcTime: 0,
+    retry: false,
+  });
+
 /** Keeps what is looked at as the shop stands; gives what everybody should know. */
 export function useNow() {
   const queries = useQueryClient();

@@ -1,10 +1,12 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useRef, useState } from "react";
 import type { JobOn } from "../../api/client";
+import { useHowFar } from "../../api/now";
 import { useStrikeOff } from "../../api/press";
 import { useHabits } from "../../ui/habits";
 import { Action, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
+import { Bar } from "../../ui/TaskLine";
 import { PlatenChoice } from "./PlatenChoice";
 
 /** Every plate from one scan: the strip beside the print is found by place and ink. */
@@ -13,6 +15,7 @@ export function ReadScan({ job, platens }: { job: JobOn<"press">; platens: numbe
   const file = useRef<HTMLInputElement>(null);
   const [platen, setPlaten] = useState<number | null>(null);
   const read = useStrikeOff(job.id);
+  const far = useHowFar(read.isPending).data;
   const send = (scan: File | null) => read.mutate({ scan, platen });
   return (
     <Box borderTopWidth="1px" borderBottomWidth="1px" borderColor="line" py="14px">
@@ -45,6 +48,11 @@ export function ReadScan({ job, platens }: { job: JobOn<"press">; platens: numbe
           Try with the {job.scanner}
         </SmallButton>
       </Box>
+      {read.isPending && (
+        <Box display="flex" gap="14px" alignItems="center" mt="10px">
+          <Bar step={far?.step || "The scan is brought in"} share={far?.share ?? 0} />
+        </Box>
+      )}
       <Trouble of={read.error} />
       {read.data && !read.isPending && (
         <Box role="status" mt="8px">
