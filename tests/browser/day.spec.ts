@@ -148,6 +148,12 @@ test("from bare shelves by six questions to films and a work order, and to the s
 
   // A picture becomes a job; its order is told.
   await drop(page, "low-lamp.svg", "image/svg+xml", ART);
+  // How large it can be is told before there is a job: sheets of 330 × 483 mm, marks and feed off.
+  await page.getByLabel("Print width, mm").fill("500");
+  await expect(page.getByText(/The largest print that fits is 44\d mm wide/)).toBeVisible();
+  await page.getByRole("button", { name: /^Take 44\d mm$/ }).click();
+  await expect(page.getByText(/The largest print that fits/)).toHaveCount(0);
+  await page.getByLabel("Print width, mm").fill("300");
   await page.getByRole("button", { name: "Make the job" }).click();
   await expect(page.getByRole("heading", { name: "Low Lamp" })).toBeVisible();
   await expect(page.getByRole("slider", { name: "Pull the print, plate by plate" })).toHaveAttribute("aria-valuemax", /[23]/, { timeout: 60_000 });

@@ -5,7 +5,7 @@ import { type DistanceSeen, useDistances, useLamp, useStartLoss } from "../../ap
 import { useShop } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
-import { numberTyped } from "../../ui/number";
+import { notRead, numberTyped } from "../../ui/number";
 import { Action, Caution, Entry, Fact, Field, Trouble } from "../../ui/Parts";
 import { PenumbraDrawing } from "../../ui/PenumbraDrawing";
 import { TestList } from "../../ui/TestList";
@@ -203,7 +203,12 @@ function Distances({ id }: { id: number }) {
   const [wide, setWide] = useState(() => toField(350));
   const [high, setHigh] = useState(() => toField(450));
   const [time, setTime] = useState("60");
-  const { data, error } = useDistances(id, fromField(wide) || 0, fromField(high) || 0, numberTyped(time) ?? 0, true);
+  const unread = notRead([
+    ["Its time now, s", time],
+    [`Print across, ${lengthUnit}`, Number.isNaN(fromField(wide)) ? wide || "nothing" : "1"],
+    [`Print down, ${lengthUnit}`, Number.isNaN(fromField(high)) ? high || "nothing" : "1"],
+  ]);
+  const { data, error } = useDistances(id, fromField(wide), fromField(high), numberTyped(time) ?? 0, unread === "");
   return (
     <Box mt="32px">
       <Heading note="Light of a point falls with the square of the way and with its slant. The nearest distance whose corners get 80 % of the middle’s light is marked.">
@@ -220,7 +225,7 @@ function Distances({ id }: { id: number }) {
           <Entry value={time} inputMode="decimal" onChange={(e) => setTime(e.target.value)} />
         </Field>
       </Box>
-      <Trouble of={error} />
+      <Trouble of={unread === "" ? error : new Error(unread)} />
       {data && <Even at={data.find((d) => d.chosen)} wide={fromField(wide)} high={fromField(high)} />}
       {data && (
         <Rows

@@ -4,10 +4,11 @@ import { type JobOn, Problem } from "../../api/client";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
 import { useFollowing } from "../../ui/keep";
-import { numberTyped } from "../../ui/number";
+import { notRead, numberTyped } from "../../ui/number";
 import { Action, Entry, Field, Trouble } from "../../ui/Parts";
 import { SmallButton, Tick } from "../../ui/SmallButton";
 
+const sides = ["left", "top", "width", "height"] as const;
 type Part = { left: number; top: number; width: number; height: number };
 
 /** The picture as it was brought, on its garment; a part of it is taken by drawing over it or by numbers. */
@@ -17,26 +18,35 @@ export function Framing({ at }: { at: AtHand<"art"> }) {
   const kept = job.framing;
   const [part, setPart] = useState<Part>(kept);
   const keep = (change: Partial<JobOn<"art">["framing"]>) => work.change.mutate({ framing: { ...kept, ...change } });
+  // What is typed stands as it was typed until it is drawn over.
+  const [typed, setTyped] = useState<Partial<Record<(typeof sides)[number], string>>>({});
+  const [wrong, setWrong] = useState("");
+  const drawn = (to: Part) => {
+    setTyped({});
+    setPart(to);
+  };
   const whole = kept.width > 0.999 && kept.height > 0.999;
   return (
     <Box display="flex" flexDirection="column">
       <Box className="halftone" minH="340px" display="flex" alignItems="center" justifyContent="center" p="20px">
         <Box bg={job.garmentHex} className="colours" p="18px" maxW="100%">
-          {cropping ? <Cropper job={job} part={part} set={setPart} /> : <Picture job={job} />}
+          {cropping ? <Cropper job={job} part={part} set={drawn} /> : <Picture job={job} />}
         </Box>
       </Box>
       <Box display="flex" flexWrap="wrap" alignItems="center" mt="8px" ml="-10px">
         {cropping ? (
           <>
-            {(["left", "top", "width", "height"] as const).map((side) => (
+            {sides.map((side) => (
               <Box key={side} w="104px" px="10px">
                 <Field label={`${side}, %`}>
                   <Entry
                     inputMode="decimal"
-                    value={String(Math.round(part[side] * 1000) / 10)}
-                    onChange={(e) =>
-                      setPart({ ...part, [side]: Math.min(1, Math.max(0, Number(e.target.value) / 100 || 0)) })
-                    }
+                    value={typed[side] ?? String(Math.round(part[side] * 1000) / 10)}
+                    onChange={(e) => {
+                      setTyped({ ...typed, [side]: e.target.value });
+                      const share = (numberTyped(e.target.value) ?? Number.NaN) / 100;
+                      if (share >= 0 && share <= 1) setPart({ ...part, [side]: share });
+                    }}
                   />
                 </Field>
               </Box>
@@ -44,7 +54,18 @@ export function Framing({ at }: { at: AtHand<"art"> }) {
             <Action
               ml="10px"
               onClick={() => {
+                const sentence = notRead(sides.map((side) => [`${side}, %`, typed[side] ?? "0"] as const));
+                const beyond = sides.find((side) => {
+                  const share = numberTyped(typed[side] ?? "0") ?? Number.NaN;
+                  return share < 0 || share > 100;
+                });
+                setWrong(
+                  sentence ||
+                    (beyond ? `“${beyond}, %” lies beyond the picture. Give 0 to 100 percent of its side.` : ""),
+                );
+                if (sentence || beyond) return;
                 keep(part);
+                setTyped({});
                 setCropping(false);
               }}
             >
@@ -53,6 +74,8 @@ export function Framing({ at }: { at: AtHand<"art"> }) {
             <SmallButton
               onClick={() => {
                 setPart(kept);
+                setTyped({});
+                setWrong("");
                 setCropping(false);
               }}
             >
@@ -76,6 +99,7 @@ export function Framing({ at }: { at: AtHand<"art"> }) {
           </>
         )}
       </Box>
+      {wrong !== "" && cropping && <Trouble of={new Error(wrong)} />}
       {work.change.error instanceof Problem && work.change.error.field.startsWith("framing") && (
         <Trouble of={work.change.error} />
       )}
@@ -85,16 +109,17 @@ export function Framing({ at }: { at: AtHand<"art"> }) {
 
 function Turn({ degrees, set }: { degrees: number; set: (degrees: number) => void }) {
   const [text, setText] = useFollowing(String(Math.round(degrees * 100) / 100));
+  const value = numberTyped(text) ?? Number.NaN;
   const take = () => {
-    const value = numberTyped(text) ?? Number.NaN;
     if (!Number.isNaN(value) && Math.abs(value - degrees) > 0.004) set(value);
   };
   return (
     <Box w="110px" px="10px">
-      <Field label="degrees left">
+      <Field label="degrees left" hint={Number.isNaN(value) ? "That is no number; the turn stays." : undefined}>
         <Entry
           inputMode="decimal"
           value={text}
+          aria-invalid={Number.isNaN(value)}
           onChange={(e) => setText(e.target.value)}
           onBlur={take}
           onKeyDown={(e) => e.key === "Enter" && take()}
