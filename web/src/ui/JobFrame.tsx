@@ -137,17 +137,18 @@ export function JobFrame() {
       <Box
         as="header"
         className="no-print"
-        display="flex"
+        display="grid"
+        gridTemplateColumns={{ base: "minmax(0, 1fr) auto auto", md: "minmax(0, 1fr) auto auto auto" }}
+        gridTemplateAreas={{ base: '"name hand act" "next hand act"', md: '"name hand next act"' }}
         alignItems="center"
-        justifyContent="space-between"
-        gap={{ base: "4px 16px", md: "24px" }}
+        columnGap={{ base: "12px", md: "20px" }}
         px={{ base: "16px", md: "28px" }}
         minH={{ base: "0", md: "92px" }}
         py={{ base: "6px", md: "10px" }}
         borderBottomWidth="1px"
         borderColor="line"
       >
-        <Box minW="0" flex={{ base: "1 1 auto", md: "1 1 320px" }}>
+        <Box gridArea="name" minW="0">
           <Text
             as="h1"
             className="wide"
@@ -160,9 +161,6 @@ export function JobFrame() {
           >
             {job.name}
           </Text>
-          <Text fontSize="small" lineHeight="1.2" hideFrom="md">
-            {job.next.sentence}
-          </Text>
           <Text color="quiet" truncate hideBelow="md">
             {[
               job.quantity > 0 && `${job.quantity} ${job.substrate} ${job.garment}`,
@@ -174,17 +172,19 @@ export function JobFrame() {
               .join(", ")}
           </Text>
         </Box>
-        <Box display="flex" alignItems="center" gap={{ base: "10px", md: "18px" }} flex="none">
+        <Box gridArea="hand" display="flex" alignItems="center" gap={{ base: "10px", md: "18px" }}>
           <JobMenu job={job} work={work} />
           <Undo />
-          <Box textAlign="left" maxW="260px" hideBelow="md">
-            <Text fontSize="small" color="quiet">
-              Next
-            </Text>
-            <Text fontWeight="700" lineHeight="1.2">
-              {job.next.sentence}
-            </Text>
-          </Box>
+        </Box>
+        <Box gridArea="next" textAlign="left" maxW={{ md: "260px" }}>
+          <Text fontSize="small" color="quiet" hideBelow="md">
+            Next
+          </Text>
+          <Text fontWeight={{ base: "400", md: "700" }} fontSize={{ base: "small", md: "text" }} lineHeight="1.2">
+            {job.next.sentence}
+          </Text>
+        </Box>
+        <Box gridArea="act">
           {!busy && (
             <Action onClick={next} whiteSpace={{ base: "normal", md: "nowrap" }} maxW={{ base: "128px", md: "none" }}>
               {job.next.button}
