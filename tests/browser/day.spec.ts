@@ -37,7 +37,7 @@ test.afterAll(async () => {
   /** What the launcher had started and is still there: all carry the shop’s folder in their command. */
   const left = () => {
     try {
-      return execFileSync("pgrep", ["-f", join(home, "network")], { encoding: "utf8" }).trim();
+      return execFileSync("pgrep", ["-f", home], { encoding: "utf8" }).trim();
     } catch {
       return "";
     }

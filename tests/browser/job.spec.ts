@@ -114,7 +114,7 @@ test("a dropped picture goes to films, screens, times and turns that bring it in
     }
   }
   await page.getByRole("button", { name: "Reckon the turns" }).click();
-  await expect(page.getByRole("heading", { name: /^Straw is .* out on the last print\. These turns leave 0\.00 mm\.$/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: /^Straw was .* out on the last print\. These turns leave 0\.00 mm\.$/ })).toBeVisible();
 
   const shop = await (await page.request.get("/api/shop")).json();
   const after = await (await page.request.get(`${address}/press`)).json();

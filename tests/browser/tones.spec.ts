@@ -73,7 +73,7 @@ test("a dropped photograph goes to films in two inks and a strike-off in registe
   await page.getByRole("button", { name: "Reckon the turns" }).click();
   // One figure for all marks is doubted; here it was read so.
   await page.getByRole("button", { name: "It was read right: show the turns" }).click();
-  await expect(page.getByRole("heading", { name: /^Black is .* out on the last print\. These turns leave 0\.00 mm\.$/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: /^Black was .* out on the last print\. These turns leave 0\.00 mm\.$/ })).toBeVisible();
 });
 
 test("another way to print a picture is taken by touch, and what the first one had comes back", async ({ page }) => {
