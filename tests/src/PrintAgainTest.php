@@ -52,6 +52,29 @@ final class PrintAgainTest extends ShopTestCase
         self::assertSame($frames, array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'frameId'));
     }
 
+    /** On light cloth the base goes while its screen lies in the rack: the plates are drawn anew all the same, and undo has it back. */
+    public function testAgainOnWhiteIsSeparatedThoughItsBaseWasBurned(): void
+    {
+        $id = $this->burned();
+        $this->ask('POST', "/api/jobs/$id/finish");
+        $again = $this->ask('POST', "/api/jobs/$id/again", null, 201)['id'];
+        $before = $this->ask('GET', "/api/jobs/$again");
+        self::assertContains('base', array_column($before['plates'], 'role'));
+        $this->ask('PATCH', "/api/jobs/$again", ['garmentHex' => '#ffffff']);
+        $this->ask('POST', "/api/jobs/$again/separate", null, 202);
+        $this->work();
+        $white = $this->ask('GET', "/api/jobs/$again");
+        self::assertNull($white['task'], (string) json_encode($white['task']));
+        self::assertTrue($white['separationCurrent']);
+        self::assertNotContains('base', array_column($white['plates'], 'role'));
+        $this->undo($again);
+        self::assertSame(
+            array_column($before['plates'], 'burnedSeconds', 'name'),
+            array_column($this->ask('GET', "/api/jobs/$again")['plates'], 'burnedSeconds', 'name'),
+            'each plate counts on its screen again',
+        );
+    }
+
     public function testTakenBackTheScreensLieInTheRackAgain(): void
     {
         $id = $this->burned();

@@ -25,7 +25,7 @@ final readonly class DeleteJob implements Change
             }
         }
         foreach ($job->platesInOrder() as $plate) {
-            GivenBack::by($plate, $shop);
+            GivenBack::forGood($plate, $shop);
         }
         $shop->jobs->remove($job);
 

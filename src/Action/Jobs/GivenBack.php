@@ -23,4 +23,13 @@ final class GivenBack
         }
         $plate->standOn(null);
     }
+
+    /** The plate itself goes: screens that carry its picture outlive it, and undo finds whose they were. */
+    public static function forGood(Plate $plate, ShopFloor $shop): void
+    {
+        self::by($plate, $shop);
+        foreach ($shop->stencils->everFor($plate) as $stencil) {
+            $stencil->outlivesItsPlate();
+        }
+    }
 }

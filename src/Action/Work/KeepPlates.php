@@ -85,7 +85,7 @@ final readonly class KeepPlates implements Change
         }
         $job->found($this->findings->renamed($called));
         foreach ($before as $gone) {
-            GivenBack::by($gone, $shop);
+            GivenBack::forGood($gone, $shop);
             $job->plates->removeElement($gone);
             $shop->plates->remove($gone);
         }

@@ -174,25 +174,32 @@ final class WhatNext
         return null;
     }
 
-    /** @param list<PlateStanding> $plates */
+    /**
+     * What one print has shown is turned on all plates before the next is printed.
+     *
+     * @param list<PlateStanding> $plates
+     */
     private static function press(array $plates): ?NextStep
     {
-        foreach (\array_slice($plates, 1) as $one) {
-            if ($one->register === null) {
+        $others = \array_slice($plates, 1);
+        foreach ($others as $one) {
+            if ($one->register?->inRegister === false) {
                 return new NextStep(
                     'press',
-                    \sprintf('Print a strike-off and read %s at the marks.', $one->plate->name),
-                    'Read the marks',
+                    \sprintf('%s was %.2f mm out on the last print.', $one->plate->name, $one->register->nowMaxMm),
+                    'Turn the knobs',
                     Does::Go,
                     $one->plate->idOrFail(),
                     Look::StrikeOff,
                 );
             }
-            if (!$one->register->inRegister) {
+        }
+        foreach ($others as $one) {
+            if ($one->register === null) {
                 return new NextStep(
                     'press',
-                    \sprintf('%s was %.2f mm out on the last print.', $one->plate->name, $one->register->nowMaxMm),
-                    'Turn the knobs',
+                    \sprintf('Print a strike-off and read %s at the marks.', $one->plate->name),
+                    'Read the marks',
                     Does::Go,
                     $one->plate->idOrFail(),
                     Look::StrikeOff,

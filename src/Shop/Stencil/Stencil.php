@@ -186,6 +186,12 @@ class Stencil
         $this->plate = $plate;
     }
 
+    /** The plate that it was burned for is no more. */
+    public function outlivesItsPlate(): void
+    {
+        $this->plate = null;
+    }
+
     /** @throws ForbiddenMove where it was not burned */
     public function wasNotBurned(): void
     {

@@ -40,6 +40,12 @@ final readonly class Stencils extends Shelf
         return $this->shelf()->findBy(['plate' => $plate, 'goneOn' => null], ['id' => 'DESC']);
     }
 
+    /** @return list<Stencil> that were ever burned with the picture of a plate */
+    public function everFor(Plate $plate): array
+    {
+        return $this->shelf()->findBy(['plate' => $plate]);
+    }
+
     /** @return list<Stencil> all that are on a frame now */
     public function onFrames(): array
     {

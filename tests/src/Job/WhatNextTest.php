@@ -126,6 +126,17 @@ final class WhatNextTest extends TestCase
         ], $wants);
     }
 
+    /** One print shows how all plates lie: all are turned before another is printed. */
+    public function testAllThatAPrintHasShownIsTurnedBeforeTheNextIsPrinted(): void
+    {
+        $plates = $this->standing();
+        $plates[1] = $this->plate(1, ['register' => null]);
+        $plates[2] = $this->plate(2, ['register' => self::register(0.3)]);
+        self::assertSame([12, 'Turn the knobs'], [$this->of($plates)->plateId, $this->of($plates)->button]);
+        $plates[2] = $this->plate(2, ['register' => null]);
+        self::assertSame([11, 'Read the marks'], [$this->of($plates)->plateId, $this->of($plates)->button]);
+    }
+
     public function testAnEarlierStageOfAnyPlateComesBeforeALaterOne(): void
     {
         $plates = [$this->plate(0, ['register' => null]), $this->plate(1, ['register' => null]), $this->plate(2, ['burnedSeconds' => null])];

@@ -2,6 +2,8 @@
 const PATIENCE_MS = 4_000;
 /** Whoever takes an element away may give the focus on itself; so long it has, ms. */
 const GIVES_MS = 80;
+/** So long a bench has before the name of the page will do, ms. */
+const BENCH_MS = 500;
 const HEADINGS = "h2, h3, h1";
 
 function focus(heading: Element | null | undefined): boolean {
@@ -21,7 +23,10 @@ export function arrive(look: string) {
     // Whoever has gone on by hand in the meantime is left alone.
     if (has !== had && has !== document.body) return;
     const place = document.querySelector(look ? `[data-look="${look}"]` : "[data-bench]");
-    const there = place?.querySelector(HEADINGS) ?? place ?? (look ? null : document.querySelector("#page h1"));
+    // A page without a bench is found by its name, once a bench has had its time to come.
+    const late = performance.now() > until - PATIENCE_MS + BENCH_MS;
+    const there =
+      place?.querySelector(HEADINGS) ?? place ?? (!look && late ? document.querySelector("#page h1") : null);
     if (!focus(there) && performance.now() < until) requestAnimationFrame(seek);
   };
   // One frame later: what is left behind is gone then.

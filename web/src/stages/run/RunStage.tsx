@@ -16,7 +16,7 @@ export function RunStage() {
   if (!job.separated) return <NotYet>The work order lists the plates. Separate the art first.</NotYet>;
   const off = job.runs.filter((run) => !run.inRegister);
   return (
-    <Box p={{ base: "20px", lg: "28px" }} bg="paper" className="paper-page">
+    <Box p={{ base: "20px", lg: "28px" }} bg="paper" className="paper-page" data-bench>
       <Box className="no-print" mb="20px" display="flex" gap="12px" flexWrap="wrap">
         <Action onClick={() => window.print()}>Print the work order</Action>
         <a href={`/api/jobs/${job.id}/proof.pdf`} download className="reach lined">

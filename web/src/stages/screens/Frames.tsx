@@ -30,7 +30,7 @@ export function Frames({
     <>
       <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1fr 1fr" }} gap="28px">
         <Box>
-          <Heading note={plate.placement?.sentence ?? plate.mesh.formula}>
+          <Heading note={plate.placement?.sentence ?? (plate.price === "" ? plate.mesh.formula : undefined)}>
             {plate.name} {plate.frameLabel ? `on frame ${plate.frameLabel}` : "has no frame yet"},{" "}
             {mesh(plate.meshGeometry.name, plate.meshGeometry.threadsPerCm)}
           </Heading>
@@ -181,12 +181,14 @@ function List({ plate, turn, choose }: { plate: PlateOn<"screens">; turn: number
   const { mesh } = useHabits();
   const rack = useFramesFor(plate.id, turn).data;
   const frames = rack?.frames ?? [];
+  // Where none holds all of it, the best that there is fails nobody.
+  const someHolds = frames.some((frame) => frame.holds && frame.fits && frame.takenBy === "");
   const shown = all ? frames : frames.slice(0, FEW);
   return (
     <Box as="ul" listStyleType="none">
       {shown.map((frame) => {
         const mine = frame.id === plate.frameId;
-        const good = frame.advised || (frame.fits && frame.holds && frame.takenBy === "");
+        const good = frame.advised || (frame.fits && (frame.holds || !someHolds) && frame.takenBy === "");
         const perCm = frame.threadsPerCm;
         return (
           <Box
