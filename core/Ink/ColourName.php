@@ -41,6 +41,12 @@ final class ColourName
         return $nearest;
     }
 
+    /** The colour of a cloth in a word: as somebody named it, else what it looks like. */
+    public static function ofCloth(string $named, string $hex): string
+    {
+        return $named !== '' ? $named : strtolower(self::of(Srgb::fromHex($hex)));
+    }
+
     /**
      * @param list<string> $names
      *

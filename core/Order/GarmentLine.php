@@ -6,6 +6,7 @@ namespace Ektype\Core\Order;
 
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\ColourName;
 
 /** One line of an order: a garment in one colour, so many of each size. */
 final readonly class GarmentLine
@@ -18,6 +19,12 @@ final readonly class GarmentLine
     public function pieces(): int
     {
         return array_sum(array_map(static fn (SizeCount $s): int => $s->pieces, $this->sizes));
+    }
+
+    /** Its colour in a word. */
+    public function cloth(): string
+    {
+        return ColourName::ofCloth($this->colour, $this->hex);
     }
 
     public function lab(): Lab

@@ -75,7 +75,7 @@ final readonly class ProofSheet
             '%d %s, %s: %s',
             $line->pieces(),
             $line->garment,
-            $line->colour === '' ? $line->hex : $line->colour,
+            $line->cloth(),
             implode(', ', array_map(
                 static fn (SizeCount $s): string => $s->pieces.' '.$s->size,
                 array_values(array_filter($line->sizes, static fn (SizeCount $s): bool => $s->pieces > 0)),

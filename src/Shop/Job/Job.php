@@ -15,7 +15,6 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Art\ArtFraming;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\GainSetting;
@@ -202,7 +201,7 @@ class Job
     /** The colour of its garment in a word: as somebody named it, else what it looks like. */
     public function cloth(): string
     {
-        return $this->garmentName !== '' ? $this->garmentName : strtolower(ColourName::of(Srgb::fromHex($this->garmentHex)));
+        return ColourName::ofCloth($this->garmentName, $this->garmentHex);
     }
 
     public function heightMm(): float

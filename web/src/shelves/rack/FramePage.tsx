@@ -9,7 +9,7 @@ import { date, day, moment } from "../../ui/day";
 import { Reclaiming } from "../../ui/FrameHands";
 import { useHabits } from "../../ui/habits";
 import { meshKey, meshOf } from "../../ui/meshes";
-import { numberTyped } from "../../ui/number";
+import { notRead, numberTyped } from "../../ui/number";
 import { Action, Choice, Entry, Fact, Field, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
 import { SmallButton } from "../../ui/SmallButton";
@@ -247,6 +247,11 @@ function Reading({ id, send }: { id: number; send: (body: { along: number[]; acr
   const [across, setAcross] = useState<string[]>(Array(5).fill(""));
   const numbers = (texts: string[]) => texts.map((t) => numberTyped(t) ?? Number.NaN);
   const ready = [...numbers(along), ...numbers(across)].every((n) => !Number.isNaN(n));
+  const unread = notRead(
+    (["along", "across"] as const).flatMap((way) =>
+      (way === "along" ? along : across).map((text, i) => [`${places[i]}, ${way}`, text] as const),
+    ),
+  );
   const row = (name: string, values: string[], set: (values: string[]) => void) => (
     <>
       <Text
@@ -262,6 +267,7 @@ function Reading({ id, send }: { id: number; send: (body: { along: number[]; acr
           <Entry
             inputMode="decimal"
             aria-label={`${places[i]}, ${name}`}
+            aria-invalid={Number.isNaN(numberTyped(value) ?? 0)}
             value={value}
             onChange={(e) => set(values.map((v, k) => (k === i ? e.target.value : v)))}
           />
@@ -287,6 +293,9 @@ function Reading({ id, send }: { id: number; send: (body: { along: number[]; acr
       >
         {row("along", along, setAlong)}
         {row("across", across, setAcross)}
+      </Box>
+      <Box>
+        <Trouble of={unread === "" ? null : new Error(unread)} />
       </Box>
       <Box display="flex" gap="12px" mt="12px" flexWrap="wrap" alignItems="center">
         <Action quiet type="submit" disabled={!ready}>

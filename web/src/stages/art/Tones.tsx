@@ -88,7 +88,10 @@ export function Tones({
 }
 
 function At({ of, field }: { of: unknown; field: string }) {
-  return of instanceof Problem && of.field.startsWith(field) ? <Trouble of={of} /> : null;
+  // What the page itself refused bears the bare name of its field.
+  const here =
+    of instanceof Problem && of.field !== "" && (of.field.startsWith(field) || field.endsWith(`.${of.field}`));
+  return here ? <Trouble of={of} /> : null;
 }
 
 /** Ruling, angle and shape of the dots, and the tones that the mesh holds of them. */

@@ -31,7 +31,7 @@ export function Garments({ job }: { job: JobOn<"run"> }) {
               <Box display="flex" flexWrap="wrap" columnGap="22px" alignItems="baseline">
                 <Text fontWeight="700" flex="1 1 170px">
                   {g.line.garment}
-                  {(g.line.colour || g.line.hex) && `, ${g.line.colour || g.line.hex}`}
+                  {`, ${g.cloth}`}
                 </Text>
                 <Text className="readout">{g.pieces} pieces</Text>
                 <Text>
