@@ -12,6 +12,7 @@ use Ektype\Core\Choice\PrintOnFrames;
 use Ektype\Core\Choice\RackAssignment;
 use Ektype\Core\Choice\RackFrame;
 use Ektype\Core\Choice\RackPlate;
+use Ektype\Core\Choice\UsualRange;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\InkKind;
@@ -119,6 +120,18 @@ final class OneAnswerTest extends TestCase
                     );
                 }
             }
+        }
+    }
+
+    /** A crumb that nothing holds which gives its ink costs a base by how much more of it is lost than on the finest that does. */
+    public function testWhatNoMeshHoldsCostsByHowMuchMoreIsLost(): void
+    {
+        $asks = new MeshQuestion(PlateRole::Base, Substrate::Cotton, InkKind::Plastisol, 0.02, null, Lab::of(new Srgb(16, 16, 16)));
+        $usual = UsualRange::of($asks);
+        foreach ([[61, 64], [77, 55], [90, 48]] as [$threads, $um]) {
+            $mesh = new Mesh($threads, $um);
+            // The finest within the range of a base under detail, 230 per inch, has 90 threads.
+            self::assertEqualsWithDelta($usual->cost($mesh->threadsPerInch()) + log(90 / $threads, 2), MeshSuggestion::judge($mesh, $asks)->cost, 1e-3, $mesh->name);
         }
     }
 

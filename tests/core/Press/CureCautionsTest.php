@@ -57,5 +57,8 @@ final class CureCautionsTest extends TestCase
         self::assertEqualsWithDelta(14 + 3 + 2.5, $one, 1e-9);
         self::assertEqualsWithDelta(3 + 2 * 2.5, CycleTime::seconds([1, 2], 0) - $one, 1e-9);
         self::assertEqualsWithDelta(7.0, CycleTime::seconds([1], 1) - $one, 1e-9);
+        // All at once: platens go on in 2 s; loading’s 14 s set the pace, or a station of 3 + 6 × 2.5.
+        self::assertEqualsWithDelta(2 + 14, CycleTime::atOnce([1, 2, 1], 1), 1e-9);
+        self::assertEqualsWithDelta(2 + 18, CycleTime::atOnce([1, 6, 1], 1), 1e-9);
     }
 }

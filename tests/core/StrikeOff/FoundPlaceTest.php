@@ -59,7 +59,16 @@ final class FoundPlaceTest extends TestCase
 
     public function testTheMisfitIsThatOfTheCrossAgainstTheRing(): void
     {
-        $read = ReadTargets::on(self::drawn(1.4, 1.0, new Point(0.32, -0.18))->scan(), self::plan());
+        $told = [];
+        $read = ReadTargets::on(self::drawn(1.4, 1.0, new Point(0.32, -0.18))->scan(), self::plan(), static function (float $share) use (&$told): void {
+            $told[] = $share;
+        });
+        $grown = $told;
+        sort($grown);
+        self::assertSame($grown, $told, 'the share that is read only grows');
+        self::assertNotSame([], $told);
+        self::assertGreaterThan(0.0, $told[0]);
+        self::assertLessThan(1.0, end($told));
         self::assertCount(3, $read->readings(1));
         foreach ($read->readings(1) as $reading) {
             self::assertEqualsWithDelta(0.32, $reading->offXMm, 0.02, $reading->mark);
