@@ -104,3 +104,21 @@ test("what was burned already opens with the time reckoned; a pot is what its na
   await page.getByLabel("Name", { exact: true }).fill("Photopolymer of the yard");
   await expect(page.getByRole("combobox", { name: /^Kind/ })).toHaveValue("photopolymer");
 });
+
+test("two figures typed quickly are both kept, whichever the shop would answer first", async ({ page }) => {
+  await page.goto("/jobs/4/art");
+  await page.getByRole("button", { name: "Count by sizes, or several garments" }).click();
+  await expect(page.getByLabel("M", { exact: true })).toBeVisible();
+  let sent = 0;
+  await page.route(/\/api\/jobs\/4$/, async (route) => {
+    if (route.request().method() === "PATCH" && ++sent === 1) await new Promise((done) => setTimeout(done, 1500));
+    await route.continue();
+  });
+  await page.getByLabel("M", { exact: true }).fill("20");
+  await page.keyboard.press("Tab");
+  await page.keyboard.type("30");
+  await page.keyboard.press("Tab");
+  await expect(page.locator("header")).toContainText("50 cotton");
+  await expect.poll(() => sent).toBe(2);
+  expect((await (await page.request.get("/api/jobs/4")).json()).quantity).toBe(50);
+});

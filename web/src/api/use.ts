@@ -68,14 +68,18 @@ export function useJobWork(id: number) {
   // What was refused may have been asked of a job that is not so any more: it is looked at anew.
   const onError = () => void queries.invalidateQueries({ queryKey: ["job", id] });
   const path = { params: { path: { id } } };
+  // One after the other, as they were done: of two at once a busy shop might take the first one last.
+  const scope = { id: `job ${id}` };
   return {
     change: useMutation({
+      scope,
       mutationFn: (body: JobChange) => answer(api.PATCH("/api/jobs/{id}", { ...path, body })),
       onMutate,
       onSuccess,
       onError,
     }),
     plate: useMutation({
+      scope,
       mutationFn: ({ plateId, ...body }: PlateChange & { plateId: number }) =>
         answer(api.PATCH("/api/plates/{id}", { params: { path: { id: plateId } }, body })),
       onMutate,
@@ -83,24 +87,28 @@ export function useJobWork(id: number) {
       onError,
     }),
     separate: useMutation({
+      scope,
       mutationFn: () => answer(api.POST("/api/jobs/{id}/separate", path)),
       onMutate,
       onSuccess,
       onError,
     }),
     films: useMutation({
+      scope,
       mutationFn: () => answer(api.POST("/api/jobs/{id}/films", path)),
       onMutate,
       onSuccess,
       onError,
     }),
     frames: useMutation({
+      scope,
       mutationFn: () => answer(api.POST("/api/jobs/{id}/frames", path)),
       onMutate,
       onSuccess,
       onError,
     }),
     copy: useMutation({
+      scope,
       mutationFn: () => answer(api.POST("/api/jobs/{id}/copy", path)),
       onSuccess: (copy) => {
         queries.setQueryData(["job", copy.id], copy);
@@ -108,6 +116,7 @@ export function useJobWork(id: number) {
       },
     }),
     printAgain: useMutation({
+      scope,
       mutationFn: () => answer(api.POST("/api/jobs/{id}/again", path)),
       onSuccess: (again) => {
         queries.setQueryData(["job", again.id], again);
@@ -116,18 +125,21 @@ export function useJobWork(id: number) {
       },
     }),
     finish: useMutation({
+      scope,
       mutationFn: () => answer(api.POST("/api/jobs/{id}/finish", path)),
       onMutate,
       onSuccess,
       onError,
     }),
     reopen: useMutation({
+      scope,
       mutationFn: () => answer(api.POST("/api/jobs/{id}/reopen", path)),
       onMutate,
       onSuccess,
       onError,
     }),
     remove: useMutation({
+      scope,
       mutationFn: () => answer(api.DELETE("/api/jobs/{id}", path)),
       onSuccess: () => {
         queries.removeQueries({ queryKey: ["job", id] });
@@ -135,6 +147,7 @@ export function useJobWork(id: number) {
       },
     }),
     stop: useMutation({
+      scope,
       mutationFn: async (task: number) => {
         await answer(api.DELETE("/api/tasks/{id}", { params: { path: { id: task } } }));
         return answer(api.GET("/api/jobs/{id}", path));
@@ -144,6 +157,7 @@ export function useJobWork(id: number) {
       onError,
     }),
     again: useMutation({
+      scope,
       mutationFn: async (task: number) => {
         await answer(api.POST("/api/tasks/{id}/again", { params: { path: { id: task } } }));
         return answer(api.GET("/api/jobs/{id}", path));
