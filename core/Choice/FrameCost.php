@@ -28,10 +28,13 @@ final readonly class FrameCost
     {
     }
 
-    /** @param string $job frames that it holds already are its own */
-    public static function of(MeshQuestion $asks, RackFrame $frame, PrintOnFrames $print, string $job = ''): self
+    /**
+     * @param string          $job    frames that it holds already are its own
+     * @param RankedMesh|null $judged what the plate says of that mesh, where it was asked already
+     */
+    public static function of(MeshQuestion $asks, RackFrame $frame, PrintOnFrames $print, string $job = '', ?RankedMesh $judged = null): self
     {
-        $mesh = MeshSuggestion::judge($frame->mesh, $asks);
+        $mesh = $judged ?? MeshSuggestion::judge($frame->mesh, $asks);
         $placement = $print->on($frame->insideWidthMm, $frame->insideHeightMm);
         $own = $job !== '' && $frame->takenBy === $job;
         $cost = $mesh->cost

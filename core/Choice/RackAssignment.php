@@ -25,22 +25,81 @@ final class RackAssignment
     {
         /** @var list<array<int, FrameCost>> $costs by plate, then by frame of the rack */
         $costs = array_map(
-            static fn (RackPlate $plate): array => array_map(
-                static fn (RackFrame $f): FrameCost => FrameCost::of($plate->asks, $f, $print, $job),
-                $rack,
-            ),
+            static function (RackPlate $plate) use ($rack, $print, $job): array {
+                $judged = [];
+
+                return array_map(static function (RackFrame $f) use ($plate, $print, $job, &$judged): FrameCost {
+                    $cloth = \sprintf('%s %d %.2F %.2F', $f->mesh->name, (int) $f->mesh->dyed, $f->mesh->openingUm, $f->mesh->thicknessUm);
+                    $judged[$cloth] ??= MeshSuggestion::judge($f->mesh, $plate->asks);
+
+                    return FrameCost::of($plate->asks, $f, $print, $job, $judged[$cloth]);
+                }, $rack);
+            },
             $plates,
         );
         $sums = array_map(static fn (array $row): array => array_map(static fn (FrameCost $c): float => $c->cost, $row), $costs);
         $free = array_filter($rack, static fn (int $i): bool => ($costs[0][$i] ?? null)?->obstacles === [], \ARRAY_FILTER_USE_KEY);
         $best = new CheapestSet(self::NO_FRAME * \count($plates), []);
-        foreach ($free as $lowest) {
-            $window = array_keys(array_filter($free, static fn (RackFrame $f): bool => $f->tensionNPerCm >= $lowest->tensionNPerCm - 1e-9 && $f->tensionNPerCm <= $lowest->tensionNPerCm + Tension::LIKE + 1e-9));
+        foreach (self::windows($free) as $window) {
+            // What each plate would pay alone is the least that they pay together.
+            if (self::least($window, $sums) >= $best->cost - 1e-9) {
+                continue;
+            }
             $found = CheapestSet::of(self::inReach($window, $sums), $sums, self::NO_FRAME);
             $best = $found->cost < $best->cost - 1e-9 ? $found : $best;
         }
 
         return self::described($plates, $rack, $costs, $best, $meshes);
+    }
+
+    /**
+     * The frames of like tension, for every tension that one of them has; a window within another is left out.
+     *
+     * @param array<int, RackFrame> $free by their place in the rack
+     *
+     * @return list<list<int>>
+     */
+    private static function windows(array $free): array
+    {
+        $at = array_map(static fn (RackFrame $f): float => $f->tensionNPerCm, $free);
+        asort($at);
+        $order = array_keys($at);
+        $tensions = array_values($at);
+        $windows = [];
+        $to = 0;
+        foreach ($tensions as $from => $lowest) {
+            $was = $to;
+            while ($to < \count($tensions) && $tensions[$to] <= $lowest + Tension::LIKE + 1e-9) {
+                ++$to;
+            }
+            if ($to > $was) {
+                $window = \array_slice($order, $from, $to - $from);
+                sort($window);
+                $windows[$order[$from]] = $window;
+            }
+        }
+        // As they hang in the rack: of two that are alike the first is taken.
+        ksort($windows);
+
+        return array_values($windows);
+    }
+
+    /**
+     * @param list<int>               $window
+     * @param list<array<int, float>> $sums   by plate, then by frame
+     */
+    private static function least(array $window, array $sums): float
+    {
+        $least = 0.0;
+        foreach ($sums as $row) {
+            $own = self::NO_FRAME;
+            foreach ($window as $frame) {
+                $own = min($own, $row[$frame]);
+            }
+            $least += $own;
+        }
+
+        return $least;
     }
 
     /**
