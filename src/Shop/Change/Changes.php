@@ -17,6 +17,7 @@ final readonly class Changes extends Shelf
     private const KEPT = 600;
     /** So far back what was done at one place is looked for. */
     private const LOOKED_BACK = 60;
+    private const AT_A_TIME = 6;
 
     protected static function kind(): string
     {
@@ -49,9 +50,12 @@ final readonly class Changes extends Shelf
 
     private function firstAt(?Place $place, string $page, bool $undone): ?Change
     {
-        foreach ($page === '' ? [] : $this->shelf()->findBy(['page' => $page, 'undone' => $undone], ['id' => $undone ? 'ASC' : 'DESC'], self::LOOKED_BACK) as $change) {
-            if ($place === null || $place->has($change)) {
-                return $change;
+        // A few at a time: each holds whole rows, and mostly the first is the one.
+        for ($from = 0; $page !== '' && $from < self::LOOKED_BACK; $from += self::AT_A_TIME) {
+            foreach ($this->shelf()->findBy(['page' => $page, 'undone' => $undone], ['id' => $undone ? 'ASC' : 'DESC'], self::AT_A_TIME, $from) as $change) {
+                if ($place === null || $place->has($change)) {
+                    return $change;
+                }
             }
         }
 
