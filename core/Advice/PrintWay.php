@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Advice;
 
-use Ektype\Core\Ink\Deposit;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Plate\PlateRole;
-use Ektype\Core\Press\CycleTime;
 use Ektype\Core\Press\Heads;
+use Ektype\Core\Print\Cloth;
+use Ektype\Core\Print\Drawn;
+use Ektype\Core\Print\FrameAtHand;
+use Ektype\Core\Print\InkToPrint;
+use Ektype\Core\Print\JobToPrint;
+use Ektype\Core\Print\PlateToPrint;
+use Ektype\Core\Print\PressAtHand;
+use Ektype\Core\Print\PrintLaw;
+use Ektype\Core\Print\PrintPlan;
+use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PlateShare;
 
@@ -24,7 +32,8 @@ final readonly class PrintWay
     private const SET_UP_AUTOMATIC_MIN = 25.0;
     private const SCREEN_MIN = 14.0;
     private const SCREEN_AUTOMATIC_MIN = 16.0;
-    /** Through which mesh plates of a role usually print, threads per cm and thread in µm: 156, 305 and 255 per inch (heuristic). */
+    /** Through which mesh plates of a role usually print, threads per cm and thread in µm: 156, 305 and 255 per inch, spot colours as a base (heuristic). */
+    private const SPOT_MESH = [61.0, 64.0];
     private const MESHES = ['base' => [61.0, 64.0], 'colour' => [120.0, 34.0], 'highlight' => [90.0, 48.0]];
 
     public float $setUpMin;
@@ -32,12 +41,12 @@ final readonly class PrintWay
     public float $inkGrams;
 
     /**
-     * @param list<PlateShare> $plates in print order
-     * @param bool             $fits   whether it is for such art
-     * @param float            $mean   of the print from the art, ΔE00
-     * @param float            $p95    95 % of it is nearer, ΔE00
-     * @param float            $cm2    of the whole print
-     * @param bool             $atOnce whether all heads of the press print at the same time
+     * @param list<PlateShare> $plates    in print order
+     * @param bool             $fits      whether it is for such art
+     * @param float            $mean      of the print from the art, ΔE00
+     * @param float            $p95       95 % of it is nearer, ΔE00
+     * @param PrintPlan|null   $plan      how it is printed; null where it prints nothing
+     * @param bool             $automatic whether the press prints by itself
      */
     public function __construct(
         public MethodName $method,
@@ -45,17 +54,31 @@ final readonly class PrintWay
         public bool $fits,
         public float $mean,
         public float $p95,
-        private float $cm2,
-        bool $atOnce = false,
+        ?PrintPlan $plan,
+        bool $automatic = false,
     ) {
         $screens = \count($plates);
-        $this->setUpMin = $atOnce
+        $this->setUpMin = $automatic
             ? self::SET_UP_AUTOMATIC_MIN + self::SCREEN_AUTOMATIC_MIN * $screens
             : self::SET_UP_MIN + self::SCREEN_MIN * $screens;
-        $flashes = \count(array_filter($plates, static fn (PlateShare $p): bool => $p->role === PlateRole::Base)) + \count(array_filter($plates, static fn (PlateShare $p): bool => $p->role === PlateRole::Highlight));
-        $strokes = array_map(self::strokes(...), $plates);
-        $this->secondsAShirt = $atOnce ? CycleTime::atOnce($strokes, $flashes) : CycleTime::seconds($strokes, $flashes);
-        $this->inkGrams = array_sum(array_map($this->grams(...), $plates));
+        $this->secondsAShirt = $plan->rhythm->secondsAPiece ?? 0.0;
+        $this->inkGrams = $plan?->gramsEach() ?? 0.0;
+    }
+
+    /**
+     * How it would be printed before there are plates and frames: through the usual meshes.
+     *
+     * @param list<PlateShare> $plates in print order
+     */
+    public static function supposed(MethodName $method, array $plates, SizeOfPrint $size, Cloth $cloth, PressAtHand $press): ?PrintPlan
+    {
+        return $plates === [] ? null : PrintLaw::of(new JobToPrint(
+            array_map(static fn (PlateShare $p, int $i): PlateToPrint => self::plate($p, $i, $method, $size), $plates, array_keys($plates)),
+            $cloth,
+            $press,
+            $method,
+            $size,
+        ));
     }
 
     /**
@@ -80,16 +103,18 @@ final readonly class PrintWay
         }];
     }
 
-    private static function strokes(PlateShare $plate): int
+    private static function plate(PlateShare $plate, int $i, MethodName $method, SizeOfPrint $size): PlateToPrint
     {
-        return $plate->role === PlateRole::Base ? Deposit::STROKES_OF_A_BASE : 1;
-    }
+        [$threads, $thread] = $plate->role === PlateRole::Colour && !$method->isTonal() ? self::SPOT_MESH : self::MESHES[$plate->role->value];
 
-    /** Of one print, g. */
-    private function grams(PlateShare $plate): float
-    {
-        [$threads, $thread] = self::MESHES[$plate->role->value];
-
-        return (new Deposit(new Mesh($threads, $thread), InkKind::Plastisol, self::strokes($plate), 0.0))->grams($this->cm2 * $plate->share, 1);
+        return new PlateToPrint(
+            $i,
+            $plate->ink,
+            $plate->role,
+            new InkToPrint($plate->ink, InkKind::Plastisol, $plate->colour),
+            new Drawn($plate->colour, $size->cm2() * $plate->share, $plate->share, tones: $method->hasDots()),
+            new Mesh($threads, $thread),
+            FrameAtHand::usual(),
+        );
     }
 }

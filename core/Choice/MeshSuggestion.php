@@ -7,6 +7,7 @@ namespace Ektype\Core\Choice;
 use Ektype\Core\Ink\Deposit;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshCatalogue;
+use Ektype\Core\Mesh\Moire;
 use Ektype\Core\Mesh\ToneRange;
 use Ektype\Core\Plate\PlateRole;
 
@@ -31,6 +32,8 @@ final class MeshSuggestion
     /** Beyond this too little ink passes for hand work, threads per inch (heuristic). */
     private const FINEST_BY_HAND = 355.0;
     private const TOO_FINE = 6.0;
+    /** Each % of a pattern beyond what nobody sees (heuristic). */
+    private const PATTERN = 0.1;
     /** What no mesh holds that gives its ink, by each doubling that more of it is lost (heuristic). */
     private const LOST_ANYWAY = 1.0;
 
@@ -65,6 +68,7 @@ final class MeshSuggestion
             self::gap($mesh, $q, $usual),
             self::ruling($mesh, $q),
             self::tones($mesh, $q),
+            self::pattern($mesh, $q),
             self::deposit($mesh, $q),
             $perInch > max(self::FINEST_BY_HAND, $usual->to) ? new Judgement(
                 self::TOO_FINE,
@@ -220,12 +224,30 @@ final class MeshSuggestion
             : new Judgement(0.0, true, \sprintf('holds its tones from %.0f to %.0f %%', $from, $to));
     }
 
+    /** The same verdict as its screen will be told. */
+    private static function pattern(Mesh $mesh, MeshQuestion $q): ?Judgement
+    {
+        if ($q->lpi === null || $q->angleDeg === null) {
+            return null;
+        }
+        /** @var array<string, float> $known */
+        static $known = [];
+        $score = $known[serialize([$mesh, $q->lpi, $q->angleDeg])] ??= (new Moire($mesh))->score($q->lpi, $q->angleDeg);
+
+        return $score < Moire::SEEN ? null : new Judgement(
+            self::PATTERN * ($score - Moire::SEEN),
+            true,
+            \sprintf('its dots make a pattern of %.1f %% with it', $score),
+            $score < Moire::STRONG ? '' : \sprintf('a pattern of mesh and dots of %.1f %%, in every tone', $score),
+        );
+    }
+
     private static function deposit(Mesh $mesh, MeshQuestion $q): ?Judgement
     {
         if ($q->depositUm === null) {
             return null;
         }
-        $leaves = $mesh->volumeCm3M2 * Deposit::TRANSFER;
+        $leaves = (new Deposit($mesh, $q->ink, $q->laying(), 0.0))->wetUm;
         $off = abs(log($leaves / $q->depositUm, 2));
 
         return new Judgement(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Index;
 
 use Ektype\Core\Art\ArtRaster;
-use Ektype\Core\Colour\Lab;
 use Ektype\Core\Mix\HullPicture;
 use Ektype\Core\Mix\HullPrint;
 use Ektype\Core\Mix\ImpossibleMix;
@@ -71,7 +70,7 @@ final class IndexMethod implements Method, PicturesTones
         }
         $request = self::request($plan, $inks, $print);
         $index = IndexSeparation::of($raster, $request);
-        $laying = Laying::on(Lab::of($print->garment));
+        $laying = $print->baseStrokes()->laying;
         $evened = WetOnWet::of($index->squares, $index->across, $request);
         $missing = MixLook::missing($inks->asked);
         $mm = round(25.4 / $plan->squaresDpi, 3);
@@ -147,7 +146,7 @@ final class IndexMethod implements Method, PicturesTones
             $print->widthMm,
             $print->garment,
             array_values(array_map(static fn (GivenInk $ink): GivenInk => MixLook::lying($ink, $onCloth, $print), $inks->colours)),
-            $inks->base === null ? null : MixLook::lying($inks->base, true, $print, Laying::on(Lab::of($print->garment))),
+            $inks->base === null ? null : MixLook::lying($inks->base, true, $print, $print->baseStrokes()->laying),
             $print->dpi,
             $plan->squaresDpi,
             $plan->work,
@@ -159,7 +158,7 @@ final class IndexMethod implements Method, PicturesTones
     private static function look(IndexPlan $plan, MixInks $inks, ArtRaster $raster, PrintWanted $print): array
     {
         $dpi = min($plan->squaresDpi, $print->dpi);
-        $whole = self::request($plan, $inks, new PrintWanted($print->widthMm, $print->garment, max(self::FILM_DPI, 2 * $dpi), $print->sigmaMm, $print->shelf, $print->sinks));
+        $whole = self::request($plan, $inks, $print->at(max(self::FILM_DPI, 2 * $dpi)));
         $request = new IndexRequest($whole->widthMm, $whole->garment, $whole->inks, $whole->base, $whole->dpi, max(40.0, $dpi), $whole->work, $whole->diffusion);
         $squares = IndexSeparation::squares($raster, $request);
         $across = max(2, (int) round($request->widthMm / 25.4 * $request->indexDpi));

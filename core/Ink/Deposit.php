@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Ektype\Core\Ink;
 
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Plate\Laying;
 
 /**
- * The ink that a mesh lays down. Wet deposit = theoretical volume × transfer × strokes; fine open parts of the stencil are
+ * The ink that a mesh lays down. Wet deposit = theoretical volume × transfer × strokes and layers; fine open parts of the stencil are
  * filled like a well and add part of the emulsion over mesh. Grams = area × wet deposit × density.
  */
 final readonly class Deposit
@@ -16,8 +17,6 @@ final readonly class Deposit
     public const TRANSFER = 0.8;
     public const TRANSFER_LOW = 0.7;
     public const TRANSFER_HIGH = 0.9;
-    /** A second stroke adds so much (heuristic). */
-    public const SECOND_STROKE = 0.25;
     /** Share of the emulsion over mesh that a fine line adds in height (heuristic). */
     private const WELL = 0.6;
     /** The hiding power of an ink is told for one stroke through 61–64 (155 per inch), µm wet (heuristic). */
@@ -30,19 +29,9 @@ final readonly class Deposit
     /** In the finest lines, µm. */
     public float $fineWetUm;
 
-    /** Strokes that a base takes where a colour takes one (heuristic). */
-    public const STROKES_OF_A_BASE = 2;
-
-    /** @throws ImpossibleDeposit where no stroke is pulled */
-    public function __construct(Mesh $mesh, public InkKind $ink, public int $strokes, float $eomUm)
+    public function __construct(Mesh $mesh, public InkKind $ink, public Laying $laying, float $eomUm)
     {
-        if ($strokes < 1 || $strokes > 6) {
-            throw ImpossibleDeposit::at(
-                'strokes',
-                \sprintf('%d strokes leave no print. One for colours and two for a base are usual.', $strokes),
-            );
-        }
-        $passed = $mesh->volumeCm3M2 * (1 + self::SECOND_STROKE * ($strokes - 1));
+        $passed = $mesh->volumeCm3M2 * $laying->passes();
         $this->wetUm = self::TRANSFER * $passed;
         $this->wetLowUm = self::TRANSFER_LOW * $passed;
         $this->wetHighUm = self::TRANSFER_HIGH * $passed;

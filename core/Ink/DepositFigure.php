@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Ink;
 
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Plate\Laying;
 use Ektype\Core\Unit\Figure;
 use Ektype\Core\Unit\Sign;
 
@@ -23,7 +24,11 @@ final class DepositFigure
             'Open area × thickness of the fabric × 0.8 that leaves it × strokes',
             [
                 \sprintf('mesh passes %.1f cm³/m²', $mesh->volumeCm3M2),
-                \sprintf('%d stroke%s', $deposit->strokes, $deposit->strokes === 1 ? '' : 's, the second adds a quarter'),
+                $deposit->laying->value.match ($deposit->laying) {
+                    Laying::Once => '',
+                    Laying::Twice => ', the second adds a quarter',
+                    Laying::PrintFlashPrint => ', the second layer as thick as the first',
+                },
                 \sprintf('in the finest lines %.0f µm: the stencil’s well adds to it', $deposit->fineWetUm),
             ],
             '',

@@ -28,6 +28,12 @@ enum InkKind: string
         };
     }
 
+    /** Whether it dries in the mesh where it stands. */
+    public function driesInMesh(): bool
+    {
+        return \in_array($this, [self::WaterBased, self::Solvent], true);
+    }
+
     /** Whether its pigment wants open mesh. */
     public function isCoarse(): bool
     {

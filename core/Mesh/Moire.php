@@ -17,6 +17,9 @@ use Ektype\Core\Plate\Halftone;
  */
 final readonly class Moire
 {
+    /** Under this nobody sees a pattern, and from this on it shows in every tone, % of the mean (heuristic). */
+    public const SEEN = 1.0;
+    public const STRONG = 4.0;
     private const ORDERS_OF_MESH = 3;
     /** Beats of longer periods are a slow drift of tone, mm. */
     private const LONGEST_MM = 40.0;

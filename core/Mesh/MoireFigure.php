@@ -11,11 +11,6 @@ use Ektype\Core\Unit\Sign;
 /** The pattern of a halftone on a mesh as figures and in a sentence. */
 final readonly class MoireFigure
 {
-    /** Under this nobody sees it, % (heuristic). */
-    private const SEEN = 1.0;
-    /** From this on it shows in every tone, % (heuristic). */
-    private const STRONG = 4.0;
-
     public Figure $strength;
     public Figure $period;
     public string $says;
@@ -40,7 +35,7 @@ final readonly class MoireFigure
         }
         $source = 'geometry; seen from 0.7 mm on, gone at 0.4 mm (trade default)';
         $change = 'Another angle, ruling or mesh moves every beat.';
-        $this->strength = new Figure($score, '%', $score < self::STRONG ? Sign::Reckoned : Sign::OutOfBounds, $source, 'Root of the sum of squares of all visible beats between the mesh’s and the halftone’s orders; each beat is the product of the Fourier coefficients of openings and dots', $inputs, '', $change, text: \sprintf('%.1f %%', $score));
+        $this->strength = new Figure($score, '%', $score < Moire::STRONG ? Sign::Reckoned : Sign::OutOfBounds, $source, 'Root of the sum of squares of all visible beats between the mesh’s and the halftone’s orders; each beat is the product of the Fourier coefficients of openings and dots', $inputs, '', $change, text: \sprintf('%.1f %%', $score));
         $this->period = new Figure(
             $every,
             'mm',
@@ -52,8 +47,8 @@ final readonly class MoireFigure
             $change,
         );
         $this->says = match (true) {
-            $score < self::SEEN => 'Calm: nobody will see the mesh in it.',
-            $score < self::STRONG => \sprintf('A faint pattern every %.1f mm shows in flat tones. A calmer setting is near.', $every ?? 0),
+            $score < Moire::SEEN => 'Calm: nobody will see the mesh in it.',
+            $score < Moire::STRONG => \sprintf('A faint pattern every %.1f mm shows in flat tones. A calmer setting is near.', $every ?? 0),
             default => \sprintf('A pattern every %.1f mm shows in every tone. Take a calmer setting, or another mesh.', $every ?? 0),
         };
     }

@@ -34,13 +34,15 @@ final class Rosette
     /**
      * The widest that a plate makes with others, in a sentence.
      *
-     * @param array<string, Halftone> $others by name
+     * @param list<string>   $names  of the others
+     * @param list<Halftone> $others
      */
-    public static function says(Halftone $plate, array $others): string
+    public static function says(Halftone $plate, array $names, array $others): string
     {
         $widest = 0.0;
         $with = $alike = [];
-        foreach ($others as $name => $dots) {
+        foreach ($others as $i => $dots) {
+            $name = $names[$i];
             $mm = self::mm($plate, $dots);
             if ($mm === \INF) {
                 $alike[] = $name;

@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Mesh\PlateBeats;
+use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Raster\CoverageMap;
@@ -56,14 +57,18 @@ final class MixLook
     /** @param list<TonePlate> $plates */
     private static function beats(array $plates): string
     {
-        $dots = $dark = [];
+        // Plates at one ruling and angle are one for this.
+        $apart = [];
         foreach ($plates as $plate) {
-            $dark[$plate->ink->name] = $plate->ink->transparent ? 1 - Lab::of($plate->ink->colour)->l / 100 : 1.0;
-            // Plates at one ruling and angle are one for this.
-            $dots[round($plate->dots->lpi, 2).' '.round($plate->dots->angleDeg, 2)] ??= [$plate->ink->name, $plate->dots];
+            $apart[round($plate->dots->lpi, 2).' '.round($plate->dots->angleDeg, 2)] ??= $plate;
         }
+        $apart = array_values($apart);
 
-        return PlateBeats::says(array_combine(array_column($dots, 0), array_column($dots, 1)), $dark);
+        return PlateBeats::says(
+            array_map(static fn (TonePlate $p): string => $p->ink->name, $apart),
+            array_map(static fn (TonePlate $p): Halftone => $p->dots, $apart),
+            array_map(static fn (TonePlate $p): float => $p->ink->transparent ? 1 - Lab::of($p->ink->colour)->l / 100 : 1.0, $apart),
+        );
     }
 
     /** @return array{string, bool, string} why a plate prints there, whether it is flashed, and why */

@@ -8,7 +8,6 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Garment;
-use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
@@ -54,7 +53,7 @@ final class ProcessMethod implements Method, PicturesTones
 
         return MixLook::separated(
             MixPlates::of($raster, $mix),
-            self::laying($print->garment),
+            $print->baseStrokes()->laying,
             [...$raster->remarks, ...self::onCloth($request, $print->garment)],
             \sprintf('A picture in tones, in transparent yellow, magenta, cyan and black over %s: each lets what lies below shine through.', $request->base === null ? 'the bare garment' : lcfirst($request->base->name)),
         );
@@ -92,7 +91,7 @@ final class ProcessMethod implements Method, PicturesTones
             $print->widthMm,
             $print->garment,
             FourInks::of($print->shelf),
-            $base === null ? null : MixLook::lying($base, true, $print, self::laying($print->garment)),
+            $base === null ? null : MixLook::lying($base, true, $print, $print->baseStrokes()->laying),
             $print->dpi,
             $plan->dots->halftone,
             $plan->angles,
@@ -111,10 +110,5 @@ final class ProcessMethod implements Method, PicturesTones
     private static function onCloth(ProcessRequest $request, Srgb $garment): array
     {
         return $request->base !== null || Garment::isLight(Lab::of($garment)) ? [] : ['These inks are transparent: on this garment its colour shines through all of them. Print a white base under them.'];
-    }
-
-    private static function laying(Srgb $garment): Laying
-    {
-        return Laying::on(Lab::of($garment));
     }
 }

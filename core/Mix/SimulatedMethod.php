@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Ektype\Core\Mix;
 
 use Ektype\Core\Art\ArtRaster;
-use Ektype\Core\Colour\Lab;
-use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\FoundColour;
@@ -57,7 +55,7 @@ final class SimulatedMethod implements Method, PicturesTones
 
         return MixLook::separated(
             MixPlates::of($raster, $request),
-            self::laying($plan, $print->garment),
+            self::laying($plan, $print),
             [...$raster->remarks, ...$missing === '' ? [] : [$missing]],
             \sprintf('A picture in tones, in %d screens: opaque inks whose dots mix, over %s, and nothing where the garment gives the colour.', $inks->screens(), $inks->base === null ? 'the bare garment' : lcfirst($inks->base->name)),
         )->by($plan->inkedBy(self::taken($plan, $inks)));
@@ -102,16 +100,15 @@ final class SimulatedMethod implements Method, PicturesTones
             $print->widthMm,
             $print->garment,
             array_values(array_map(static fn (GivenInk $ink): GivenInk => MixLook::lying($ink, $onCloth, $print), $inks->colours)),
-            $inks->base === null ? null : MixLook::lying($inks->base, true, $print, self::laying($plan, $print->garment)),
+            $inks->base === null ? null : MixLook::lying($inks->base, true, $print, self::laying($plan, $print)),
             $inks->highlight,
             $print->dpi,
-            $plan->dots->halftone,
-            $plan->dots->dot,
-            $plan->dots->range,
+            $plan->dots,
             $print->curve,
             $plan->work,
             $plan->order,
             $plan->curves,
+            $print->mesh,
         );
     }
 
@@ -121,8 +118,8 @@ final class SimulatedMethod implements Method, PicturesTones
         return $plan->inks->inks === null ? $plan->inks->exactly(array_keys($inks->colours)) : $plan->inks;
     }
 
-    private static function laying(SimulatedPlan $plan, Srgb $garment): Laying
+    private static function laying(SimulatedPlan $plan, PrintWanted $print): Laying
     {
-        return $plan->laying ?? Laying::on(Lab::of($garment));
+        return $plan->laying ?? $print->baseStrokes()->laying;
     }
 }

@@ -8,9 +8,9 @@ namespace Ektype\Core\Order;
 final readonly class LineChange
 {
     /**
-     * @param list<string> $leftOut names of plates whose screens stay up
+     * @param list<int>    $leftOut numbers of plates whose screens stay up
      * @param list<string> $says    plain sentences
-     * @param float        $minutes of printing, by hand, without setting up
+     * @param float        $minutes of printing, with the usual pauses and without setting up
      */
     public function __construct(
         public int $pieces,

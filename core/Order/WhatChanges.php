@@ -7,69 +7,62 @@ namespace Ektype\Core\Order;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Ink\NearCloth;
 use Ektype\Core\Plate\Garment;
-use Ektype\Core\Press\CycleTime;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Print\JobToPrint;
+use Ektype\Core\Print\PlateToPrint;
+use Ektype\Core\Print\PrintLaw;
 
 /**
  * What a garment of another colour changes in a print whose screens are made: whether the base is left out, which ink would
- * not be seen, how long a piece takes and how much ink the line needs.
+ * not be seen, and how the rest is printed on it.
  */
 final class WhatChanges
 {
-    /**
-     * @param list<PlateOfOrder> $plates    in print order
-     * @param Lab                $separated the garment that the plates were drawn for
-     * @param bool               $drinksInk whether the cloth takes ink in, so that light ink on dark needs a base
-     */
-    public static function on(GarmentLine $line, array $plates, Lab $separated, bool $drinksInk): LineChange
+    /** @param JobToPrint $job on the garment that its plates were drawn for */
+    public static function on(GarmentLine $line, JobToPrint $job): LineChange
     {
         $garment = $line->lab();
-        $says = [];
-        $leftOut = [];
-        $hasBase = false;
-        foreach ($plates as $plate) {
-            $hasBase = $hasBase || $plate->isWhiteBase;
-        }
-        foreach ($plates as $plate) {
-            if ($plate->isWhiteBase && (Garment::isLight($garment) || !self::someNeedBase($plates, $garment))) {
-                $leftOut[] = $plate->name;
+        $leftOut = $says = [];
+        foreach ($job->plates as $plate) {
+            if ($plate->drawn->carries && (Garment::isLight($garment) || self::needing($job->plates, $garment) === [])) {
+                $leftOut[$plate->id] = true;
                 $says[] = \sprintf('Without the base: the screen of %s stays up and nothing is flashed after it.', $plate->name);
-            } elseif (!$plate->isWhiteBase && NearCloth::isUnseen($plate->ink, $garment)) {
-                $leftOut[] = $plate->name;
+            } elseif (!$plate->drawn->carries && NearCloth::isUnseen($plate->ink->printed, $garment)) {
+                $leftOut[$plate->id] = true;
                 $says[] = \sprintf('%s is the colour of the cloth: leave its screen up, the cloth shows instead.', $plate->name);
             }
         }
-        $needing = array_values(array_filter(
-            $plates,
-            static fn (PlateOfOrder $p): bool => !$p->isWhiteBase && !\in_array($p->name, $leftOut, true) && Garment::needsBase($p->ink, $garment),
-        ));
+        $printed = array_values(array_filter($job->plates, static fn (PlateToPrint $p): bool => !isset($leftOut[$p->id])));
+        $needing = self::needing($printed, $garment);
+        $hasBase = array_filter($job->plates, static fn (PlateToPrint $p): bool => $p->role === PlateRole::Base && $p->drawn->carries) !== [];
         // A job that did without a base where it needed one already wanted it so.
-        if ($drinksInk && !$hasBase && $needing !== [] && !self::someNeedBase($plates, $separated)) {
+        if ($job->cloth->substrate->drinksInk() && !$hasBase && $needing !== [] && self::needing($job->plates, $job->cloth->colour) === []) {
             $says[] = \sprintf(
                 '%s on this cloth %s a base, and this job has none: copy the job for this garment, and its plates are drawn with one.',
-                implode(', ', array_column($needing, 'name')),
+                implode(', ', array_map(static fn (PlateToPrint $p): string => $p->name, $needing)),
                 \count($needing) === 1 ? 'needs' : 'need',
             );
         }
-        $printed = array_values(array_filter($plates, static fn (PlateOfOrder $p): bool => !\in_array($p->name, $leftOut, true)));
-        $seconds = CycleTime::seconds(
-            array_map(static fn (PlateOfOrder $p): int => $p->strokes, $printed),
-            \count(array_filter($printed, static fn (PlateOfOrder $p): bool => $p->flashAfter)),
-        );
         $pieces = $line->pieces();
+        $plan = $printed === [] ? null : PrintLaw::of($job->on($job->cloth->dyed($garment), $printed, $pieces));
 
         return new LineChange(
             $pieces,
-            $leftOut,
+            array_keys($leftOut),
             $says,
-            $seconds,
-            $pieces * $seconds / 60,
-            $pieces * array_sum(array_map(static fn (PlateOfOrder $p): float => $p->gramsEach, $printed)),
+            $plan->rhythm->secondsAPiece ?? 0.0,
+            $pieces === 0 ? 0.0 : ($plan?->minutes() ?? 0.0),
+            $pieces * ($plan?->gramsEach() ?? 0.0),
         );
     }
 
-    /** @param list<PlateOfOrder> $plates */
-    private static function someNeedBase(array $plates, Lab $garment): bool
+    /**
+     * @param list<PlateToPrint> $plates
+     *
+     * @return list<PlateToPrint> whose ink would not show on it without a base
+     */
+    private static function needing(array $plates, Lab $garment): array
     {
-        return array_filter($plates, static fn (PlateOfOrder $p): bool => !$p->isWhiteBase && Garment::needsBase($p->ink, $garment)) !== [];
+        return array_values(array_filter($plates, static fn (PlateToPrint $p): bool => !$p->drawn->carries && Garment::needsBase($p->ink->printed, $garment)));
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Plate;
 
-use Ektype\Core\Colour\Lab;
-
 /** How often an ink is laid down through its screen. */
 enum Laying: string
 {
@@ -13,20 +11,8 @@ enum Laying: string
     case Twice = 'two strokes';
     case PrintFlashPrint = 'print, flash, print';
 
-    /** Under this lightness cloth is dark and takes light ink twice, flashed between, L* (heuristic). */
-    private const DARK = 35.0;
     /** A second stroke on wet ink adds so much of a layer (heuristic). */
     private const SECOND_STROKE = 0.25;
-
-    /** What a garment asks for under a light ink: none of it on light cloth, more the darker it is. */
-    public static function on(Lab $garment): self
-    {
-        return match (true) {
-            Garment::isLight($garment) => self::Once,
-            $garment->l >= self::DARK => self::Twice,
-            default => self::PrintFlashPrint,
-        };
-    }
 
     /**
      * Each further layer hides the same share of what is left.
@@ -35,17 +21,28 @@ enum Laying: string
      */
     public function hiding(float $once): float
     {
-        $layers = match ($this) {
+        return 1 - (1 - min(0.9999, max(0.0, $once))) ** $this->passes();
+    }
+
+    /** Ink that it lays, in single strokes. */
+    public function passes(): float
+    {
+        return match ($this) {
             self::Once => 1.0,
             self::Twice => 1 + self::SECOND_STROKE,
             self::PrintFlashPrint => 2.0,
         };
-
-        return 1 - (1 - min(0.9999, max(0.0, $once))) ** $layers;
     }
 
+    /** At each piece, in all. */
     public function strokes(): int
     {
         return $this === self::Once ? 1 : 2;
+    }
+
+    /** Each is dry before the next. */
+    public function layers(): int
+    {
+        return $this === self::PrintFlashPrint ? 2 : 1;
     }
 }

@@ -28,6 +28,12 @@ enum Substrate: string
         return \in_array($this, [self::Cotton, self::Polyester, self::TriBlend, self::Nylon], true);
     }
 
+    /** Fibres stand up through a thin layer of ink. */
+    public function isRough(): bool
+    {
+        return $this === self::Fleece || $this === self::Canvas;
+    }
+
     /** How much higher the screen stands off than over flat cloth (heuristic). */
     public function offContactFactor(): float
     {

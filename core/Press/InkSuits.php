@@ -15,15 +15,17 @@ final class InkSuits
     private const HEAT_C = ['cotton' => 175, 'polyester' => 140, 'tri-blend' => 140, 'nylon' => 130, 'fleece' => 165, 'canvas' => 175];
 
     /**
-     * @param array<string, InkKind>   $inks  by the name of their plate
-     * @param array<string, PlateRole> $roles of the plates
+     * @param list<string>    $names of the plates
+     * @param list<InkKind>   $inks  of them
+     * @param list<PlateRole> $roles of them
      *
      * @return list<string> plain sentences
      */
-    public static function says(array $inks, array $roles, Substrate $substrate): array
+    public static function says(array $names, array $inks, array $roles, Substrate $substrate): array
     {
-        $of = static fn (InkKind ...$kinds): string => implode(', ', array_keys(array_filter($inks, static fn (InkKind $k): bool => \in_array($k, $kinds, true))));
-        $bases = implode(', ', array_keys(array_filter($roles, static fn (PlateRole $r): bool => $r === PlateRole::Base)));
+        $called = static fn (array $plates): string => implode(', ', array_unique(array_intersect_key($names, $plates)));
+        $of = static fn (InkKind ...$kinds): string => $called(array_filter($inks, static fn (InkKind $k): bool => \in_array($k, $kinds, true)));
+        $bases = $called(array_filter($roles, static fn (PlateRole $r): bool => $r === PlateRole::Base));
         $oil = $of(InkKind::Plastisol, InkKind::Glitter, InkKind::Puff, InkKind::Metallic);
         $says = [];
         if ($substrate === Substrate::Polyester || $substrate === Substrate::TriBlend) {

@@ -49,8 +49,11 @@ final class OffContact
     }
 
     /** @param string|null $frame label of the frame whose tension it is; null where none is chosen and the tension is the usual */
-    public static function figure(?float $tensionNPerCm, Substrate $substrate, ?string $frame, ?float $freeMm = null, float $seamMm = 0.0): Figure
+    public static function figure(?float $tensionNPerCm, Substrate $substrate, ?string $frame, ?float $freeMm = null, float $seamMm = 0.0, ?float $byHandMm = null): Figure
     {
+        if ($byHandMm !== null) {
+            return new Figure($byHandMm, 'mm', Sign::Reckoned, 'the hand', 'As you set it on the press', [\sprintf('by tension and cloth it would be %.1f mm', self::mm($tensionNPerCm ?? Tension::USUAL, $substrate, $freeMm, $seamMm))], '', 'Leave it to the rule again under Set up.');
+        }
         $hard = $substrate === Substrate::Rigid;
         $tension = $tensionNPerCm ?? Tension::USUAL;
         $slack = $tension < Tension::RE_MESH_UNDER;

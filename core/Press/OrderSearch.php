@@ -11,7 +11,7 @@ use Ektype\Core\Plate\PlateRole;
 
 /**
  * The best order of printing by what each does, out of all orders of up to eight plates: wet ink that the next screens lift where
- * inks touch, colours that an overprint shifts, and the seconds of the flashes that would prevent the first. Where a flash
+ * inks touch, colours that an overprint shifts, and the flashes that would prevent the first. Where a flash
  * goes is found for each order by itself (shortest path over runs of plates that print wet on wet).
  */
 final class OrderSearch
@@ -185,9 +185,8 @@ final class OrderSearch
                 $shift += $pairs[$earlier][$later][1];
             }
         }
-        $strokes = array_map(static fn (int $i): int => $plates[$i]->role === PlateRole::Base ? 2 : 1, $order);
 
-        return new ScoredOrder($order, $flashAfter, $lifted, $shift, CycleTime::seconds($strokes, \count($flashAfter)), $lifted + $shift + self::FLASH_COSTS * \count($flashAfter));
+        return new ScoredOrder($order, $flashAfter, $lifted, $shift, $lifted + $shift + self::FLASH_COSTS * \count($flashAfter));
     }
 
     /**
@@ -283,9 +282,8 @@ final class OrderSearch
             }
             $end = $start;
         }
-        $strokes = array_map(static fn (int $i): int => $plates[$i]->role === PlateRole::Base ? 2 : 1, $order);
 
-        return new ScoredOrder($order, $flashAfter, $lifted, $shift, CycleTime::seconds($strokes, $used), $cost[$n][$used] + $shift);
+        return new ScoredOrder($order, $flashAfter, $lifted, $shift, $cost[$n][$used] + $shift);
     }
 
     /**

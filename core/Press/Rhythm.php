@@ -7,10 +7,16 @@ namespace Ektype\Core\Press;
 /**
  * The rhythm of a press: what a piece waits for. By hand one person loads, prints each screen, flashes, lets it cool and takes it
  * off, one piece after the other round as many platens as there are; on an automatic all heads work at once and the slowest
- * sets the pace.
+ * sets the pace. The only place where the seconds of a piece are reckoned.
  */
 final readonly class Rhythm
 {
+    /** Loading and taking off; a screen brought down and up; a stroke with its flood, s (heuristic). */
+    public const LOAD_S = 14.0;
+    public const SCREEN_S = 3.0;
+    public const STROKE_S = 2.5;
+    /** Platens go on by one on an automatic, s (heuristic). */
+    public const INDEX_S = 2.0;
     private const HOUR_S = 3600.0;
     /** Of a run goes to ink, wiping, tacking and breath (heuristic). */
     private const PAUSES = 0.12;
@@ -47,42 +53,62 @@ final readonly class Rhythm
         if ($platens < 1 || $pieces < 1) {
             throw ImpossibleFlash::at($platens < 1 ? 'platens' : 'pieces', 'A run has one platen and one piece at least.');
         }
-        $works = [];
-        foreach ($stations as $station) {
-            $works[$station->name] = CycleTime::SCREEN_S + CycleTime::STROKE_S * $station->strokes;
-            if ($station->flashS > 0) {
-                $works['flash after '.$station->name] = $station->flashS;
-            }
-            if ($station->coolS > 0) {
-                $works['cooling after '.$station->name] = $station->coolS;
-            }
-        }
-        $hand = CycleTime::LOAD_S;
-        $hot = 0.0;
-        foreach ($stations as $station) {
-            $hand += CycleTime::SCREEN_S + CycleTime::STROKE_S * $station->strokes;
-            $hot += $station->flashS + $station->coolS;
-        }
-        if ($atOnce) {
-            $works['loading'] = CycleTime::LOAD_S;
-            arsort($works);
-            $slowest = array_key_first($works);
-            $piece = CycleTime::INDEX_S + $works[$slowest];
-            $hands = 2;
-        } else {
-            // While one platen is under the flash or cools, the hands print the next: only what no other platen fills is waited for.
-            $others = ($platens - 1) * $hand;
-            $waiting = max(0.0, $hot - $others);
-            $piece = $hand + $waiting;
-            $slowest = $waiting > 0 ? 'flash and cooling' : 'hands';
-            $hands = 1;
-        }
+        [$piece, $slowest] = $atOnce ? self::slowest($stations) : self::byHand($stations, $platens);
         $anHour = self::HOUR_S * (1 - self::PAUSES) / $piece;
 
-        return new self($piece, $anHour, $pieces / $anHour, $slowest, $hands, [
+        return new self($piece, $anHour, $pieces / $anHour, $slowest, $atOnce ? 2 : 1, [
             \sprintf('%.0f s a piece, %.0f an hour with the usual pauses, %s for %d.', $piece, $anHour, self::time($pieces / $anHour), $pieces),
-            $slowest === 'hands' ? 'The hands set the pace: a second pair at loading would speed it up.' : \sprintf('It waits at %s: %s.', $slowest, str_contains($slowest, 'flash') || str_contains($slowest, 'cooling') ? 'one platen more, or a shorter flash on warm platens, would speed it up' : 'fewer strokes there would speed it up'),
+            match (true) {
+                $slowest === 'hands' => 'The hands set the pace: a second pair at loading would speed it up.',
+                $slowest === 'loading' => 'It waits at loading: a second pair of hands there would speed it up.',
+                str_contains($slowest, 'flash') || str_contains($slowest, 'cooling') => \sprintf('It waits at %s: one platen more, or a shorter flash on warm platens, would speed it up.', $slowest),
+                default => \sprintf('It waits at %s: fewer strokes there would speed it up.', $slowest),
+            },
         ]);
+    }
+
+    /** Of the hands at one screen, s. */
+    public static function atScreen(int $strokes): float
+    {
+        return self::SCREEN_S + self::STROKE_S * $strokes;
+    }
+
+    /**
+     * @param list<PressStation> $stations
+     *
+     * @return array{float, string}
+     */
+    private static function slowest(array $stations): array
+    {
+        [$longest, $where] = [self::LOAD_S, 'loading'];
+        foreach ($stations as $station) {
+            foreach ([[self::atScreen($station->strokes), $station->name], [$station->flashS, 'flash after '.$station->name], [$station->coolS, 'cooling after '.$station->name]] as [$seconds, $name]) {
+                if ($seconds > $longest) {
+                    [$longest, $where] = [$seconds, $name];
+                }
+            }
+        }
+
+        return [self::INDEX_S + $longest, $where];
+    }
+
+    /**
+     * @param list<PressStation> $stations
+     *
+     * @return array{float, string}
+     */
+    private static function byHand(array $stations, int $platens): array
+    {
+        $hand = self::LOAD_S;
+        $hot = 0.0;
+        foreach ($stations as $station) {
+            $hand += self::atScreen($station->strokes);
+            $hot += $station->flashS + $station->coolS;
+        }
+        // While one platen is under the flash or cools, the hands print the next: only what no other platen fills is waited for.
+        $waiting = max(0.0, $hot - ($platens - 1) * $hand);
+
+        return [$hand + $waiting, $waiting > 0 ? 'flash and cooling' : 'hands'];
     }
 
     private static function time(float $hours): string

@@ -12,10 +12,9 @@ final readonly class ScoredOrder
      * @param list<int> $flashAfter of them
      * @param float     $lifted     of the picture, lifted wet, weighed
      * @param float     $shifted    of the picture, shifted in colour or dragged, weighed
-     * @param float     $seconds    a piece, by hand
      * @param float     $cost       all of it with the flashes
      */
-    public function __construct(public array $order, public array $flashAfter, public float $lifted, public float $shifted, public float $seconds, public float $cost)
+    public function __construct(public array $order, public array $flashAfter, public float $lifted, public float $shifted, public float $cost)
     {
     }
 }

@@ -18,6 +18,12 @@ final readonly class SetBack
     {
     }
 
+    /** As the hand set it. */
+    public static function byHand(float $mm, bool $pull): self
+    {
+        return new self($mm, 0.0, \sprintf('set it back %.2f mm %s, as you said', abs($mm), self::to($mm, $pull)));
+    }
+
     /**
      * @param array{float, float} $own     drag of the screen and how sure it is, mm
      * @param array{float, float} $differs how much more it drags than the key, and how sure that is: what counts where screens are fitted at rest
@@ -27,10 +33,14 @@ final readonly class SetBack
     public static function of(RegisterWay $way, array $own, array $differs, bool $pull, int $seen): self
     {
         [$mm, $reach] = $way->atRest() ? $differs : $own;
-        $to = ($mm > 0) === $pull ? 'away from you' : 'towards you';
 
         return new self($mm, $reach, abs($mm) < self::WORTH_MM
             ? 'no set-back'
-            : \sprintf('set it back %.2f mm %s, give or take %.2f (%s)', abs($mm), $to, $reach, $seen === 0 ? 'trade default' : \sprintf('%d strike-offs of this shop', $seen)));
+            : \sprintf('set it back %.2f mm %s, give or take %.2f (%s)', abs($mm), self::to($mm, $pull), $reach, $seen === 0 ? 'trade default' : \sprintf('%d strike-offs of this shop', $seen)));
+    }
+
+    private static function to(float $mm, bool $pull): string
+    {
+        return ($mm > 0) === $pull ? 'away from you' : 'towards you';
     }
 }

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Separation;
 
+use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\ToneCurve;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Plate\Strokes;
+use Ektype\Core\Plate\Substrate;
 
 /** What the plates are for: the size of the print, the garment, the films, the press, and the inks of the shelf that were named. */
 final readonly class PrintWanted
@@ -14,11 +19,13 @@ final readonly class PrintWanted
     private const SCREEN_PIXELS = 1800;
 
     /**
-     * @param float                $dpi     film pixels per inch
-     * @param float|null           $sigmaMm how far the press’s prints scatter; null where nobody measured it
-     * @param array<int, GivenInk> $shelf   by the number that a plan names them with
-     * @param float                $sinks   how much of its hiding an ink loses straight on the substrate, 0–1
-     * @param ToneCurve|null       $curve   of a film with dots, against the gain of the press
+     * @param float                $dpi       film pixels per inch
+     * @param float|null           $sigmaMm   how far the press’s prints scatter; null where nobody measured it
+     * @param array<int, GivenInk> $shelf     by the number that a plan names them with
+     * @param float                $sinks     how much of its hiding an ink loses straight on the substrate, 0–1
+     * @param ToneCurve|null       $curve     of a film with dots, against the gain of the press
+     * @param Substrate            $substrate that it is printed on
+     * @param Mesh                 $mesh      that its base prints through; 230 per inch under dots until it is known (trade default)
      */
     public function __construct(
         public float $widthMm,
@@ -28,13 +35,33 @@ final readonly class PrintWanted
         public array $shelf = [],
         public float $sinks = 0.0,
         public ?ToneCurve $curve = null,
+        public Substrate $substrate = Substrate::Cotton,
+        public Mesh $mesh = new Mesh(90.0, 48.0),
     ) {
     }
 
     /** The same print on another garment. */
     public function on(Srgb $garment): self
     {
-        return new self($this->widthMm, $garment, $this->dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve);
+        return new self($this->widthMm, $garment, $this->dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve, $this->substrate, $this->mesh);
+    }
+
+    /** The same print in other pixels. */
+    public function at(float $dpi): self
+    {
+        return new self($this->widthMm, $this->garment, $dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve, $this->substrate, $this->mesh);
+    }
+
+    /** The same print with nothing known of the dots of the press, and no ink that sinks in. */
+    public function bare(float $dpi): self
+    {
+        return new self($this->widthMm, $this->garment, $dpi, $this->sigmaMm, $this->shelf, substrate: $this->substrate, mesh: $this->mesh);
+    }
+
+    /** Of the base under its inks. */
+    public function baseStrokes(): Strokes
+    {
+        return Strokes::of(PlateRole::Base, Lab::of($this->garment), $this->substrate);
     }
 
     /** @return list<GivenInk> inks of the shelf that hide what lies below */
@@ -46,6 +73,6 @@ final readonly class PrintWanted
     /** The same print in plates for the screen and not for films. */
     public function onScreen(float $heightMm): self
     {
-        return new self($this->widthMm, $this->garment, min($this->dpi, self::SCREEN_PIXELS * 25.4 / max($this->widthMm, $heightMm)), $this->sigmaMm, $this->shelf, $this->sinks, $this->curve);
+        return $this->at(min($this->dpi, self::SCREEN_PIXELS * 25.4 / max($this->widthMm, $heightMm)));
     }
 }

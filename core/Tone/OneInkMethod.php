@@ -9,6 +9,7 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Plate\Strokes;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\ToneRaster;
 use Ektype\Core\Separation\ArtSource;
@@ -132,7 +133,7 @@ final class OneInkMethod implements Method, PicturesTones
 
     private static function laying(GivenInk $ink, Srgb $garment): Laying
     {
-        return self::isLighter($ink, $garment) ? Laying::on(Lab::of($garment)) : Laying::Once;
+        return self::isLighter($ink, $garment) ? Strokes::alone(Lab::of($garment))->laying : Laying::Once;
     }
 
     private static function stands(GivenInk $ink, Srgb $garment): Srgb

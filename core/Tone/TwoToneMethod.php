@@ -9,6 +9,7 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Plate\Laying;
+use Ektype\Core\Plate\Strokes;
 use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FoundColour;
@@ -152,7 +153,7 @@ final class TwoToneMethod implements Method, PicturesTones
     /** The dots are those of the film, the picture is that of the screen. */
     private static function film(PrintWanted $print): PrintWanted
     {
-        return new PrintWanted($print->widthMm, $print->garment, max(self::FILM_DPI, $print->dpi), $print->sigmaMm, $print->shelf, $print->sinks, $print->curve);
+        return $print->at(max(self::FILM_DPI, $print->dpi));
     }
 
     /**
@@ -206,7 +207,7 @@ final class TwoToneMethod implements Method, PicturesTones
 
     private static function laying(TwoTonePlan $plan, Srgb $garment): Laying
     {
-        return $plan->laying ?? Laying::on(Lab::of($garment));
+        return $plan->laying ?? Strokes::alone(Lab::of($garment))->laying;
     }
 
     /** @return list<string> */

@@ -7,6 +7,7 @@ namespace Ektype\App\Console;
 use Ektype\App\Console\Asked\OrderAsked;
 use Ektype\Core\Press\OrderSearch;
 use Ektype\Core\Press\ScoredOrder;
+use Ektype\Core\Print\PrintLaw;
 use Symfony\Component\Console\Attribute\AsCommand;
 
 /** @extends JsonCommand<OrderAsked> */
@@ -22,12 +23,13 @@ final class OrderPress extends JsonCommand
     {
         $plates = $asked->inOrder();
         $garment = $asked->garment();
+        $job = $asked->toPrint();
         $told = static fn (ScoredOrder $of): array => [
             'order' => array_map(static fn (int $i): string => $plates[$i]->name, $of->order),
             'flash_after' => array_map(static fn (int $i): string => $plates[$i]->name, $of->flashAfter),
             'lifted' => round($of->lifted, 5),
             'shifted' => round($of->shifted, 5),
-            'seconds' => round($of->seconds, 1),
+            'seconds' => round(PrintLaw::of($job->inOrder($of->order, $of->flashAfter))->rhythm->secondsAPiece, 1),
             'cost' => round($of->cost, 5),
         ];
 

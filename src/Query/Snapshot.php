@@ -6,17 +6,20 @@ namespace Ektype\App\Query;
 
 use Ektype\App\Query\Reckoning\LightBook;
 use Ektype\App\Query\Reckoning\StencilBook;
+use Ektype\App\Shop\Correction\Correction;
 use Ektype\App\Shop\DarkRoom\DarkRoom;
 use Ektype\App\Shop\Frame\BestFrames;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\App\Shop\Press\Press;
 use Ektype\App\Shop\Stencil\Stencil;
 use Ektype\App\Shop\Stencil\Stencils;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\MeshCatalogue;
+use Ektype\Core\Registration\DragSeen;
 
 /** The shop at one moment, each shelf loaded once and only when something is asked of it. */
 final class Snapshot
@@ -38,6 +41,8 @@ final class Snapshot
     private ?array $inks = null;
     /** @var array<int, BestFrames> by job */
     private array $sets = [];
+    /** @var array<int, list<DragSeen>> by press */
+    private array $drags = [];
     private ?StencilBook $stencilBook = null;
     private ?LightBook $lightBook = null;
 
@@ -146,6 +151,12 @@ final class Snapshot
             $this->now,
             $this->meshes(),
         );
+    }
+
+    /** @return list<DragSeen> what strike-offs on a press have shown */
+    public function dragsOn(?Press $press): array
+    {
+        return $press === null ? [] : $this->drags[$press->idOrFail()] ??= array_values(array_filter(array_map(static fn (Correction $c): ?DragSeen => $c->drag(), $this->shelves->corrections->firstReadOn($press))));
     }
 
     public function stencilBook(): StencilBook

@@ -8,7 +8,7 @@ use Symfony\Component\Validator\Constraints\Range;
 
 /** A number within bounds. */
 #[\Attribute(\Attribute::TARGET_PROPERTY | \Attribute::TARGET_PARAMETER)]
-final class Within extends Range
+class Within extends Range
 {
     public function __construct(float $min, float $max, public readonly string $unit = '')
     {

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
+use Ektype\App\Shop\Frame\Frames;
 use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Inks;
+use Ektype\App\Shop\Job\BegunPlan;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\PulledPrint;
@@ -16,7 +20,7 @@ use Ektype\Core\Separation\PulledPrint;
 /** What the plates of a job are for. */
 final readonly class JobPrint
 {
-    public function __construct(private Inks $inks, private ChartReads $charts)
+    public function __construct(private Inks $inks, private ChartReads $charts, private Frames $frames)
     {
     }
 
@@ -35,6 +39,20 @@ final readonly class JobPrint
             $shelf,
             PulledPrint::sinks($job->substrate),
             $this->charts->known($job->gainSetting())->gain->curve(),
+            $job->substrate,
+            $this->mesh($job),
         );
+    }
+
+    /** Of the base’s frame; until it has one, that of the rack which such work is usually printed through. */
+    private function mesh(Job $job): Mesh
+    {
+        foreach ($job->platesInOrder() as $plate) {
+            if ($plate->role === PlateRole::Base && $plate->frame !== null) {
+                return $plate->frame->mesh();
+            }
+        }
+
+        return BegunPlan::mesh($this->frames->all());
     }
 }

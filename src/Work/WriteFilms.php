@@ -234,7 +234,7 @@ final readonly class WriteFilms
             'angle_deg' => $plate->angleDeg ?? 0.0,
             'dot' => $plate->dot->value,
             'range' => [round(100 * ($range->lightest ?? 0.0), 2), round(100 * ($range->darkest ?? 1.0), 2)],
-            'laying' => $plate->laying->value,
+            'laying' => $plate->laid()->value,
         ];
     }
 }

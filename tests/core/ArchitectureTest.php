@@ -22,7 +22,7 @@ final class ArchitectureTest extends TestCase
     {
         foreach (self::imports('src/Shop') as $file => $classes) {
             foreach ($classes as $class) {
-                self::assertDoesNotMatchRegularExpression('/^Ektype\\\\App\\\\(?!Shop)/', $class, $file);
+                self::assertDoesNotMatchRegularExpression('/^Ektype\\\\App\\\\(?!Shop|Plan)/', $class, $file);
             }
         }
     }

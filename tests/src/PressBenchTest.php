@@ -20,12 +20,12 @@ final class PressBenchTest extends ShopTestCase
         self::assertCount(\count($job['plates']), $above['places']);
         self::assertTrue($above['pull']);
         self::assertStringContainsString('Tape the film of '.$job['plates'][0]['name'], $above['steps'][0]);
-        $off = $job['plates'][1]['screen']['offContactMm'];
+        $off = $job['plates'][1]['print']['standing']['offContactMm'];
         $sheared = $this->ask('PATCH', "/api/jobs/$id", ['seamMm' => 1.5, 'pull' => false, 'registerWay' => 'printed marks']);
-        self::assertEqualsWithDelta($off + 1.5, $sheared['plates'][1]['screen']['offContactMm'], 1e-9);
+        self::assertEqualsWithDelta($off + 1.5, $sheared['plates'][1]['print']['standing']['offContactMm'], 1e-9);
         self::assertEqualsWithDelta($off + 1.5, $this->ask('GET', '/api/plates/'.$job['plates'][1]['id'].'/why')['offContact']['value'], 1e-9, 'one rule, wherever it is shown');
         self::assertStringContainsString('contrasting colour', $sheared['above']['steps'][0]);
-        self::assertStringContainsString('towards you', $sheared['plates'][1]['screen']['setBack']['says'], 'a pushed stroke drags away, so it is set back towards the hands');
+        self::assertStringContainsString('towards you', $sheared['plates'][1]['print']['standing']['setBack']['says'], 'a pushed stroke drags away, so it is set back towards the hands');
         self::assertSame(1.5, (float) $this->ask('GET', "/api/jobs/$id/press")['above']['seamMm']);
         self::assertSame(0.0, (float) $this->undo($id)['above']['seamMm']);
         $this->ask('PATCH', "/api/jobs/$id", ['seamMm' => 90], 422);
@@ -41,8 +41,8 @@ final class PressBenchTest extends ShopTestCase
         $frames = array_column($this->ask('GET', '/api/shop')['frames'], null, 'label');
         $lands = [];
         foreach ($job['plates'] as $plate) {
-            $screen = $plate['screen'];
-            $frame = $frames[$screen['frame']];
+            $screen = $plate['print']['standing'];
+            $frame = $frames[$screen['frame']['label']];
             $tension = $frame['tensionNPerCm'];
             $off = match (true) {
                 $tension >= 30 => 1.6,
@@ -51,7 +51,7 @@ final class PressBenchTest extends ShopTestCase
                 $tension >= 15 => 4.5 - 1.3 * ($tension - 15) / 5,
                 default => 4.5,
             };
-            self::assertEqualsWithDelta($off, $screen['offContactMm'], 0.006, "frame {$screen['frame']}");
+            self::assertEqualsWithDelta($off, $screen['offContactMm'], 0.006, "frame {$screen['frame']['label']}");
             $free = $frame['insideHeightMm'];
             $at = static fn (float $a): float => $screen['offContactMm'] ** 2 / 2 * (1 / ($free - $a) - 1 / $a);
             $near = $at($press['centreFromEndMm'] - $job['heightMm'] / 2);
@@ -60,10 +60,10 @@ final class PressBenchTest extends ShopTestCase
             self::assertEqualsWithDelta($far, $screen['landsFarMm'], 1e-9);
             $lands[] = [$near, $far];
             self::assertEqualsWithDelta(max(abs($near - $lands[0][0]), abs($far - $lands[0][1])), abs($screen['differsMm']), 1e-9, 'against the key, at the worse edge');
-            self::assertGreaterThanOrEqual($job['widthMm'] + 20, $screen['squeegee']['widthMm']);
+            self::assertGreaterThanOrEqual($job['widthMm'] + 20, $plate['print']['stroke']['widthMm']);
         }
-        self::assertSame(2, $job['plates'][0]['screen']['squeegee']['strokes'], 'a base on dark cloth');
-        self::assertSame(1, $job['plates'][1]['screen']['squeegee']['strokes']);
+        self::assertSame('two strokes', $job['plates'][0]['print']['laying'], 'a base on dark cloth');
+        self::assertSame('one stroke', $job['plates'][1]['print']['laying']);
     }
 
     public function testAPressWithoutAFlashAndPaperAreSetUpOtherwise(): void
@@ -264,7 +264,7 @@ final class PressBenchTest extends ShopTestCase
             $id = $this->twoDotsOnFrames();
             $this->ask('PATCH', "/api/jobs/$id", ['registerWay' => 'printed marks', 'pull' => $pull]);
             $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
-            $drag = fn (): float => array_column($this->ask('GET', "/api/jobs/$id/press")['plates'], null, 'id')[$plate]['screen']['setBack']['dragMm'];
+            $drag = fn (): float => array_column($this->ask('GET', "/api/jobs/$id/press")['plates'], null, 'id')[$plate]['print']['standing']['dragMm'];
             $before = $drag();
             $this->read($id, $plate, 0.0, -0.4);
             $this->ask('POST', "/api/plates/$plate/turned");
@@ -278,14 +278,57 @@ final class PressBenchTest extends ShopTestCase
         self::assertLessThan(-0.02, $drags[1]);
     }
 
+    /** What the hand sets of a print stays with the plate, is told everywhere, can be undone and given back to the rule. */
+    public function testTheHandOverrulesThePrintOfAPlate(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        [$base, $red] = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'id');
+        $print = fn (): array => array_column(array_column($this->ask('GET', "/api/jobs/$id/press")['plates'], 'print'), null, 'id');
+        $run = fn (): array => $this->ask('GET', "/api/jobs/$id/run");
+        $was = $print();
+        $this->ask('PATCH', "/api/plates/$base/print", ['laying' => 'one stroke', 'offContactMm' => 3.5, 'flash' => false]);
+        $now = $print();
+        self::assertSame(['one stroke', 3.5, null], [$now[$base]['laying'], $now[$base]['standing']['offContactMm'], $now[$base]['flash']]);
+        self::assertEqualsWithDelta($was[$base]['gramsEach'] / 1.25, $now[$base]['gramsEach'], 1e-9);
+        self::assertSame('one stroke', $run()['runs'][0]['strokes']);
+        self::assertSame('one stroke', array_column($this->ask('GET', "/api/jobs/$id/run")['runs'], 'strokes')[0]);
+        self::assertFalse($this->ask('GET', "/api/jobs/$id")['plates'][0]['flashAfter']);
+        self::assertSame([3.5, 'the hand'], array_values(array_intersect_key($this->ask('GET', "/api/plates/$base/why")['offContact'], ['value' => 0, 'source' => 0])));
+        self::assertSame([$was[$red]['laying'], $was[$red]['gramsEach'], $was[$red]['standing']['offContactMm']], [$now[$red]['laying'], $now[$red]['gramsEach'], $now[$red]['standing']['offContactMm']], 'the other plate prints as before');
+        $this->ask('PATCH', "/api/plates/$base/print", ['offContactMm' => null]);
+        self::assertSame($was[$base]['standing']['offContactMm'], $print()[$base]['standing']['offContactMm'], 'the rule again');
+        self::assertSame('one stroke', $print()[$base]['laying'], 'what was not named stays');
+        $this->undo($id);
+        self::assertSame(3.5, $print()[$base]['standing']['offContactMm']);
+        foreach ([['offContactMm' => 90], ['laying' => 'thrice'], ['flash' => 'maybe'], ['head' => 1.5], ['wings' => 2], ['dwellS' => 'long']] as $wrong) {
+            self::assertSame('/'.array_key_first($wrong), $this->pointer($this->ask('PATCH', "/api/plates/$base/print", $wrong, 422)));
+        }
+        self::assertSame(3.5, $print()[$base]['standing']['offContactMm'], 'what was refused changed nothing');
+        $again = $this->ask('POST', "/api/jobs/$id/again", expect: 201);
+        self::assertSame('one stroke', $this->ask('GET', '/api/jobs/'.$again['id'].'/press')['plates'][0]['print']['laying'], 'kept for the next order');
+    }
+
+    /** An order that is taken prints with the flashes that it was told with. */
+    public function testAnOrderIsTakenWithItsFlashes(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $orders = $this->ask('GET', "/api/jobs/$id/press-orders");
+        foreach ([$orders['best'], ...$orders['schools']] as $order) {
+            $this->ask('POST', "/api/jobs/$id/press-orders/taken", ['order' => $order['plates'], 'flashAfter' => $order['flashAfter']]);
+            $now = $this->ask('GET', "/api/jobs/$id/press-orders")['now'];
+            self::assertSame([$order['plates'], $order['flashAfter'], $order['seconds'], $order['cost']], [$now['plates'], $now['flashAfter'], $now['seconds'], $now['cost']], $order['name']);
+            self::assertSame($order['flashAfter'], array_column(array_filter($this->ask('GET', "/api/jobs/$id")['plates'], static fn (array $p): bool => $p['flashAfter']), 'id'));
+        }
+    }
+
     public function testAProbeMakesTheFlashTimesThisShopsOwn(): void
     {
         $id = $this->twoDotsOnFrames();
         $press = $this->ask('GET', '/api/shop')['presses'][0]['id'];
         $before = $this->ask('GET', "/api/jobs/$id/press")['rhythm'];
         self::assertSame(0, $before['flashReadings']);
-        self::assertGreaterThan($before['flashes'][0]['dwellS'], $before['flashes'][0]['coldS'], 'the first piece, on cold platens, takes longer');
-        foreach ($before['flashes'][0]['heats'] as $heat) {
+        self::assertGreaterThan($before['flashes'][0]['flash']['dwellS'], $before['flashes'][0]['flash']['coldS'], 'the first piece, on cold platens, takes longer');
+        foreach ($before['flashes'][0]['flash']['heats'] as $heat) {
             $gelled = $heat['celsius'] >= 105 && $heat['celsius'] <= 120;
             self::assertSame($gelled, $heat['does'] === 'gelled', $heat['seconds'].' s');
         }
@@ -294,7 +337,7 @@ final class PressBenchTest extends ShopTestCase
         $this->ask('POST', "/api/presses/$press/flash", ['heightMm' => 45, 'seconds' => 3, 'celsius' => 115, 'platenC' => 30]);
         $after = $this->ask('GET', "/api/jobs/$id/press")['rhythm'];
         self::assertSame(2, $after['flashReadings']);
-        self::assertLessThan($before['flashes'][0]['dwellS'], $after['flashes'][0]['dwellS']);
+        self::assertLessThan($before['flashes'][0]['flash']['dwellS'], $after['flashes'][0]['flash']['dwellS']);
         self::assertStringContainsString('cannot be', $this->ask('POST', "/api/presses/$press/flash", ['heightMm' => 45, 'seconds' => 3, 'celsius' => 25, 'platenC' => 30], 422)['detail']);
         self::assertSame(2, $this->ask('GET', "/api/jobs/$id/press")['rhythm']['flashReadings'], 'what cannot be is not kept');
     }

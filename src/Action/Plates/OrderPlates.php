@@ -19,8 +19,11 @@ use Ektype\Core\Plate\PlateRole;
 /** In which order the plates print. */
 final readonly class OrderPlates implements Change
 {
-    /** @param list<int> $order numbers of all plates */
-    public function __construct(private int $jobId, private array $order)
+    /**
+     * @param list<int>      $order      numbers of all plates
+     * @param list<int>|null $flashAfter of them; null leaves it to the law
+     */
+    public function __construct(private int $jobId, private array $order, private ?array $flashAfter = null)
     {
     }
 
@@ -37,9 +40,18 @@ final readonly class OrderPlates implements Change
         foreach ($job->plates as $plate) {
             $plate->position = (int) array_search($plate->idOrFail(), $this->order, true);
         }
+        $this->flash($job);
         $this->solveAnew($job, $shop);
 
         return 'Print order of '.$job->name;
+    }
+
+    /** An order is as good as it was told with its own flashes: where the law would flash otherwise, they stand as set by hand. */
+    private function flash(Job $job): void
+    {
+        foreach ($this->flashAfter === null ? [] : $job->plates as $plate) {
+            $plate->decide($plate->byHand()->flashed(\in_array($plate->idOrFail(), $this->flashAfter ?? [], true)));
+        }
     }
 
     /** Dots of opaque inks over each other are solved for their order: another one asks for other plates. */

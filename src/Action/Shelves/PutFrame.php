@@ -47,11 +47,11 @@ final readonly class PutFrame implements Change
         if ($this->id !== null && !$frame->carries($mesh) && $shop->stencils->on($frame) !== null) {
             throw Refused::at('threads', \sprintf('There is a stencil on frame %s: its mesh cannot be another one now. Reclaim it first, then say that it was stretched anew.', $frame->label));
         }
+        $frame->assumed = $frame->assumed && $frame->tensionNPerCm === $this->tensionNPerCm;
         $frame->carry($mesh);
         [$frame->label, $frame->insideWidthMm, $frame->insideHeightMm] = [$this->label, $this->insideWidthMm, $this->insideHeightMm];
         [$frame->tensionNPerCm, $frame->stretchedOn, $frame->rackPlace] = [$this->tensionNPerCm, $this->stretchedOn, $this->rackPlace];
         [$frame->outsideWidthMm, $frame->outsideHeightMm] = [$this->outsideWidthMm, $this->outsideHeightMm];
-        $frame->assumed = false;
         $shop->frames->add($frame);
 
         return 'Frame '.$this->label;

@@ -8,7 +8,10 @@ use Ektype\App\Action\Shelves\ShelfKind;
 use Ektype\App\Api\Guard\NotOurs;
 use Ektype\App\Api\Shelves\Entries;
 use Ektype\App\Api\Shelves\Entry;
+use Ektype\App\Plan\MergePatch;
+use Ektype\App\Plan\Patch;
 use Ektype\App\Request\RequestReader;
+use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Shop\NotHere;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
@@ -18,6 +21,7 @@ use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
 final readonly class Resolver implements ValueResolverInterface
 {
     private const MOST_JSON_BYTES = 1_000_000;
+    private const MERGE_PATCH = 'application/merge-patch+json';
     /** Where the type that a request was read as is remembered, so that a fault finds its field. */
     public const READ_AS = '_read_as';
     /** The file that comes with a form, a field like any other. */
@@ -33,7 +37,7 @@ final readonly class Resolver implements ValueResolverInterface
 
     private static function jsonOf(Request $request): string
     {
-        if ($request->getContentTypeFormat() !== 'json') {
+        if ($request->getContentTypeFormat() !== 'json' && $request->headers->get('Content-Type') !== self::MERGE_PATCH) {
             throw NotOurs::because(415, 'This is not JSON, so nothing was changed. Send it as application/json.');
         }
         if ((int) $request->headers->get('Content-Length', '0') > self::MOST_JSON_BYTES) {
@@ -55,6 +59,12 @@ final readonly class Resolver implements ValueResolverInterface
             return [];
         }
         foreach ($argument->getAttributes() as $how) {
+            if ($how instanceof MergePatch) {
+                $request->attributes->set(self::READ_AS, $how->of);
+                $values = json_decode(self::jsonOf($request), true, 32);
+
+                return [new Patch(\is_array($values) && !array_is_list($values) ? $values : throw UnreadableRequest::because('The change names no field, so nothing was changed.'))];
+            }
             if ($how instanceof Body || $how instanceof Asked || $how instanceof Form) {
                 $request->attributes->set(self::READ_AS, $type);
                 $request->attributes->set(self::FILE, $how instanceof Form ? $how->file : '');

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Darkroom;
 
 use Ektype\App\Action\Darkroom\SetRoom;
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\Core\Screen\CoatSchool;
+use Ektype\Core\Unit\Quantity;
 
 /** What was read or decided in the dark room; what is not named stays. */
 final readonly class RoomPatch
@@ -15,7 +17,7 @@ final readonly class RoomPatch
         public ?float $temperatureC = null,
         public ?float $humidityPct = null,
         public ?float $airMS = null,
-        #[Within(1, 200)]
+        #[Bounded(Quantity::DryingPlaces)]
         public ?int $dryingPlaces = null,
         #[Within(0, 23, 'h')]
         public ?int $opensH = null,

@@ -11,6 +11,7 @@ use Ektype\App\Api\Asking\Body;
 use Ektype\App\Api\Asking\Form;
 use Ektype\App\Api\Shelves\Entries;
 use Ektype\App\Api\Shelves\Entry;
+use Ektype\App\Plan\MergePatch;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouterInterface;
@@ -79,7 +80,10 @@ final class Describer
             if (!class_exists($name) && !interface_exists($name)) {
                 continue;
             }
-            if ($parameter->getAttributes(Body::class) !== []) {
+            $patch = $parameter->getAttributes(MergePatch::class)[0] ?? null;
+            if ($patch !== null) {
+                $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->schemas->patch($patch->newInstance()->of)]]];
+            } elseif ($parameter->getAttributes(Body::class) !== []) {
                 $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->body($name)]]];
             } elseif (class_exists($name) && $parameter->getAttributes(Asked::class) !== []) {
                 $operation['parameters'] = [...$operation['parameters'], ...$this->schemas->asQuery($name)];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Description;
 
+use Ektype\App\Plan\Codec;
 use Ektype\App\Request\Day;
+use Ektype\Core\Colour\Srgb;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\Type\BackedEnumType;
 use Symfony\Component\TypeInfo\Type\BuiltinType;
@@ -56,6 +58,50 @@ final class Schemas
     public function told(Type $type): array
     {
         return $this->of($type, false);
+    }
+
+    /**
+     * A merge patch: any of its fields, null for automatic.
+     *
+     * @param class-string $class
+     *
+     * @return array<string, mixed>
+     */
+    public function patch(string $class): array
+    {
+        $name = (new \ReflectionClass($class))->getShortName().'Patch';
+        if (!isset($this->known[$name])) {
+            $this->known[$name] = [];
+            $properties = [];
+            foreach (Codec::fields($class) as $field => $property) {
+                $properties[$field] = $this->patched($property);
+            }
+            $this->known[$name] = ['type' => 'object', 'properties' => $properties, 'additionalProperties' => false];
+        }
+
+        return ['$ref' => '#/components/schemas/'.$name];
+    }
+
+    /** @return array<string, mixed> */
+    private function patched(\ReflectionProperty $property): array
+    {
+        $chosen = Codec::chosen($property);
+        $type = $property->getType();
+        $class = $type instanceof \ReflectionNamedType && class_exists($type->getName()) && !enum_exists($type->getName()) ? $type->getName() : null;
+        $schema = match (true) {
+            $class === Srgb::class => ['type' => ['string', 'null']],
+            $class !== null => ['anyOf' => [$this->patch($class), ['type' => 'null']]],
+            default => $this->of($this->types->of($property), true),
+        };
+        if (isset($schema['type']) && \is_string($schema['type'])) {
+            $schema['type'] = [$schema['type'], 'null'];
+        }
+
+        return [
+            ...$schema,
+            ...$chosen === null || $chosen->from === null || ($schema['type'] ?? '') === ['array', 'null'] ? [] : ['minimum' => $chosen->from, 'maximum' => $chosen->to],
+            ...$chosen === null ? [] : ['description' => trim($chosen->word.($chosen->unit === '' ? '' : ', '.$chosen->unit).($chosen->automatic === '' ? '' : '; null: '.$chosen->automatic))],
+        ];
     }
 
     /**

@@ -25,6 +25,7 @@ use Ektype\App\Action\Press\SetOnPress;
 use Ektype\App\Action\Work\AskForWork;
 use Ektype\App\Api\Art\MixPatch;
 use Ektype\App\Api\Art\TonePatch;
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Day;
 use Ektype\App\Request\Hex;
 use Ektype\App\Request\UnreadableRequest;
@@ -41,6 +42,7 @@ use Ektype\Core\Separation\Decision;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\SpotSeparation;
 use Ektype\Core\Tone\TonesWished;
+use Ektype\Core\Unit\Quantity;
 use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -118,7 +120,7 @@ final readonly class JobPatch
         public ?Thickening $thicken = null,
         #[Assert\AtLeastOneOf([new Assert\Blank(), new Hex()])]
         public ?string $baseFrom = null,
-        #[Within(0.01, 5, 'mm')]
+        #[Bounded(Quantity::Tolerance)]
         public ?float $toleranceMm = null,
         public bool $toleranceFollowsPlates = false,
         public ?int $pressId = null,

@@ -6,16 +6,16 @@ namespace Ektype\App\Api\Light;
 
 use Ektype\App\Action\Light\FilterFields;
 use Ektype\App\Action\Light\RecordStepTest;
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\StepTest\StripSeen;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What was read from a step test. */
 final readonly class NewStepTest
 {
-    private const LONGEST_S = 7200.0;
-
     /**
      * @param float|null      $lowS       longest strip that was still under
      * @param float|null      $highS      shortest strip that was already over
@@ -32,21 +32,21 @@ final readonly class NewStepTest
         #[Within(5, 2000, 'µm')]
         public float $thicknessUm,
         public bool $dyed = false,
-        #[Within(0.1, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $lowS = null,
-        #[Within(0.1, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $bestS = null,
-        #[Within(0.1, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $highS = null,
         #[Words(200, mayBeEmpty: true)]
         public string $remark = '',
-        #[Within(0.1, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $incrementS = null,
         #[Words(60, mayBeEmpty: true)]
         public string $film = '',
         #[Assert\Valid]
         public array $strips = [],
-        #[Within(0.1, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $burnedS = null,
         #[Within(0.001, 1)]
         public ?float $lowFilter = null,

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Light;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\Core\StepTest\StepPlan;
+use Ektype\Core\Unit\Quantity;
 
 /** A step test that is planned. */
 final readonly class PlannedTest
@@ -19,7 +21,7 @@ final readonly class PlannedTest
         public bool $dyed = false,
         #[Within(StepPlan::FEWEST, StepPlan::MOST)]
         public ?int $strips = null,
-        #[Within(0.5, 7200, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $incrementS = null,
         #[Within(0, 7200, 's')]
         public float $firstS = 0.0,

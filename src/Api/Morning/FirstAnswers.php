@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Morning;
 
 use Ektype\App\Action\Morning\OpenShop;
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\App\Shop\Press\PressKind;
 use Ektype\Core\Exposure\EmulsionKind;
@@ -13,6 +14,7 @@ use Ektype\Core\Mesh\UnwovenMesh;
 use Ektype\Core\Morning\FilmSource;
 use Ektype\Core\Morning\Prints;
 use Ektype\Core\Registration\KnobLayout;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** The answers of the first morning; the units are the reader’s own and stay with the page. */
@@ -22,9 +24,9 @@ final readonly class FirstAnswers
     public function __construct(
         public Prints $prints,
         public PressKind $press,
-        #[Within(1, 24)]
+        #[Bounded(Quantity::Heads)]
         public int $heads,
-        #[Within(1, 48)]
+        #[Bounded(Quantity::Platens)]
         public int $platens,
         public KnobLayout $knobs,
         public LampKind $lamp,

@@ -15,10 +15,12 @@ use Ektype\App\Action\Plates\WishOfMesh;
 use Ektype\App\Action\Press\ReadMarks;
 use Ektype\App\Action\Screens\GaugeStencil;
 use Ektype\App\Action\Screens\GiveFrame;
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\Plate\Tones;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A change to a plate: its name, ink, frame, what was gauged, burned, seen or read; what is not named stays. */
@@ -45,7 +47,7 @@ final readonly class PlatePatch
         public ?float $burnedSeconds = null,
         #[Within(0, 200, 'lines per inch')]
         public ?float $lpi = null,
-        #[Within(-180, 180, 'degrees')]
+        #[Bounded(Quantity::DotAngle)]
         public ?float $angleDeg = null,
         #[Assert\Count(exactly: 2, exactMessage: 'is not two tones. Give the lightest and the darkest, 0 to 1.'), Assert\All(
             [new Within(0, 1)],

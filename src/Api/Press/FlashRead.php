@@ -5,20 +5,22 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Press;
 
 use Ektype\App\Action\Press\ReadFlash;
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\Core\Press\FlashCurve;
+use Ektype\Core\Unit\Quantity;
 
 /** A probe on the ink under a flash. */
 final readonly class FlashRead
 {
     public function __construct(
-        #[Within(10, 300, 'mm')]
+        #[Bounded(Quantity::FlashHeight)]
         public float $heightMm,
-        #[Within(0.5, 120, 's')]
+        #[Bounded(Quantity::FlashSeconds)]
         public float $seconds,
         #[Within(20, 260, '°C')]
         public float $celsius,
-        #[Within(5, 100, '°C')]
+        #[Bounded(Quantity::PlatenHeat)]
         public float $platenC = 30.0,
     ) {
     }

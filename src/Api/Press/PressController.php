@@ -6,6 +6,8 @@ namespace Ektype\App\Api\Press;
 
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Hand;
+use Ektype\App\Action\Plates\DecidePrint;
+use Ektype\App\Action\Plates\OrderPlates;
 use Ektype\App\Action\Press\LayOnStandIn;
 use Ektype\App\Action\Press\ReadStrikeOff;
 use Ektype\App\Action\Press\TakeKnobs;
@@ -17,6 +19,8 @@ use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
+use Ektype\App\Plan\MergePatch;
+use Ektype\App\Plan\Patch;
 use Ektype\App\Query\Pictures\ProofSheet;
 use Ektype\App\Query\Press\OrderShown;
 use Ektype\App\Query\Press\OrdersOfJob;
@@ -31,6 +35,7 @@ use Ektype\App\Query\Run\SeeRun;
 use Ektype\App\Query\Shelves\SeeShelves;
 use Ektype\App\Query\Shelves\ShopShelves;
 use Ektype\App\Work\HowFar;
+use Ektype\Core\Print\ByHand;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -117,6 +122,24 @@ final readonly class PressController
     public function tried(int $id, #[Body] OrderTried $of): OrderShown
     {
         return $this->orders->tried($id, $of->order);
+    }
+
+    /** Prints in that order from now on, flashed as it was told. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/press-orders/taken', methods: ['POST'])]
+    public function taken(int $id, #[Body] OrderTaken $of): PressBench
+    {
+        $this->door->do(new OrderPlates($id, $of->order, $of->flashAfter));
+
+        return $this->press->of($id);
+    }
+
+    /** What the hand decides of how a plate is printed. */
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/print', methods: ['PATCH'])]
+    public function print(int $id, #[MergePatch(ByHand::class)] Patch $patch): PressBench
+    {
+        $this->door->do(new DecidePrint($id, $patch));
+
+        return $this->press->ofPlate($id);
     }
 
     /** The print with its plates in another order. */

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Ektype\App\Api\Screens;
 
-use Ektype\App\Request\Within;
+use Ektype\App\Request\Bounded;
+use Ektype\Core\Unit\Quantity;
 
 /** Dots that are asked about; what is not told is the plate’s own. */
 final readonly class Ruling
 {
     /** @param float|null $angle degrees */
     public function __construct(
-        #[Within(5, 200, 'lines per inch')] public ?float $lpi = null,
-        #[Within(-180, 180, 'degrees')] public ?float $angle = null,
+        #[Bounded(Quantity::Ruling)] public ?float $lpi = null,
+        #[Bounded(Quantity::DotAngle)] public ?float $angle = null,
         public ?string $seen = null,
     ) {
     }

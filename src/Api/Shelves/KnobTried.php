@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Shelves;
 
 use Ektype\App\Action\Press\TurnKnob;
-use Ektype\App\Request\Within;
+use Ektype\App\Request\Bounded;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** One knob was turned alone: how far the print moved at its marks. */
@@ -13,7 +14,7 @@ final readonly class KnobTried
 {
     /** @param list<KnobMoved> $marks */
     public function __construct(
-        #[Within(-20, 20, 'turns')]
+        #[Bounded(Quantity::KnobTurns)]
         public float $turns,
         #[Assert\Valid, Assert\Count(min: 1, max: 6, minMessage: 'names no mark. Measure at one at least.')]
         public array $marks,

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Shelves;
 
 use Ektype\App\Action\Shelves\PutLamp;
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\Exposure\LampKind;
 use Ektype\Core\Lamp\Contact;
+use Ektype\Core\Unit\Quantity;
 
 /** A lamp. */
 final readonly class LampEntry implements Entry
@@ -19,7 +21,7 @@ final readonly class LampEntry implements Entry
         public LampKind $kind,
         #[Within(0, 200_000, 'h')]
         public float $hours = 0.0,
-        #[Within(1, 5000, 'mm')]
+        #[Bounded(Quantity::LampDistance)]
         public ?float $distanceMm = null,
         #[Within(0, 120, 's')]
         public ?float $startLossS = null,

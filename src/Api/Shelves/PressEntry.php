@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Shelves;
 
 use Ektype\App\Action\Shelves\PutPress;
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\App\Shop\Press\PressKind;
 use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\UnusableKnob;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A press with its micro-register knobs. */
@@ -19,11 +21,11 @@ final readonly class PressEntry implements Entry
     public function __construct(
         #[Words(60)]
         public string $name,
-        #[Within(1, 24)]
+        #[Bounded(Quantity::Heads)]
         public int $heads,
-        #[Within(1, 48)]
+        #[Bounded(Quantity::Platens)]
         public int $platens,
-        #[Within(20, 2000, 'mm')]
+        #[Bounded(Quantity::PrintCentre)]
         public float $centreFromEndMm,
         public PressKind $kind = PressKind::Rotary,
         public bool $collarAtOperator = false,
@@ -31,7 +33,7 @@ final readonly class PressEntry implements Entry
         public ?float $registerSigmaMm = null,
         #[Assert\Valid]
         public array $knobs = [],
-        #[Within(0, 8)]
+        #[Bounded(Quantity::Flashes)]
         public int $flashes = 1,
     ) {
     }

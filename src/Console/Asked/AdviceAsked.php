@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Hex;
 use Ektype\App\Request\Within;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Unit\Quantity;
 
 /** A picture for which the way of printing is to be advised. */
 final readonly class AdviceAsked
@@ -21,7 +23,7 @@ final readonly class AdviceAsked
         public Care $care = Care::Usual,
         #[Within(0, 1_000_000)]
         public int $quantity = 60,
-        #[Within(1, 40)]
+        #[Bounded(Quantity::Heads)]
         public ?int $heads = null,
     ) {
     }

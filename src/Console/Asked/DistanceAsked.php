@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\Core\Lamp\Contact;
 use Ektype\Core\Lamp\LampDistance;
+use Ektype\Core\Unit\Quantity;
 
 /** A point lamp over a print on its frame. */
 final readonly class DistanceAsked
@@ -27,7 +29,7 @@ final readonly class DistanceAsked
         public ?float $gapMm = null,
         #[Within(1, 99, '%')]
         public float $evenPct = 100 * LampDistance::EVEN_FROM,
-        #[Within(1, 10_000, 'mm')]
+        #[Bounded(Quantity::LampDistance)]
         public ?float $distanceMm = null,
     ) {
     }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
+use Ektype\Core\Screen\Tension;
+use Ektype\Core\Unit\Quantity;
 
 /** What a strike-off has shown of a plate along the stroke. */
 final readonly class DragAsked
@@ -15,9 +18,9 @@ final readonly class DragAsked
         public string $ink,
         #[Within(-5, 5, 'mm')]
         public float $alongStrokeMm,
-        #[Within(0.2, 20, 'mm')]
+        #[Bounded(Quantity::OffContact)]
         public float $offContactMm = 2.5,
-        #[Within(1, 80, 'N/cm')]
+        #[Within(Tension::LEAST, Tension::MOST, 'N/cm')]
         public float $tensionNPerCm = 22.0,
     ) {
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\Core\Press\FlashCurve;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A flash over a print. */
@@ -13,7 +15,7 @@ final readonly class FlashAsked
 {
     /** @param list<FlashReadAsked> $readings of the surface, by which the curve is this shop’s own */
     public function __construct(
-        #[Within(1, 500, 'mm')]
+        #[Bounded(Quantity::FlashHeight)]
         public float $heightMm,
         #[Within(0.1, 20, 'W/cm²')]
         public float $wattCm2 = 1.9,
@@ -21,11 +23,11 @@ final readonly class FlashAsked
         public float $filmUm = 60.0,
         #[Within(0.5, 4)]
         public float $clothHeat = 1.0,
-        #[Within(-10, 150, '°C')]
+        #[Bounded(Quantity::PlatenHeat)]
         public float $platenC = 30.0,
         #[Within(-10, 50, '°C')]
         public float $roomC = 22.0,
-        #[Within(0.1, 120, 's')]
+        #[Bounded(Quantity::FlashSeconds)]
         public ?float $seconds = null,
         #[Assert\Valid]
         public array $readings = [],

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\Core\Mesh\Moire;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A ruling and angle on a mesh, beside other plates. */
@@ -14,9 +16,9 @@ final readonly class MoireAsked
     /** @param list<RulingAsked> $others */
     public function __construct(
         public MeshAsked $mesh,
-        #[Within(5, 200, 'lines per inch')]
+        #[Bounded(Quantity::Ruling)]
         public float $lpi,
-        #[Within(-360, 360, 'degrees')]
+        #[Bounded(Quantity::DotAngle)]
         public float $angle,
         #[Within(-90, 90, 'degrees')]
         public float $meshAngle = 0.0,

@@ -4,12 +4,22 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Hex;
-use Ektype\App\Request\Within;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Press\FlashLearned;
 use Ektype\Core\Press\ImpossibleOrder;
 use Ektype\Core\Press\PlateInOrder;
+use Ektype\Core\Press\PressWay;
+use Ektype\Core\Print\Cloth;
+use Ektype\Core\Print\JobToPrint;
+use Ektype\Core\Print\PlateToPrint;
+use Ektype\Core\Print\PressAtHand;
+use Ektype\Core\Print\SizeOfPrint;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Plates whose order is asked. */
@@ -26,8 +36,12 @@ final readonly class OrderAsked
         #[Hex]
         public string $garment = '#ffffff',
         public array $order = [],
-        #[Within(0, 12)]
+        #[Bounded(Quantity::Flashes)]
         public ?int $flashes = null,
+        public Substrate $substrate = Substrate::Cotton,
+        public PressWay $press = PressWay::Rotary,
+        #[Bounded(Quantity::Platens)]
+        public int $platens = 1,
     ) {
     }
 
@@ -52,6 +66,18 @@ final readonly class OrderAsked
             self::by($p->touchesPct, $index, "plates[$i].touches_pct"),
             self::by($p->overlapsPct, $index, "plates[$i].overlaps_pct"),
         ), $this->plates, array_keys($this->plates));
+    }
+
+    /** By the law of printing, for the seconds of a piece. */
+    public function toPrint(): JobToPrint
+    {
+        return new JobToPrint(
+            array_map(static fn (PlateOrderAsked $p, int $i): PlateToPrint => $p->toPrint($i), $this->plates, array_keys($this->plates)),
+            new Cloth($this->garment(), $this->substrate),
+            new PressAtHand($this->press, \count($this->plates), $this->flashes ?? 1, $this->platens, FlashLearned::of([])),
+            MethodName::Spot,
+            new SizeOfPrint(300.0, 300.0),
+        );
     }
 
     /** @return list<int> */

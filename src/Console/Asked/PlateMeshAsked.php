@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Hex;
 use Ektype\App\Request\Within;
 use Ektype\Core\Choice\MeshQuestion;
@@ -15,6 +16,7 @@ use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Unit\Point;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A plate that asks for a mesh. */
@@ -32,7 +34,7 @@ final readonly class PlateMeshAsked
         public ?float $finestLineMm = null,
         #[Within(0.02, 100, 'mm')]
         public ?float $finestGapMm = null,
-        #[Within(5, 200, 'lines per inch')]
+        #[Bounded(Quantity::Ruling)]
         public ?float $lpi = null,
         #[Hex]
         public string $garment = '#ffffff',

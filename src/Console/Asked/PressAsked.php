@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Console\Asked;
 
 use Ektype\App\Request\Within;
+use Ektype\Core\Screen\Tension;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A press by its knobs. */
@@ -20,7 +21,7 @@ final readonly class PressAsked
         public array $knobs = [],
         #[Within(0, 5, 'mm')]
         public ?float $scatterMm = null,
-        #[Within(2, 60, 'N/cm')]
+        #[Within(Tension::LEAST, Tension::MOST, 'N/cm')]
         public ?float $tensionNPerCm = null,
         #[Within(2, 60, 'N/cm')]
         public ?float $keyTensionNPerCm = null,

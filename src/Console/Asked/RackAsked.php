@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Hex;
-use Ektype\App\Request\Within;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Unit\Point;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Plates of a job and the frames of a rack. */
@@ -27,7 +28,7 @@ final readonly class RackAsked
         #[Hex]
         public string $garment = '#ffffff',
         public Substrate $substrate = Substrate::Cotton,
-        #[Within(20, 2000, 'mm')]
+        #[Bounded(Quantity::PrintCentre)]
         public float $centreFromEndMm = 280.0,
         public string $job = '',
     ) {

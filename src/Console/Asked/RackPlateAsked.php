@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\Choice\MeshQuestion;
@@ -12,6 +13,7 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Unit\Quantity;
 
 /** A plate that wants a frame. */
 final readonly class RackPlateAsked
@@ -23,7 +25,7 @@ final readonly class RackPlateAsked
         public InkKind $ink = InkKind::Plastisol,
         #[Within(0.02, 100, 'mm')]
         public ?float $finestLineMm = null,
-        #[Within(5, 200, 'lines per inch')]
+        #[Bounded(Quantity::Ruling)]
         public ?float $lpi = null,
     ) {
     }

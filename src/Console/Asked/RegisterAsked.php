@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
-use Ektype\App\Request\Within;
+use Ektype\App\Request\Bounded;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What was read of a strike-off, and the press that is to mend it. */
@@ -16,7 +17,7 @@ final readonly class RegisterAsked
         public array $prints,
         #[Assert\Valid]
         public ?PressAsked $press = null,
-        #[Within(0.001, 20, 'mm')]
+        #[Bounded(Quantity::Tolerance)]
         public ?float $toleranceMm = null,
     ) {
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\Core\Press\PressStation;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A run on a press. */
@@ -15,7 +17,7 @@ final readonly class RhythmAsked
     public function __construct(
         #[Assert\Valid]
         public array $screens,
-        #[Within(1, 40)]
+        #[Bounded(Quantity::Platens)]
         public int $platens = 4,
         public bool $automatic = false,
         #[Within(1, 1_000_000)]

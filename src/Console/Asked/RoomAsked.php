@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\Core\Darkroom\Darkroom;
 use Ektype\Core\Unit\Point;
+use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Screens to be made, and the room in which they are. */
@@ -20,7 +22,7 @@ final readonly class RoomAsked
         #[Assert\Valid]
         public array $screens,
         public ?Point $openH = null,
-        #[Within(0, 500)]
+        #[Bounded(Quantity::DryingPlaces)]
         public int $dryingPlaces = 8,
         #[Within(0, 24, 'h')]
         public ?float $startsH = null,

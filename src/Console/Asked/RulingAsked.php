@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
-use Ektype\App\Request\Within;
+use Ektype\App\Request\Bounded;
 use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Unit\Quantity;
 
 /** A ruling and its angle. */
 final readonly class RulingAsked
 {
     public function __construct(
-        #[Within(5, 200, 'lines per inch')]
+        #[Bounded(Quantity::Ruling)]
         public float $lpi,
-        #[Within(-360, 360, 'degrees')]
+        #[Bounded(Quantity::DotAngle)]
         public float $angle,
     ) {
     }

@@ -30,6 +30,7 @@ use Ektype\Core\Separation\SpotSeparation;
 use Ektype\Core\Tone\InkTones;
 use Ektype\Core\Tone\Middle;
 use Ektype\Core\Tone\OneInkRequest;
+use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TwoToneRequest;
 
 /** A print that is wanted, and the films for it. */
@@ -141,9 +142,7 @@ final readonly class SeparateAsked
             $choice->base,
             $choice->highlight,
             $this->dpi,
-            new Halftone($this->lpi, $this->angle),
-            $this->dot,
-            $this->tones(),
+            new PlannedDots(new Halftone($this->lpi, $this->angle), $this->dot, $this->tones()),
             $this->filmCurve(),
             order: $this->order,
         );

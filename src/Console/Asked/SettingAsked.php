@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\Exposure\EmulsionKind;
 use Ektype\Core\Exposure\LampKind;
 use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Exposure\UnusableTest;
+use Ektype\Core\Unit\Quantity;
 
 /** What is put under the light. */
 final readonly class SettingAsked
@@ -25,7 +27,7 @@ final readonly class SettingAsked
         public ?string $emulsionKind = null,
         public bool $dyed = false,
         public string $film = '',
-        #[Within(1, 10_000, 'mm')]
+        #[Bounded(Quantity::LampDistance)]
         public ?float $distanceMm = null,
         #[Within(0, 200_000, 'h')]
         public float $lampHours = 0.0,

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
+use Ektype\Core\Unit\Quantity;
 
 /** A print on a mesh that is pressed down, and its drag. */
 final readonly class ShiftAsked
@@ -12,9 +14,9 @@ final readonly class ShiftAsked
     public function __construct(
         #[Within(50, 5000, 'mm')]
         public float $freeMm,
-        #[Within(0, 30, 'mm')]
+        #[Bounded(Quantity::OffContact)]
         public float $offContactMm,
-        #[Within(1, 5000, 'mm')]
+        #[Bounded(Quantity::PrintCentre)]
         public float $centreFromEndMm,
         #[Within(1, 5000, 'mm')]
         public float $heightMm,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\Core\Exposure\UnusableTest;
 use Ektype\Core\StepTest\StepPlan;
+use Ektype\Core\Unit\Quantity;
 
 /** A step test to plan: around an expected time, or in given steps. */
 final readonly class StepPlanAsked
@@ -14,13 +16,13 @@ final readonly class StepPlanAsked
     public function __construct(
         #[Within(0.5, 7200, 's')]
         public ?float $expectedS = null,
-        #[Within(0.1, 86_400, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $lowS = null,
-        #[Within(0.1, 86_400, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $highS = null,
         #[Within(StepPlan::FEWEST, StepPlan::MOST)]
         public ?int $strips = null,
-        #[Within(0.5, 7200, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $incrementS = null,
         #[Within(0, 7200, 's')]
         public float $firstS = 0.0,

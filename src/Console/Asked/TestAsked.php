@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console\Asked;
 
+use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\Exposure\TestReading;
 use Ektype\Core\Exposure\UnusableTest;
+use Ektype\Core\Unit\Quantity;
 
 /**
  * A step test with the setting in which it was made and what was read from it: strips of so many seconds, or fields of a filter film by
@@ -15,8 +17,6 @@ use Ektype\Core\Exposure\UnusableTest;
  */
 final readonly class TestAsked
 {
-    private const LONGEST_S = 86_400.0;
-
     public function __construct(
         #[Words(120)]
         public string $lamp,
@@ -28,21 +28,21 @@ final readonly class TestAsked
         public ?string $emulsionKind = null,
         public bool $dyed = false,
         public string $film = '',
-        #[Within(1, 10_000, 'mm')]
+        #[Bounded(Quantity::LampDistance)]
         public ?float $distanceMm = null,
         #[Within(0, 200_000, 'h')]
         public float $lampHours = 0.0,
-        #[Within(0.01, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $lowS = null,
-        #[Within(0.01, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $bestS = null,
-        #[Within(0.01, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $highS = null,
-        #[Within(0.01, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $incrementS = null,
         #[Within(0, 120, 's')]
         public float $startLossS = 0.0,
-        #[Within(0.01, self::LONGEST_S, 's')]
+        #[Bounded(Quantity::StripSeconds)]
         public ?float $burnedS = null,
         #[Within(0.001, 1)]
         public ?float $lowFilter = null,

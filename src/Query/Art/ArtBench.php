@@ -15,17 +15,18 @@ use Ektype\Core\Unit\Figure;
 final readonly class ArtBench
 {
     /**
-     * @param float               $artPpi    pixels per inch of print; 0 for a drawing
-     * @param int|null            $inks      how many at the most; null takes every colour found
-     * @param string              $kindFound flat, line or tonal; empty until separated
+     * @param float               $artPpi      pixels per inch of print; 0 for a drawing
+     * @param int|null            $inks        how many at the most; null takes every colour found
+     * @param string              $kindFound   flat, line or tonal; empty until separated
      * @param list<PaletteColour> $palette
      * @param list<StrayShade>    $strays
      * @param list<string>        $warnings
-     * @param list<Positive>      $positives plates drawn by hand
-     * @param ToneBench|null      $tone      of a picture that is printed in tones
-     * @param MixBench|null       $mix       of one that is printed in many inks
-     * @param string              $filmMind  why films of this size cannot be made, and the largest that can; empty where they can
-     * @param InkedPart|null      $inked     the part of the print that carries ink; null where its plates are not drawn
+     * @param list<Positive>      $positives   plates drawn by hand
+     * @param ToneBench|null      $tone        of a picture that is printed in tones
+     * @param MixBench|null       $mix         of one that is printed in many inks
+     * @param string              $filmMind    why films of this size cannot be made, and the largest that can; empty where they can
+     * @param string              $patternsSay of dots with the meshes of the plates; empty where there are none yet
+     * @param InkedPart|null      $inked       the part of the print that carries ink; null where its plates are not drawn
      */
     public function __construct(
         public string $artName,
@@ -51,6 +52,7 @@ final readonly class ArtBench
         public ?MixBench $mix,
         public ?InkedPart $inked,
         public string $filmMind,
+        public string $patternsSay,
     ) {
     }
 }

@@ -6,8 +6,8 @@ namespace Ektype\App\Query\Art;
 
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Pictures\Pull;
+use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
-use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\JobArt;
@@ -36,12 +36,12 @@ final readonly class SeeArt
 
     public function of(int $jobId): ArtBench
     {
-        return $this->moment->see(fn (Snapshot $shop): ArtBench => $this->bench($shop->shelves->jobs->whole($jobId), $shop->inks(), $shop->shelves->charts));
+        return $this->moment->see(fn (Snapshot $shop): ArtBench => $this->bench($shop->shelves->jobs->whole($jobId), $shop));
     }
 
-    /** @param list<Ink> $shelf */
-    private function bench(Job $job, array $shelf, ChartReads $charts): ArtBench
+    private function bench(Job $job, Snapshot $shop): ArtBench
     {
+        [$shelf, $charts] = [$shop->inks(), $shop->shelves->charts];
         $plan = $job->spotPlan();
         $followed = $job->plan();
         $tints = self::tints($job);
@@ -79,6 +79,7 @@ final readonly class SeeArt
             $followed instanceof TonalPlan ? MixBench::of($followed) : null,
             $job->separationIsCurrent() ? $this->pull->inked($job) : null,
             $job->filmProfile()->tooLarge($job->filmSheet(JobArt::DRAWN_OVER)),
+            (new ScreenBook($job, $shop))->patternsSay(),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Art;
 
 use Ektype\App\Query\Moment;
+use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Job\BegunPlan;
@@ -24,6 +25,9 @@ use Ektype\Core\Layers\LayersPlan;
 use Ektype\Core\Mix\ProcessPlan;
 use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\Garment;
+use Ektype\Core\Print\PressAtHand;
+use Ektype\Core\Print\PrintPlan;
+use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Tone\OneInkPlan;
@@ -53,20 +57,20 @@ final readonly class SeeMethods
 
     public function one(int $jobId, MethodName $method): MethodOffer
     {
-        [$job, $rack] = $this->seen($jobId);
+        [$job, $rack, $plan] = $this->seen($jobId);
 
-        return $this->offer($job, $method, $this->isTonal($job), $rack);
+        return $this->offer($job, $method, $this->isTonal($job), $rack, $plan);
     }
 
     /** Which of them to take. */
     public function advice(int $jobId, Care $care): AdvisedMethod
     {
-        [$job, $rack] = $this->seen($jobId);
+        [$job, $rack, $plan] = $this->seen($jobId);
         $tonal = $this->isTonal($job);
         $ways = [];
         foreach (MethodName::cases() as $method) {
             try {
-                $ways[] = $this->way($job, $method, $tonal, $this->proofs->of($job, self::plan($job, $method, $rack)));
+                $ways[] = $this->way($job, $method, $tonal, $plan, $this->proofs->of($job, self::plan($job, $method, $rack)));
             } catch (Refusal) {
                 // A way that cannot be is none to advise.
             }
@@ -100,15 +104,19 @@ final readonly class SeeMethods
     /**
      * Looked at in one moment; what is reckoned from it holds up nobody.
      *
-     * @return array{Job, list<Frame>}
+     * @return array{Job, list<Frame>, PrintPlan|null}
      */
     private function seen(int $jobId): array
     {
-        return $this->moment->see(static fn (Snapshot $shop): array => [$shop->shelves->jobs->whole($jobId), $shop->frames()]);
+        return $this->moment->see(static function (Snapshot $shop) use ($jobId): array {
+            $job = $shop->shelves->jobs->whole($jobId);
+
+            return [$job, $shop->frames(), $job->separationIsCurrent() ? (new ScreenBook($job, $shop))->print() : null];
+        });
     }
 
     /** @param list<Frame> $rack */
-    private function offer(Job $job, MethodName $method, bool $tonal, array $rack): MethodOffer
+    private function offer(Job $job, MethodName $method, bool $tonal, array $rack, ?PrintPlan $standing): MethodOffer
     {
         $followed = ($job->method() ?? MethodName::Spot) === $method;
         try {
@@ -117,7 +125,7 @@ final readonly class SeeMethods
         } catch (Refusal $none) {
             return new MethodOffer($method, false, $followed, $none->getMessage(), null, null, null, null, null, null, [], '');
         }
-        $way = $this->way($job, $method, $tonal, $print);
+        $way = $this->way($job, $method, $tonal, $standing, $print);
 
         return new MethodOffer(
             $method,
@@ -135,9 +143,18 @@ final readonly class SeeMethods
         );
     }
 
-    private function way(Job $job, MethodName $method, bool $tonal, SmallPrint $print): PrintWay
+    /** @param PrintPlan|null $standing of the plates that the job has; null where they are not those of its art now */
+    private function way(Job $job, MethodName $method, bool $tonal, ?PrintPlan $standing, SmallPrint $print): PrintWay
     {
-        return new PrintWay($method, $print->plates, self::fits($job, $method, $tonal), $print->deltaE, $print->p95, $job->widthMm * $job->heightMm() / 100, $job->press?->kind === PressKind::Automatic);
+        $plan = $standing !== null && $standing->job->method === $method ? $standing : PrintWay::supposed(
+            $method,
+            $print->plates,
+            new SizeOfPrint($job->widthMm, $job->heightMm()),
+            $job->clothToPrint(),
+            $job->press?->atHand() ?? PressAtHand::none(),
+        );
+
+        return new PrintWay($method, $print->plates, self::fits($job, $method, $tonal), $print->deltaE, $print->p95, $plan, $job->press?->kind === PressKind::Automatic);
     }
 
     /** Transparent layers want paper or light cloth under them. */

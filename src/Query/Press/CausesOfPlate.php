@@ -8,6 +8,7 @@ use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Correction\Correction;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Print\Standing;
 use Ektype\Core\Registration\Cause;
 use Ektype\Core\Registration\Causes;
 use Ektype\Core\Registration\MisfitFit;
@@ -21,7 +22,7 @@ final class CausesOfPlate
     private const AS_TOLD_MM = 0.12;
 
     /** @return list<Cause> */
-    public static function of(ScreenBook $book, int $i, ScreenOnPress $screen, Snapshot $shop): array
+    public static function of(ScreenBook $book, int $i, Standing $screen, Snapshot $shop): array
     {
         $plate = $book->plates[$i];
         $job = $book->job;

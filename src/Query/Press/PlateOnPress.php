@@ -6,6 +6,7 @@ namespace Ektype\App\Query\Press;
 
 use Ektype\App\Query\Reckoning\PlateRegister;
 use Ektype\Core\Film\RegistrationMark;
+use Ektype\Core\Print\PlatePrint;
 use Ektype\Core\Registration\Cause;
 
 /** A plate on the press; without a register where nothing was read yet. */
@@ -24,7 +25,7 @@ final readonly class PlateOnPress
         public ?PlateRegister $register,
         public string $mind,
         public ?TurnsBefore $turned,
-        public ScreenOnPress $screen,
+        public PlatePrint $print,
         public array $causes,
         public array $after,
         public array $targets,

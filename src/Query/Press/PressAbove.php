@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Press;
 
+use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Press\HeadPlace;
+use Ektype\Core\Press\InkSuits;
 use Ektype\Core\Press\PressWay;
+use Ektype\Core\Print\PlateToPrint;
+use Ektype\Core\Print\PrintPlan;
 use Ektype\Core\Registration\RegisterWay;
 
 /** The press as it is set for a job. */
@@ -15,10 +21,10 @@ final readonly class PressAbove
      * @param list<string>    $missing heads or flashes that are too few, and what can be done
      * @param bool            $pull    whether strokes come towards the operator
      * @param list<string>    $steps   of registering, in order
-     * @param string          $keySays whether the first plate makes a good key
      * @param list<string>    $suits   what inks and cloth ask for
+     * @param string          $keySays whether the first plate makes a good key
      */
-    public function __construct(
+    private function __construct(
         public PressWay $way,
         public int $heads,
         public int $platens,
@@ -31,5 +37,30 @@ final readonly class PressAbove
         public array $suits,
         public string $keySays,
     ) {
+    }
+
+    public static function of(PrintPlan $plan, PressWay $way): self
+    {
+        $job = $plan->job;
+        $names = array_map(static fn (PlateToPrint $p): string => $p->name, $job->plates);
+        $roles = array_map(static fn (PlateToPrint $p): PlateRole => $p->role, $job->plates);
+
+        return new self(
+            $way,
+            $job->press->heads,
+            $job->press->platens,
+            array_map(static fn (HeadPlace $h): HeadShown => new HeadShown($h->number, $h->plate === null ? null : $job->plates[$h->plate]->id, $h->flash, $h->says), $plan->heads),
+            $plan->says,
+            $job->pull,
+            $job->cloth->seamMm,
+            $job->registerWay,
+            $job->registerWay->steps($names[0], \array_slice($names, 1)),
+            InkSuits::says($names, array_map(static fn (PlateToPrint $p): InkKind => $p->ink->kind, $job->plates), $roles, $job->cloth->substrate),
+            RegisterWay::keySays(
+                $names,
+                array_map(static fn (PlateRole $role): bool => $role === PlateRole::Base, $roles),
+                array_map(static fn (PlateToPrint $p): float => $p->drawn->areaCm2, $job->plates),
+            ),
+        );
     }
 }

@@ -4,28 +4,39 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Press;
 
+use Ektype\Core\Press\FlashCurve;
+use Ektype\Core\Press\Rhythm;
+use Ektype\Core\Print\PrintPlan;
+
 /** How a run goes round: its flashes, its pace, and how warm the ink is on the way. */
 final readonly class RunRhythm
 {
+    public float $gelledFromC;
+    public float $gelledToC;
+    public float $coolC;
+    public float $scorchC;
+
     /**
      * @param list<FlashOnRun> $flashes
      * @param list<float>      $warmth        °C of the ink’s surface, one for each second of a piece’s way round
-     * @param list<string>     $says
      * @param int              $flashReadings of this shop, on which its flash times rest; 0 where they are the trade’s
      */
-    public function __construct(
-        public array $flashes,
-        public array $warmth,
-        public float $gelledFromC,
-        public float $gelledToC,
-        public float $coolC,
-        public float $scorchC,
-        public float $secondsAPiece,
-        public float $piecesAnHour,
-        public float $hours,
-        public array $says,
-        public int $hands,
-        public int $flashReadings,
-    ) {
+    private function __construct(public array $flashes, public array $warmth, public Rhythm $pace, public int $flashReadings)
+    {
+        [$this->gelledFromC, $this->gelledToC] = FlashCurve::GELLED_C;
+        $this->coolC = FlashCurve::COOL_C;
+        $this->scorchC = FlashCurve::SCORCH_C;
+    }
+
+    public static function of(PrintPlan $plan): self
+    {
+        $flashes = [];
+        foreach ($plan->plates as $plate) {
+            if ($plate->flash !== null) {
+                $flashes[] = new FlashOnRun($plate->id, $plate->name, $plate->flash);
+            }
+        }
+
+        return new self($flashes, $plan->warmth, $plan->rhythm, $plan->job->press->flash->readings);
     }
 }

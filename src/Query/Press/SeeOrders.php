@@ -18,6 +18,7 @@ use Ektype\Core\Press\OrderSearch;
 use Ektype\Core\Press\PlateInOrder;
 use Ektype\Core\Press\PrintStep;
 use Ektype\Core\Press\ScoredOrder;
+use Ektype\Core\Print\PrintLaw;
 use Ektype\Core\Unit\Refusal;
 
 /** The orders in which a job can print, each with what it does to the print and what it costs. */
@@ -130,7 +131,7 @@ final readonly class SeeOrders
             100 * $of->lifted,
             100 * $of->shifted,
             \count($of->order) + \count($of->flashAfter),
-            $of->seconds,
+            PrintLaw::of($book->toPrint()->inOrder($of->order, $of->flashAfter))->rhythm->secondsAPiece,
             $of->cost,
             OrderSearch::reasons($of, $plates, self::garment($book)),
         );

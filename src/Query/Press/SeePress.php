@@ -15,6 +15,7 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Press\SetUp;
+use Ektype\Core\Print\PlatePrint;
 use Ektype\Core\Registration\KnobPair;
 use Ektype\Core\Registration\KnobTurn;
 use Ektype\Core\Registration\PressLog;
@@ -36,19 +37,19 @@ final readonly class SeePress
             $job = $shop->shelves->jobs->whole($jobId);
             $register = new RegisterBook($job);
             $book = new ScreenBook($job, $shop);
-            $set = new SetUpOfJob($book, $shop);
+            $plan = $book->print();
 
             return new PressBench(
                 $job->toleranceSet,
                 $register->marks(),
-                RhythmOfJob::of($book),
+                $plan === null || $job->press === null || $job->substrate === Substrate::Paper ? null : RunRhythm::of($plan),
                 array_map(
                     static fn (SetUp $one): SetUpLine => new SetUpLine($one, $one->says(), \in_array($one, $job->onPress->done(), true)),
                     array_values(array_filter(SetUp::cases(), static fn (SetUp $one): bool => $job->substrate !== Substrate::Paper || $one->onPaper())),
                 ),
                 $job->press === null ? [] : self::learned($job->press, $shop),
-                array_map(static fn (Plate $p, int $i): PlateOnPress => self::plate($p, $i, $register, $book, $set, $shop), $book->plates, array_keys($book->plates)),
-                $set->above(),
+                $plan === null ? [] : array_map(static fn (PlatePrint $print, int $i): PlateOnPress => self::plate($print, $i, $register, $book, $shop), $plan->plates, array_keys($plan->plates)),
+                $plan === null || $job->press === null ? null : PressAbove::of($plan, $job->press->kind->way()),
                 $this->scanner->name(),
             );
         });
@@ -59,18 +60,18 @@ final readonly class SeePress
         return $this->of($this->moment->see(static fn (Snapshot $shop): int => $shop->shelves->plates->get($plateId)->job->idOrFail()));
     }
 
-    private static function plate(Plate $plate, int $i, RegisterBook $register, ScreenBook $book, SetUpOfJob $set, Snapshot $shop): PlateOnPress
+    private static function plate(PlatePrint $print, int $i, RegisterBook $register, ScreenBook $book, Snapshot $shop): PlateOnPress
     {
-        $screen = $set->screen($i);
+        $plate = $book->plates[$i];
         $read = $register->of($plate);
 
         return new PlateOnPress(
-            $plate->idOrFail(),
+            $print->id,
             $read,
             self::mind($plate, $shop),
             self::turned($plate, $shop),
-            $screen,
-            CausesOfPlate::of($book, $i, $screen, $shop),
+            $print,
+            CausesOfPlate::of($book, $i, $print->standing, $shop),
             $read === null ? [] : self::after($read),
             $register->targets($plate),
             $plate->readPlatens(),

@@ -15,15 +15,24 @@ use Ektype\Core\Choice\MeshQuestion;
 use Ektype\Core\Choice\MeshSuggestion;
 use Ektype\Core\Choice\RankedMesh;
 use Ektype\Core\Colour\Lab;
-use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
-use Ektype\Core\Mix\MixSteps;
-use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Mesh\Moire;
+use Ektype\Core\Mesh\MoireFigure;
+use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Press\FilmPlacement;
 use Ektype\Core\Press\OffContact;
-use Ektype\Core\Press\PlateToOrder;
-use Ektype\Core\Press\PrintOrder;
 use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Print\Drawn;
+use Ektype\Core\Print\FrameAtHand;
+use Ektype\Core\Print\InkToPrint;
+use Ektype\Core\Print\JobToPrint;
+use Ektype\Core\Print\PlateToPrint;
+use Ektype\Core\Print\PressAtHand;
+use Ektype\Core\Print\PrintLaw;
+use Ektype\Core\Print\PrintPlan;
+use Ektype\Core\Print\SizeOfPrint;
+use Ektype\Core\Registration\DragSeen;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Unit\Figure;
 
@@ -36,6 +45,7 @@ final class ScreenBook
     private array $advice = [];
     /** @var list<Figure>|null */
     private ?array $light = null;
+    private ?PrintPlan $print = null;
 
     public function __construct(public readonly Job $job, private readonly Snapshot $shop)
     {
@@ -94,6 +104,37 @@ final class ScreenBook
         return MeshFigure::of($this->asks($this->plates[$i]), $this->advice($i));
     }
 
+    /** The pattern of a plate’s dots with the mesh that it stands on or should take; null where it has none. */
+    public function pattern(int $i, ?Halftone $dots = null): ?MoireFigure
+    {
+        $plate = $this->plates[$i];
+        $dots ??= $plate->lpi === null ? null : new Halftone($plate->lpi, $plate->angleDeg ?? Halftone::SAFE_ANGLE);
+        if ($dots === null) {
+            return null;
+        }
+        $turned = $plate->frame->meshAngleDeg ?? 0.0;
+
+        return new MoireFigure($this->mesh($i), $turned, $dots, (new Moire($this->mesh($i), $turned))->beats($dots->lpi, $dots->angleDeg));
+    }
+
+    /** The loudest pattern of all plates with their meshes, in a sentence; empty where none has dots. */
+    public function patternsSay(): string
+    {
+        $loudest = null;
+        foreach ($this->plates as $i => $plate) {
+            $figure = $this->pattern($i);
+            if ($figure !== null && ($loudest === null || $figure->strength->value > $loudest[0])) {
+                $loudest = [$figure->strength->value ?? 0.0, \sprintf('%s on %s: %s', $plate->name, $this->mesh($i)->name, lcfirst($figure->says))];
+            }
+        }
+
+        return match (true) {
+            $loudest === null => '',
+            $loudest[0] < Moire::SEEN => 'Calm on the meshes of all plates.',
+            default => $loudest[1],
+        };
+    }
+
     public function stencilFigure(int $i): Figure
     {
         return $this->shop->stencilBook()->figure($this->plates[$i], $this->mesh($i));
@@ -113,7 +154,7 @@ final class ScreenBook
     {
         $frame = $this->plates[$i]->frame;
 
-        return OffContact::figure($frame?->tensionNPerCm, $this->job->substrate, $frame?->label, $frame?->insideHeightMm, $this->job->onPress->seamMm);
+        return OffContact::figure($frame?->tensionNPerCm, $this->job->substrate, $frame?->label, $frame?->insideHeightMm, $this->job->onPress->seamMm, $this->plates[$i]->byHand()->offContactMm);
     }
 
     public function placement(Plate $plate): ?FilmPlacement
@@ -150,24 +191,52 @@ final class ScreenBook
     /** @return list<PrintStep> */
     public function steps(): array
     {
-        return MixSteps::of($this->job->method() ?? MethodName::Spot, array_map(static fn (Plate $p): PlateRole => $p->role, $this->plates)) ?? PrintOrder::inGivenOrder(
-            array_keys($this->plates),
-            array_map(
-                fn (Plate $p, int $i): PlateToOrder => new PlateToOrder(
-                    $p->role,
-                    $p->lab(),
-                    $p->coveragePct / 100,
-                    $this->mesh($i)->threadsPerCm,
-                    $this->touches($p),
-                ),
-                $this->plates,
-                array_keys($this->plates),
-            ),
-            Lab::of(Srgb::fromHex($this->job->garmentHex)),
+        return PrintLaw::steps($this->toPrint());
+    }
+
+    /** How the job is printed; null where it has no plates. */
+    public function print(): ?PrintPlan
+    {
+        return $this->print ??= $this->plates === [] ? null : PrintLaw::of($this->toPrint($this->shop->dragsOn($this->job->press)));
+    }
+
+    /** @param list<DragSeen> $drags what strike-offs on its press have shown */
+    public function toPrint(array $drags = []): JobToPrint
+    {
+        $job = $this->job;
+
+        return new JobToPrint(
+            array_map($this->plateToPrint(...), $this->plates, array_keys($this->plates)),
+            $job->clothToPrint(),
+            $job->press?->atHand() ?? PressAtHand::none(),
+            $job->method() ?? MethodName::Spot,
+            new SizeOfPrint($job->widthMm, $job->heightMm()),
+            $job->onPress->pull,
+            $job->onPress->way($job->substrate),
+            $drags,
+            max(1, $job->quantity),
         );
     }
 
-    /** @return list<int>|null plates that have an edge with it, as the separation found them; null where none was looked for */
+    private function plateToPrint(Plate $plate, int $i): PlateToPrint
+    {
+        $frame = $plate->frame;
+
+        return new PlateToPrint(
+            $plate->idOrFail(),
+            $plate->name,
+            $plate->role,
+            new InkToPrint($plate->ink->name ?? $plate->name, $plate->ink->kind ?? InkKind::Plastisol, Lab::of($plate->printedIn())),
+            new Drawn($plate->lab(), $plate->areaCm2, $plate->coveragePct / 100, $plate->finestLineMm, $plate->printsTones(), $plate->isWhiteBase()),
+            $this->mesh($i),
+            $frame === null ? FrameAtHand::usual() : new FrameAtHand($frame->label, $frame->insideWidthMm, $frame->insideHeightMm, $frame->tensionNPerCm),
+            $this->touches($plate),
+            $plate->solvedFor(),
+            $plate->byHand(),
+        );
+    }
+
+    /** @return list<int>|null numbers of plates that have an edge with it, as the separation found them; null where none was looked for */
     private function touches(Plate $plate): ?array
     {
         $budget = $this->job->findings()->budget ?? [];
@@ -176,10 +245,10 @@ final class ScreenBook
             return null;
         }
         $touches = [];
-        foreach ($this->plates as $i => $other) {
+        foreach ($this->plates as $other) {
             foreach ($budget as $pair) {
                 if ($other !== $plate && \in_array($plate->name, [$pair->one, $pair->two], true) && \in_array($other->name, [$pair->one, $pair->two], true)) {
-                    $touches[] = $i;
+                    $touches[] = $other->idOrFail();
                 }
             }
         }

@@ -8,12 +8,14 @@ namespace Ektype\App\Query\Run;
 final readonly class PlateOnRun
 {
     /**
-     * @param string $register   how it lies against the key, in words
-     * @param bool   $inRegister false also where nobody read it
-     * @param string $strokes    how it is laid
-     * @param float  $grams      ink for the whole run
+     * @param string     $register   how it lies against the key, in words
+     * @param bool       $inRegister false also where nobody read it
+     * @param string     $strokes    how it is laid
+     * @param float      $grams      ink for the whole run
+     * @param float|null $dwellS     under the flash; null where it is not flashed
+     * @param string     $squeegee   its hardness
      */
-    public function __construct(public int $id, public string $register, public bool $inRegister, public string $strokes, public float $grams)
+    public function __construct(public int $id, public string $register, public bool $inRegister, public string $strokes, public float $grams, public ?float $dwellS, public string $squeegee)
     {
     }
 }

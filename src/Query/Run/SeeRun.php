@@ -10,16 +10,12 @@ use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
-use Ektype\Core\Colour\Lab;
-use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Ink\Deposit;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Order\GarmentLine;
-use Ektype\Core\Order\PlateOfOrder;
 use Ektype\Core\Order\SizeCount;
 use Ektype\Core\Order\WhatChanges;
 use Ektype\Core\Press\CureCautions;
-use Ektype\Core\Press\PrintStep;
+use Ektype\Core\Print\PlatePrint;
 
 /** The bench of the run. */
 final readonly class SeeRun
@@ -37,50 +33,27 @@ final readonly class SeeRun
     {
         $book = new ScreenBook($job, $shop);
         $register = new RegisterBook($job);
-        $steps = $book->steps();
-        $plates = $book->plates;
-        $counted = array_map(
-            static fn (Plate $p, PrintStep $step, int $i): PlateOfOrder => new PlateOfOrder(
-                $p->name,
-                Lab::of($p->printedIn()),
-                $p->isWhiteBase(),
-                $step->flashAfter,
-                $p->laying->strokes(),
-                self::deposit($p, $book, $i)->grams($p->areaCm2, 1),
-            ),
-            $plates,
-            $steps,
-            array_keys($plates),
-        );
+        $plan = $book->print();
         $lines = $job->lines();
         $lines = $lines !== [] ? $lines : [new GarmentLine($job->garment, $job->cloth(), $job->garmentHex, [new SizeCount('', $job->quantity)])];
 
         return new RunBench(
             $job->findings()->witnesses ?? [],
-            array_map(static fn (Plate $p, int $i): PlateOnRun => self::plate($p, $i, $job, $book, $register), $plates, array_keys($plates)),
-            array_map(static fn (GarmentLine $line): LineOnRun => new LineOnRun(
-                $line,
-                $line->pieces(),
-                WhatChanges::on($line, $counted, Lab::of(Srgb::fromHex($job->garmentHex)), $job->substrate->drinksInk()),
-            ), $lines),
+            $plan === null ? [] : array_map(static fn (PlatePrint $p, Plate $plate, int $i): PlateOnRun => self::plate($p, $plate, $i, $job, $register), $plan->plates, $book->plates, array_keys($plan->plates)),
+            $plan === null ? [] : array_map(static fn (GarmentLine $line): LineOnRun => new LineOnRun($line, $line->pieces(), WhatChanges::on($line, $plan->job)), $lines),
             $job->lamp->name ?? '',
             $job->emulsion->name ?? '',
             $job->press->name ?? '',
             CureCautions::of(
-                array_map(static fn (Plate $p): InkKind => $p->ink->kind ?? InkKind::Plastisol, $plates),
+                array_map(static fn (Plate $p): InkKind => $p->ink->kind ?? InkKind::Plastisol, $book->plates),
                 $job->substrate,
-                array_filter($steps, static fn (PrintStep $s): bool => $s->flashAfter) !== [],
+                $plan?->flashes() ?? false,
             ),
-            $job->filmSheet(\count($plates))->marks(),
+            $job->filmSheet(\count($book->plates))->marks(),
         );
     }
 
-    private static function deposit(Plate $plate, ScreenBook $book, int $i): Deposit
-    {
-        return new Deposit($book->mesh($i), $plate->ink->kind ?? InkKind::Plastisol, $plate->laying->strokes(), 0.0);
-    }
-
-    private static function plate(Plate $plate, int $i, Job $job, ScreenBook $book, RegisterBook $register): PlateOnRun
+    private static function plate(PlatePrint $print, Plate $plate, int $i, Job $job, RegisterBook $register): PlateOnRun
     {
         $read = $plate->wasReadOfAnother() ? null : $register->of($plate);
         [$words, $in] = match (true) {
@@ -90,12 +63,6 @@ final readonly class SeeRun
             default => [\sprintf('out of register by %.2f mm', $read->nowMaxMm), false],
         };
 
-        return new PlateOnRun(
-            $plate->idOrFail(),
-            $words,
-            $in,
-            $plate->laying->value,
-            self::deposit($plate, $book, $i)->grams($plate->areaCm2, $job->quantity),
-        );
+        return new PlateOnRun($print->id, $words, $in, $print->laying->value, $print->grams($job->quantity), $print->flash?->dwellS, $print->stroke->hardness->value);
     }
 }

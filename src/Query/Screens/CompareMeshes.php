@@ -23,7 +23,6 @@ use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\ToneRange;
-use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\PulledPrint;
 
 /** What changes when a plate's mesh changes: ink, grams for the run, light and cover. */
@@ -113,7 +112,7 @@ final readonly class CompareMeshes
         $deposit = new Deposit(
             $one->mesh,
             $plate->ink->kind ?? InkKind::Plastisol,
-            $plate->role === PlateRole::Base ? Deposit::STROKES_OF_A_BASE : 1,
+            $plate->laid(),
             $eomUm,
         );
         $told = $plate->ink->hiding ?? Hiding::USUAL;

@@ -7,10 +7,10 @@ namespace Ektype\App\Query\Screens;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\NotHere;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\Moire;
-use Ektype\Core\Mesh\MoireFigure;
 use Ektype\Core\Mesh\MoirePicture;
 use Ektype\Core\Mesh\MoireSetting;
 use Ektype\Core\Mesh\ToneRange;
@@ -37,12 +37,11 @@ final readonly class LookForMoire
 
     public function at(int $plateId, ?float $lpi, ?float $angleDeg): Pattern
     {
-        [$plate, $mesh, $divisor] = $this->plate($plateId);
+        [$plate, $mesh, $divisor, $book] = $this->plate($plateId);
         $ceiling = $mesh->threadsPerInch() / $divisor;
         $dots = self::asked($plate, $lpi, $angleDeg, $ceiling);
-        $turned = $plate->frame->meshAngleDeg ?? 0.0;
-        $moire = new Moire($mesh, $turned);
-        $figure = new MoireFigure($mesh, $turned, $dots, $moire->beats($dots->lpi, $dots->angleDeg));
+        $moire = new Moire($mesh, $plate->frame->meshAngleDeg ?? 0.0);
+        $figure = $book->pattern((int) array_search($plate, $book->plates, true), $dots) ?? throw new NotHere();
         $tones = ToneRange::on($mesh, $dots->lpi);
 
         return new Pattern(
@@ -95,13 +94,15 @@ final readonly class LookForMoire
         );
     }
 
-    /** @return array{Plate, Mesh, float} the plate, its mesh, and the school of the shop */
+    /** @return array{Plate, Mesh, float, ScreenBook} the plate, its mesh, the school of the shop, and its screens */
     private function plate(int $plateId): array
     {
         return $this->moment->see(static function (Snapshot $shop) use ($plateId): array {
             $plate = $shop->shelves->plates->get($plateId);
 
-            return [$plate, (new ScreenBook($plate->job, $shop))->meshOf($plate), $shop->room()->rulingDivisor];
+            $book = new ScreenBook($plate->job, $shop);
+
+            return [$plate, $book->meshOf($plate), $shop->room()->rulingDivisor, $book];
         });
     }
 

@@ -30,6 +30,8 @@ final class BegunPlan
 {
     /** Mesh that one-ink and two-tone work is usually printed through, threads per inch (heuristic: 200 to 255). */
     private const TONAL_MESH = 230.0;
+    /** And four-colour process (heuristic: 280 to 355). */
+    private const PROCESS_MESH = 305.0;
     private const WITHOUT_RACK = [90.0, 48.0];
 
     /** @param list<Frame> $rack */
@@ -53,7 +55,11 @@ final class BegunPlan
      */
     public static function dots(array $rack): PlannedDots
     {
-        $mesh = self::mesh($rack);
+        return self::on(self::mesh($rack));
+    }
+
+    private static function on(Mesh $mesh): PlannedDots
+    {
         $wish = min(PlannedDots::USUAL_LPI, floor($mesh->threadsPerInch() / RulingSchool::USUAL));
         $calm = (new Moire($mesh))->calmest($wish, Halftone::SAFE_ANGLE)[0] ?? null;
         $dots = $calm === null ? new Halftone($wish) : new Halftone($calm->lpi, $calm->angle);
@@ -75,23 +81,24 @@ final class BegunPlan
     }
 
     /**
-     * The same for a fan of plates: turned so far that all of them are calm.
+     * The same for a fan of plates: near the ruling and so turned that the loudest of them is calm.
      *
      * @param list<Frame> $rack
      */
     private static function fan(array $rack): PlannedDots
     {
-        $dots = self::dots($rack);
-        $turn = PlateBeats::turned(self::mesh($rack), $dots->halftone->lpi, AngleSchool::FAN);
+        $mesh = self::mesh($rack, self::PROCESS_MESH);
+        $dots = self::on($mesh);
+        [$lpi, $turn] = PlateBeats::fan($mesh, $dots->halftone->lpi, AngleSchool::FAN);
 
-        return new PlannedDots(new Halftone($dots->halftone->lpi, AngleSchool::FAN[2] + $turn), $dots->dot, $dots->range);
+        return new PlannedDots(new Halftone($lpi, AngleSchool::FAN[2] + $turn), $dots->dot, $dots->range);
     }
 
     /** @param list<Frame> $rack */
-    private static function mesh(array $rack): Mesh
+    public static function mesh(array $rack, float $perInch = self::TONAL_MESH): Mesh
     {
         $meshes = array_map(static fn (Frame $f): Mesh => $f->mesh(), $rack);
-        usort($meshes, static fn (Mesh $a, Mesh $b): int => abs($a->threadsPerInch() - self::TONAL_MESH) <=> abs($b->threadsPerInch() - self::TONAL_MESH));
+        usort($meshes, static fn (Mesh $a, Mesh $b): int => abs($a->threadsPerInch() - $perInch) <=> abs($b->threadsPerInch() - $perInch));
 
         return $meshes[0] ?? new Mesh(...self::WITHOUT_RACK);
     }

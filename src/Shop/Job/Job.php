@@ -15,12 +15,15 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Art\ArtFraming;
+use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\GainSetting;
 use Ektype\Core\Ink\ColourName;
 use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Print\Cloth;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
@@ -202,6 +205,11 @@ class Job
     public function cloth(): string
     {
         return ColourName::ofCloth($this->garmentName, $this->garmentHex);
+    }
+
+    public function clothToPrint(): Cloth
+    {
+        return new Cloth(Lab::of(Srgb::fromHex($this->garmentHex)), $this->substrate, $this->onPress->seamMm);
     }
 
     public function heightMm(): float
@@ -485,7 +493,7 @@ class Job
             array_values(array_filter(array_map(static fn (Plate $p): ?float => $p->frame?->mesh()->threadsPerCm, $plates), static fn (?float $threads): bool => $threads !== null))[0] ?? null,
             ($plates[0] ?? null)?->ink?->kind,
             $plan instanceof TonalPlan ? $plan->dots()->halftone->lpi : $this->spotPlan()->tintDots()->lpi,
-            ($plates[0] ?? null)?->laying->strokes() ?? 1,
+            ($plates[0] ?? null)?->laid()->strokes() ?? 1,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Plate;
 
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\App\Plan\Codec;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
@@ -18,6 +19,8 @@ use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
+use Ektype\Core\Print\ByHand;
+use Ektype\Core\Print\PrintLaw;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\RigidMove;
 use Ektype\Core\Separation\MethodName;
@@ -103,8 +106,12 @@ class Plate
     /** Shape of its dots; null for a solid plate, or one that is none of a picture in tones. */
     #[ORM\Column(length: 12, nullable: true)]
     public ?Dot $dot = null;
+    /** That its dots were reckoned for. */
     #[ORM\Column(length: 24, options: ['default' => Laying::Once->value])]
     public Laying $laying = Laying::Once;
+    /** @var array<string, mixed> what a hand decided of its print */
+    #[ORM\Column(options: ['default' => '{}'])]
+    private array $byHand = [];
     /** @var array{float, float}|null */
     #[ORM\Column(nullable: true)]
     private ?array $tones = null;
@@ -183,9 +190,31 @@ class Plate
         return Srgb::fromHex($this->ink->hex ?? $this->hex);
     }
 
+    public function byHand(): ByHand
+    {
+        return Codec::read(ByHand::class, $this->byHand);
+    }
+
+    public function decide(ByHand $byHand): void
+    {
+        $this->byHand = array_filter(Codec::written($byHand), static fn (mixed $one): bool => $one !== null);
+    }
+
+    /** The strokes that its dots were reckoned for; null where it was drawn without. */
+    public function solvedFor(): ?Laying
+    {
+        return $this->job->printsTones() ? $this->laying : null;
+    }
+
+    /** How often its ink is laid down. */
+    public function laid(): Laying
+    {
+        return PrintLaw::laying($this->role, $this->job->clothToPrint(), $this->solvedFor(), $this->byHand()->laying);
+    }
+
     public function hiding(): float
     {
-        return $this->laying->hiding($this->ink->hiding ?? Hiding::WISHED);
+        return $this->laid()->hiding($this->ink->hiding ?? Hiding::WISHED);
     }
 
     /**
@@ -195,7 +224,7 @@ class Plate
      */
     public function hidingOnCloth(float $sinks): float
     {
-        return $this->laying->hiding(($this->ink->hiding ?? Hiding::WISHED) * (1 - $sinks));
+        return $this->laid()->hiding(($this->ink->hiding ?? Hiding::WISHED) * (1 - $sinks));
     }
 
     /**

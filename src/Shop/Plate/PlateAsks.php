@@ -8,6 +8,7 @@ use Ektype\Core\Choice\MeshQuestion;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Plate\Halftone;
 
 /** What a plate of the shop asks of its mesh. */
 final class PlateAsks
@@ -26,6 +27,8 @@ final class PlateAsks
             $plate->tones(),
             $plate->depositUm,
             $divisor,
+            $plate->laid(),
+            $plate->lpi === null ? null : ($plate->angleDeg ?? Halftone::SAFE_ANGLE) - ($plate->frame->meshAngleDeg ?? 0.0),
         );
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Press;
 
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Press\FlashLearned;
+use Ektype\Core\Print\PressAtHand;
 use Ektype\Core\Registration\Knob;
 
 /** A press with its heads, platens and knobs. */
@@ -66,6 +68,12 @@ class Press
     public function has(array $knobs): void
     {
         $this->knobs = KeptKnobs::written($knobs);
+    }
+
+    /** As the law of printing asks for it. */
+    public function atHand(): PressAtHand
+    {
+        return new PressAtHand($this->kind->way(), $this->heads, $this->flashes, $this->platens, FlashLearned::of($this->flashTimes), $this->centreFromEndMm);
     }
 
     public function idOrFail(): int

@@ -139,7 +139,7 @@ final readonly class InkCounts
 
     private function on(PrintWanted $print, ?Srgb $garment): PrintWanted
     {
-        return $garment === null ? $print : new PrintWanted($print->widthMm, $garment, $print->dpi, $print->sigmaMm, $print->shelf, $print->sinks, $print->curve);
+        return $garment === null ? $print : $print->on($garment);
     }
 
     private function kept(Job $job, PrintWanted $print, MixPlan $plan): string

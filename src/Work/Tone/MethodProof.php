@@ -8,10 +8,10 @@ use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\JobPrint;
 use Ektype\App\Work\Methods;
+use Ektype\Core\Colour\Lab;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PlateShare;
-use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\PulledPrint;
 use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\TonalPlan;
@@ -19,6 +19,9 @@ use Ektype\Core\Tone\TonalPlan;
 /** What each method would print of a job's art, small; what was drawn once is kept. */
 final readonly class MethodProof
 {
+    /** What is kept of a proof. */
+    private const VERSION = 2;
+
     public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private Methods $methods, private SpotPicture $spot, private Inks $inks, private DrawnOnce $drawn)
     {
     }
@@ -28,7 +31,7 @@ final readonly class MethodProof
     {
         $key = $this->key($job, $plan);
         $kept = \sprintf('jobs/%d/proof-%s', $job->idOrFail(), $key);
-        $print = unserialize($this->drawn->of($kept, fn (): string => serialize($this->drawn($job, $plan, $key))), ['allowed_classes' => [SmallPrint::class, PlateShare::class, PlateRole::class]]);
+        $print = unserialize($this->drawn->of($kept, fn (): string => serialize($this->drawn($job, $plan, $key))), ['allowed_classes' => [SmallPrint::class, PlateShare::class, PlateRole::class, Lab::class]]);
 
         return $print instanceof SmallPrint ? $print : throw new \UnexpectedValueException('The small print of a method is damaged. Bring the art again.');
     }
@@ -40,7 +43,7 @@ final readonly class MethodProof
             $plan = $this->tones->settled($job, $plan);
             $print = $this->tones->of($job, $plan);
             $whole = $this->print->of($job);
-            $first = $this->methods->of($plan)->first($plan, new OnlyArt($art), new PrintWanted($whole->widthMm, $whole->garment, 25.4 * $art->width / $whole->widthMm, $whole->sigmaMm, $whole->shelf, $whole->sinks, $whole->curve), $this->tones->kept(...));
+            $first = $this->methods->of($plan)->first($plan, new OnlyArt($art), $whole->at(25.4 * $art->width / $whole->widthMm), $this->tones->kept(...));
         } else {
             [$print, $first] = $plan instanceof SpotPlan ? $this->spot->of($plan, $art, $this->print->of($job), PulledPrint::sinks($job->substrate)) : throw new \LogicException('There is no such way of separating.');
         }
@@ -56,6 +59,6 @@ final readonly class MethodProof
             $shelf[] = [$ink->id, $ink->hex, $ink->hiding, $ink->kind->value];
         }
 
-        return substr(hash('sha256', serialize([$job->separationKey($plan), $job->substrate->value, $shelf])), 0, 16);
+        return substr(hash('sha256', serialize([self::VERSION, $job->separationKey($plan), $job->substrate->value, $shelf])), 0, 16);
     }
 }

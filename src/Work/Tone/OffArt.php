@@ -6,6 +6,7 @@ namespace Ektype\App\Work\Tone;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\Lab;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Separation\FirstPlate;
@@ -36,13 +37,13 @@ final class OffArt
     public static function share(FirstPlate $plate): PlateShare
     {
         if ($plate->seen instanceof BitPlane) {
-            return new PlateShare($plate->name, $plate->role, $plate->seen->count() / ($plate->seen->width * $plate->seen->height));
+            return new PlateShare($plate->name, $plate->role, $plate->seen->count() / ($plate->seen->width * $plate->seen->height), Lab::of($plate->colour));
         }
         $sum = 0;
         foreach (count_chars($plate->seen->bytes, 1) as $byte => $count) {
             $sum += $byte * $count;
         }
 
-        return new PlateShare($plate->name, $plate->role, $sum / (CoverageMap::FULL * $plate->seen->width * $plate->seen->height));
+        return new PlateShare($plate->name, $plate->role, $sum / (CoverageMap::FULL * $plate->seen->width * $plate->seen->height), Lab::of($plate->colour));
     }
 }

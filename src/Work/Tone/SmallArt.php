@@ -13,7 +13,6 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Raster\PngFile;
-use Ektype\Core\Separation\PrintWanted;
 
 /** The art of a job at the size of a picture on a page: what is tried with it answers at once. */
 final readonly class SmallArt
@@ -43,8 +42,7 @@ final readonly class SmallArt
     private function drawn(Job $job): ArtRaster
     {
         $print = $this->print->of($job);
-        $small = new PrintWanted($print->widthMm, $print->garment, self::DPI, $print->sigmaMm, $print->shelf);
-        $art = (new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'))->raster($small, asItIs: true);
+        $art = (new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'))->raster($print->bare(self::DPI), asItIs: true);
 
         return self::sized($art, self::SIDE);
     }

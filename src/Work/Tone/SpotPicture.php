@@ -34,7 +34,7 @@ final readonly class SpotPicture
         // Colours of a picture in tones are many: they are looked for on a smaller one.
         $small = TonalArt::isOne($art) ? SmallArt::sized($art, self::TONAL_SIDE) : $art;
         // Two film pixels for each of the picture: its edges are seen no finer.
-        $print = new PrintWanted($whole->widthMm, $whole->garment, 2 * 25.4 * $small->width / $whole->widthMm, $whole->sigmaMm, $whole->shelf);
+        $print = $whole->bare(2 * 25.4 * $small->width / $whole->widthMm);
         $first = (new SpotMethod())->first($plan, new OnlyArt($small), $print);
         $layers = [];
         foreach ($first as $plate) {

@@ -10,6 +10,9 @@ use Ektype\Core\Advice\PrintWay;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Plate\Garment;
+use Ektype\Core\Print\Cloth;
+use Ektype\Core\Print\PressAtHand;
+use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\SpotPlan;
@@ -33,7 +36,7 @@ final readonly class WayOfArt
         $small = SmallArt::sized($art, self::SIDE);
         $tonal = TonalArt::isOne($small);
         $plan = BegunPlan::of($method, []);
-        $look = new PrintWanted($print->widthMm, $print->garment, 25.4 * $small->width / $print->widthMm, null, $print->shelf);
+        $look = $print->bare(25.4 * $small->width / $print->widthMm);
         if ($plan instanceof TonalPlan) {
             $pictures = $this->methods->of($plan);
             if (!$pictures instanceof PicturesTones) {
@@ -41,7 +44,7 @@ final readonly class WayOfArt
             }
             $kept = self::once();
             // Dots are those of a film, the picture is that of a screen.
-            $film = new PrintWanted($print->widthMm, $print->garment, self::FILM_DPI, null, $print->shelf);
+            $film = $print->bare(self::FILM_DPI);
             $plan = $pictures->settled($plan, $small, $film, $kept);
             $picture = $pictures->picture($plan, $small, $film, $kept);
             $plates = $pictures->first($plan, new OnlyArt($small), $look, $kept);
@@ -50,13 +53,15 @@ final readonly class WayOfArt
         }
         [$mean, $p95] = OffArt::of($small, $picture);
 
+        $shares = array_map(OffArt::share(...), $plates);
+
         return new PrintWay(
             $method,
-            array_map(OffArt::share(...), $plates),
+            $shares,
             $method->isTonal() === $tonal && ($method !== MethodName::Layers || Garment::isLight(Lab::of($print->garment))),
             $mean,
             $p95,
-            $print->widthMm ** 2 * $small->height / $small->width / 100,
+            PrintWay::supposed($method, $shares, new SizeOfPrint($print->widthMm, $print->widthMm * $small->height / $small->width), new Cloth(Lab::of($print->garment), $print->substrate), PressAtHand::none()),
         );
     }
 

@@ -7,8 +7,14 @@ namespace Ektype\Tests\Core\Advice;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Advice\MethodAdvice;
 use Ektype\Core\Advice\PrintWay;
+use Ektype\Core\Colour\Lab;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Print\Cloth;
+use Ektype\Core\Print\PlatePrint;
+use Ektype\Core\Print\PressAtHand;
+use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PlateShare;
 use PHPUnit\Framework\TestCase;
@@ -18,10 +24,18 @@ final class MethodAdviceTest extends TestCase
 {
     public function testMinutesSecondsAndGramsAreThoseReckonedByHand(): void
     {
-        $way = new PrintWay(MethodName::Simulated, [new PlateShare('White', PlateRole::Base, 0.5), new PlateShare('Red', PlateRole::Colour, 0.25), new PlateShare('Top', PlateRole::Highlight, 0.02)], true, 3.0, 6.0, 1000.0);
+        $shares = [new PlateShare('White', PlateRole::Base, 0.5, new Lab(97, 0, 0)), new PlateShare('Red', PlateRole::Colour, 0.25, new Lab(45, 60, 40)), new PlateShare('Top', PlateRole::Highlight, 0.02, new Lab(97, 0, 0))];
+        $plan = PrintWay::supposed(MethodName::Simulated, $shares, new SizeOfPrint(400, 250), new Cloth(new Lab(12, 0, 0), Substrate::Cotton), PressAtHand::none());
+        self::assertNotNull($plan);
+        $way = new PrintWay(MethodName::Simulated, $shares, true, 3.0, 6.0, $plan);
         self::assertSame(15.0 + 3 * 14.0, $way->setUpMin);
         // Loaded, a base in two strokes, two others in one, flashed after the base and before the highlight.
-        self::assertEqualsWithDelta(14.0 + (3.0 + 5.0) + 2 * (3.0 + 2.5) + 2 * 7.0, $way->secondsAShirt, 1e-9);
+        $hot = 0.0;
+        foreach ($plan->plates as $plate) {
+            $hot += ($plate->flash->dwellS ?? 0.0) + ($plate->flash->coolS ?? 0.0);
+        }
+        self::assertSame([true, true, false], array_map(static fn (PlatePrint $p): bool => $p->flash !== null, $plan->plates));
+        self::assertEqualsWithDelta(14.0 + (3.0 + 5.0) + 2 * (3.0 + 2.5) + $hot, $way->secondsAShirt, 1e-9);
         // cm³ of ink: area × volume of the mesh × what leaves it, a quarter more by the second stroke; 1.25 g each.
         $cm3 = static fn (float $cm2, Mesh $mesh, float $strokes): float => $cm2 / 10_000 * $mesh->volumeCm3M2 * 0.8 * $strokes;
         $grams = 1.25 * ($cm3(500, new Mesh(61.0, 64.0), 1.25) + $cm3(250, new Mesh(120.0, 34.0), 1.0) + $cm3(20, new Mesh(90.0, 48.0), 1.0));
@@ -51,6 +65,8 @@ final class MethodAdviceTest extends TestCase
 
     private static function way(MethodName $method, int $screens, float $mean, bool $fits = true): PrintWay
     {
-        return new PrintWay($method, array_fill(0, $screens, new PlateShare('Ink', PlateRole::Colour, 0.2)), $fits, $mean, 2 * $mean, 900.0);
+        $shares = array_fill(0, $screens, new PlateShare('Ink', PlateRole::Colour, 0.2, new Lab(50, 0, 0)));
+
+        return new PrintWay($method, $shares, $fits, $mean, 2 * $mean, PrintWay::supposed($method, $shares, new SizeOfPrint(300, 300), new Cloth(new Lab(12, 0, 0), Substrate::Cotton), PressAtHand::none()));
     }
 }

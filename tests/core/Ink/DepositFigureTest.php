@@ -9,6 +9,7 @@ use Ektype\Core\Ink\DepositFigure;
 use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Plate\Laying;
 use Ektype\Core\Unit\Sign;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -19,11 +20,11 @@ final class DepositFigureTest extends TestCase
     /** By hand, for 61–64: p 163.93 µm, w 99.93, open (w/p)² 0.3716, D 102.4 µm, 38.05 cm³/m²; × 0.8 = 30.44 µm, 0.7 and 0.9 are its ends. */
     public function testTheWetFilmHasTheTradesEnds(): void
     {
-        $figure = DepositFigure::wet(new Deposit(new Mesh(61, 64), InkKind::Plastisol, 1, 10), new Mesh(61, 64));
+        $figure = DepositFigure::wet(new Deposit(new Mesh(61, 64), InkKind::Plastisol, Laying::Once, 10), new Mesh(61, 64));
         self::assertEqualsWithDelta([30.44, 26.64, 34.25], [$figure->value, $figure->low, $figure->high], 0.01);
         self::assertSame([Sign::Reckoned, 'µm'], [$figure->sign, $figure->unit]);
         self::assertStringContainsString('mesh passes 38.1 cm³/m²', $figure->inputs[0]);
-        self::assertSame('1 stroke', $figure->inputs[1]);
+        self::assertSame('one stroke', $figure->inputs[1]);
         self::assertStringContainsString('36 µm', $figure->inputs[2], '30.4 and six tenths of a well of 10 µm');
         self::assertNotSame('nine times in ten', $figure->between, 'ends of a trade figure are no interval');
     }
@@ -32,7 +33,7 @@ final class DepositFigureTest extends TestCase
     #[DataProvider('kinds')]
     public function testGramsFollowTheDensityOfTheKind(InkKind $kind, float $density): void
     {
-        $deposit = new Deposit(new Mesh(61, 64), $kind, 1, 0);
+        $deposit = new Deposit(new Mesh(61, 64), $kind, Laying::Once, 0);
         // 250 cm² × 30.44 µm × 10⁻⁴ = 0.761 cm³ a print.
         $figure = DepositFigure::grams($deposit, 250, 200);
         self::assertEqualsWithDelta(0.761 * 200 * $density, (float) $figure->value, 0.001 * 200 * $density);
@@ -54,20 +55,20 @@ final class DepositFigureTest extends TestCase
         yield 'metallic' => [InkKind::Metallic, 1.4];
     }
 
-    /** Each further stroke adds a quarter of the first: 1, 1.25, 1.5. */
-    public function testStrokesAddAQuarterEach(): void
+    /** A second stroke on wet ink adds a quarter; a second layer, flashed between, as much again. */
+    public function testASecondStrokeAddsAQuarterAndASecondLayerAllOfIt(): void
     {
-        $one = (new Deposit(new Mesh(43, 80), InkKind::Plastisol, 1, 0))->wetUm;
-        foreach ([2 => 1.25, 3 => 1.5, 4 => 1.75] as $strokes => $share) {
-            self::assertEqualsWithDelta($share * $one, (new Deposit(new Mesh(43, 80), InkKind::Plastisol, $strokes, 0))->wetUm, 1e-9);
+        $one = (new Deposit(new Mesh(43, 80), InkKind::Plastisol, Laying::Once, 0))->wetUm;
+        foreach ([[Laying::Twice, 1.25], [Laying::PrintFlashPrint, 2.0]] as [$laying, $share]) {
+            self::assertEqualsWithDelta($share * $one, (new Deposit(new Mesh(43, 80), InkKind::Plastisol, $laying, 0))->wetUm, 1e-9);
         }
-        $figure = DepositFigure::wet(new Deposit(new Mesh(43, 80), InkKind::Plastisol, 2, 0), new Mesh(43, 80));
-        self::assertSame('2 strokes, the second adds a quarter', $figure->inputs[1]);
+        $figure = DepositFigure::wet(new Deposit(new Mesh(43, 80), InkKind::Plastisol, Laying::Twice, 0), new Mesh(43, 80));
+        self::assertSame('two strokes, the second adds a quarter', $figure->inputs[1]);
     }
 
     public function testAStencilUnderTheMeshAddsNothing(): void
     {
-        $flat = new Deposit(new Mesh(43, 80), InkKind::Plastisol, 1, -5.0);
+        $flat = new Deposit(new Mesh(43, 80), InkKind::Plastisol, Laying::Once, -5.0);
         self::assertSame($flat->wetUm, $flat->fineWetUm);
     }
 
@@ -83,7 +84,7 @@ final class DepositFigureTest extends TestCase
     /** No ink hides all, none less than nothing; told hiding outside is brought in, not reckoned on. */
     public function testHidingStaysAShare(): void
     {
-        $deposit = new Deposit(new Mesh(43, 80), InkKind::Plastisol, 3, 0);
+        $deposit = new Deposit(new Mesh(43, 80), InkKind::Plastisol, Laying::PrintFlashPrint, 0);
         self::assertSame(0.0, $deposit->hiding(0.0));
         self::assertSame(0.0, $deposit->hiding(-1.0));
         self::assertLessThan(1.0, $deposit->hiding(0.5));

@@ -36,20 +36,21 @@ final class RosetteTest extends TestCase
 
     public function testTheWidestIsTold(): void
     {
-        $says = Rosette::says(new Halftone(55.0, 22.5), ['base' => new Halftone(55.0, 52.5), 'red' => new Halftone(55.0, 22.5), 'blue' => new Halftone(55.0, 22.5), 'grey' => new Halftone(55.0, 27.5)]);
+        $says = Rosette::says(new Halftone(55.0, 22.5), ['base', 'red', 'blue', 'grey'], [new Halftone(55.0, 52.5), new Halftone(55.0, 22.5), new Halftone(55.0, 22.5), new Halftone(55.0, 27.5)]);
         self::assertStringContainsString('a rosette every 5.3 mm with grey: wide enough to be seen', $says);
         self::assertStringContainsString('shares its angle with red and blue', $says);
-        self::assertSame('', Rosette::says(new Halftone(55.0, 22.5), []));
+        self::assertSame('', Rosette::says(new Halftone(55.0, 22.5), [], []));
     }
 
     /** Yellow and cyan 15° apart make the widest pattern of a fan; yellow is so pale that it is not the one to be told. */
     public function testAPaleInksPatternIsPale(): void
     {
-        $fan = ['yellow' => new Halftone(45.0, 13.5), 'cyan' => new Halftone(45.0, 28.5), 'black' => new Halftone(45.0, 58.5)];
-        self::assertStringContainsString('yellow and cyan make a pattern', PlateBeats::says($fan));
-        $says = PlateBeats::says($fan, ['yellow' => 0.06, 'cyan' => 0.4, 'black' => 0.4]);
+        $names = ['yellow', 'cyan', 'black'];
+        $fan = [new Halftone(45.0, 13.5), new Halftone(45.0, 28.5), new Halftone(45.0, 58.5)];
+        self::assertStringContainsString('yellow and cyan make a pattern', PlateBeats::says($names, $fan));
+        $says = PlateBeats::says($names, $fan, [0.06, 0.4, 0.4]);
         self::assertStringContainsString('cyan and black make', $says);
         self::assertStringContainsString('texture', $says);
-        self::assertStringContainsString('yellow and cyan make', PlateBeats::says($fan, ['yellow' => 0.5]), 'a dark one is told');
+        self::assertStringContainsString('White and Black make', PlateBeats::says(['White', 'White', 'Black'], $fan, [0.06, 0.4, 0.4]), 'two of one name are two plates');
     }
 }

@@ -88,16 +88,21 @@ final class FourColourTest extends TestCase
         self::assertSame([7.5, 82.5, 22.5, 52.5], AngleSchool::Fan->angles(22.5));
         self::assertSame([22.5, 22.5, 22.5, 22.5], AngleSchool::One->angles(22.5));
         $mesh = new Mesh(90.0, 48.0);
-        $turn = PlateBeats::turned($mesh, 45.0, AngleSchool::FAN);
+        [$lpi, $turn] = PlateBeats::fan($mesh, 45.0, AngleSchool::FAN);
         $moire = new Moire($mesh);
-        $loud = static fn (float $by): float => array_sum(array_map(static fn (float $angle): float => $moire->score(45.0, $angle + $by) ** 2, AngleSchool::FAN));
-        self::assertLessThanOrEqual(min($loud(0.0), $loud(4.0), $loud(7.5), $loud(12.0)) + 0.01, $loud($turn));
-        // The base stands where it makes the weakest pattern with the colours.
-        $colours = new Halftone(45.0, 28.5);
-        $apart = PlateBeats::apart($colours);
-        foreach ([43.5, 60.0, 73.5] as $other) {
-            self::assertLessThanOrEqual(Moire::scoreOf(Moire::betweenPlates(new Halftone(45.0, $other), $colours)) + 0.05, Moire::scoreOf(Moire::betweenPlates($apart, $colours)));
+        $loud = static fn (float $ruling, float $by): float => max(array_map(static fn (float $angle): float => $moire->score($ruling, $angle + $by), AngleSchool::FAN));
+        foreach ([[45.0, 0.0], [45.0, 7.5], [43.2, 4.0], [46.8, 12.0]] as [$ruling, $by]) {
+            self::assertLessThanOrEqual($loud($ruling, $by) + 0.02, $loud($lpi, $turn));
         }
+        self::assertEqualsWithDelta(45.0, $lpi, 45.0 * 0.081);
+        // The base stands where it makes the weakest pattern with the colours and with its mesh together.
+        $colours = new Halftone(45.0, 28.5);
+        $apart = PlateBeats::apart($colours, $mesh);
+        $loud = static fn (float $angle): float => hypot(Moire::scoreOf(Moire::betweenPlates(new Halftone(45.0, $angle), $colours)), $moire->score(45.0, $angle));
+        for ($angle = 43.5; $angle <= 103.5; ++$angle) {
+            self::assertLessThanOrEqual($loud($angle) + 0.05, $loud($apart->angleDeg));
+        }
+        self::assertLessThan(1.0, $moire->score(45.0, $apart->angleDeg), 'calm on its mesh, as its screen will be told');
     }
 
     #[Group('long')]

@@ -8,7 +8,6 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Substrate;
-use Ektype\Core\Press\BaseStrokes;
 use Ektype\Core\Press\FlashCurve;
 use Ektype\Core\Press\FlashLearned;
 use Ektype\Core\Press\HeadPlace;
@@ -18,43 +17,11 @@ use Ektype\Core\Press\OffContact;
 use Ektype\Core\Press\PlateContacts;
 use Ektype\Core\Press\PressWay;
 use Ektype\Core\Press\PrintStep;
-use Ektype\Core\Press\Squeegee;
 use Ektype\Core\Raster\CoverageMap;
 use PHPUnit\Framework\TestCase;
 
 final class OnPressTest extends TestCase
 {
-    public function testASqueegeeIsWiderThanTheArtAndFitsTheFrame(): void
-    {
-        self::assertSame('60–65', Squeegee::of(PlateRole::Base, null, false, false, 290)->hardness, 'soft for a base');
-        self::assertSame('75–80', Squeegee::of(PlateRole::Colour, 0.2, false, false, 290)->hardness, 'hard for detail');
-        self::assertSame('70/90/70', Squeegee::of(PlateRole::Colour, 0.2, false, true, 290)->hardness, 'detail wet on wet');
-        self::assertSame('70', Squeegee::of(PlateRole::Colour, 0.8, false, true, 290)->hardness);
-        self::assertSame(80.0, Squeegee::of(PlateRole::Colour, null, true, false, 290)->angleDeg, 'upright for tone');
-        foreach ([120.0, 290.0, 333.0] as $art) {
-            foreach ([400.0, 430.0, 500.0] as $inside) {
-                $squeegee = Squeegee::of(PlateRole::Colour, null, false, false, $art, $inside);
-                if ($squeegee->fits) {
-                    self::assertGreaterThanOrEqual($art + 20, $squeegee->widthMm);
-                    self::assertLessThanOrEqual($inside - 30, $squeegee->widthMm);
-                } else {
-                    self::assertGreaterThan($inside - 50, $art);
-                    self::assertStringContainsString('take a wider frame', $squeegee->says);
-                }
-            }
-        }
-    }
-
-    public function testABaseGetsItsStrokesByTheClothAndOthersOne(): void
-    {
-        $of = static fn (float $l, Substrate $s, PlateRole $r = PlateRole::Base): array => [BaseStrokes::of($r, new Lab($l, 0, 0), $s)->strokes, BaseStrokes::of($r, new Lab($l, 0, 0), $s)->layers];
-        self::assertSame([2, 2], $of(12, Substrate::Fleece), 'very dark and rough: print, flash, print');
-        self::assertSame([2, 1], $of(12, Substrate::Cotton));
-        self::assertSame([2, 1], $of(70, Substrate::Canvas), 'rough but light');
-        self::assertSame([1, 1], $of(70, Substrate::Cotton));
-        self::assertSame([1, 1], $of(12, Substrate::Fleece, PlateRole::Colour));
-    }
-
     public function testAFlashTakesAHeadOfAnAutomaticAndNoneOfAPressTurnedByHand(): void
     {
         $automatic = self::plan(PressWay::Automatic, 8, 2);
@@ -145,7 +112,11 @@ final class OnPressTest extends TestCase
 
     public function testInksAreToldWhatTheirClothAsks(): void
     {
-        $says = static fn (Substrate $on, InkKind ...$inks): string => implode(' ', InkSuits::says(array_combine(array_map(static fn (int|string $i): string => 'Ink '.$i, array_keys($inks)), $inks), ['Ink 0' => PlateRole::Base], $on));
+        $says = static function (Substrate $on, InkKind ...$inks): string {
+            $inks = array_values($inks);
+
+            return implode(' ', InkSuits::says(array_map(static fn (int $i): string => 'Ink '.$i, array_keys($inks)), $inks, array_map(static fn (int $i): PlateRole => $i === 0 ? PlateRole::Base : PlateRole::Colour, array_keys($inks)), $on));
+        };
         self::assertStringContainsString('low-bleed, low-cure ink, for Ink 0 above all', $says(Substrate::Polyester, InkKind::Plastisol));
         self::assertStringContainsString('bonding agent', $says(Substrate::Nylon, InkKind::Plastisol));
         self::assertStringContainsString('Ink 1: special inks print last', $says(Substrate::Cotton, InkKind::Plastisol, InkKind::Puff));

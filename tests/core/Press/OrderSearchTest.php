@@ -85,7 +85,7 @@ final class OrderSearchTest extends TestCase
         self::assertSame(0.0, $all->lifted, 'a flash after each leaves nothing wet');
         $none = OrderSearch::flashed([0, 1, 2, 3], [], $plates);
         self::assertEqualsWithDelta(OrderSearch::of([0, 1, 2, 3], $plates, 0)->lifted, $none->lifted, 1e-12);
-        self::assertEqualsWithDelta($none->seconds + 3 * 7.0, $all->seconds, 1e-9, 'each flash costs its seconds');
+        self::assertEqualsWithDelta(3 * 0.001, $all->cost - $all->shifted, 1e-12, 'each flash costs as much as a thousandth lifted');
         $found = OrderSearch::of([0, 1, 2, 3], $plates);
         self::assertEqualsWithDelta($found->cost, OrderSearch::flashed($found->order, $found->flashAfter, $plates)->cost, 1e-12);
     }

@@ -18,6 +18,7 @@ use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\ToneRange;
 use Ektype\Core\Plate\Laying;
+use Ektype\Core\Plate\Strokes;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\ToneRaster;
@@ -101,7 +102,7 @@ final class HeldDotsTest extends TestCase
 
     public function testDarkClothTakesLightInkTwice(): void
     {
-        $on = static fn (string $hex): Laying => Laying::on(Lab::of(Srgb::fromHex($hex)));
+        $on = static fn (string $hex): Laying => Strokes::alone(Lab::of(Srgb::fromHex($hex)))->laying;
         self::assertSame([Laying::Once, Laying::Twice, Laying::PrintFlashPrint], [$on('#f4efe4'), $on('#8f8a86'), $on('#1b2436')]);
         // Two layers of ink that hides eight tenths leave a fifth of a fifth.
         self::assertEqualsWithDelta(0.96, Laying::PrintFlashPrint->hiding(0.8), 1e-9);

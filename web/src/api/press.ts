@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type JobOn } from "./client";
+import type { components } from "./generated/schema";
 import { fetchAnew } from "./use";
 
 /** All that hangs on a press is asked anew; the change is under way until the job at hand stands as it left it. */
@@ -68,6 +69,28 @@ export function useFlashRead(jobId: number, pressId: number) {
   return useMutation({
     mutationFn: (body: { heightMm: number; seconds: number; celsius: number; platenC: number }) =>
       answer(api.POST("/api/presses/{id}/flash", { params: { path: { id: pressId } }, body })),
+    onSuccess,
+  });
+}
+
+export type PrintByHand = components["schemas"]["ByHandPatch"];
+
+/** What the hand decides of how a plate is printed; null leaves it to the rule. */
+export function usePrintByHand(jobId: number, plateId: number) {
+  const onSuccess = usePressChanged(jobId);
+  return useMutation({
+    mutationFn: (body: PrintByHand) =>
+      answer(api.PATCH("/api/plates/{id}/print", { params: { path: { id: plateId } }, body })),
+    onSuccess,
+  });
+}
+
+/** The job prints in an order that was tried, flashed as it was told. */
+export function useOrderTaken(jobId: number) {
+  const onSuccess = usePressChanged(jobId);
+  return useMutation({
+    mutationFn: (body: { order: number[]; flashAfter: number[] }) =>
+      answer(api.POST("/api/jobs/{id}/press-orders/taken", { params: { path: { id: jobId } }, body })),
     onSuccess,
   });
 }

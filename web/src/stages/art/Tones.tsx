@@ -112,15 +112,18 @@ function Dots({ at, tone }: { at: AtHand<"art">; tone: Tone }) {
   return (
     <Box>
       <Heading
-        note={
+        note={[
           job.method === "process"
             ? "One ruling for all; angles by the school that was chosen."
             : job.method === "simulated"
-              ? "One ruling and angle for the colours, the base apart. The calmest for your mesh was taken; Screens shows its pattern."
+              ? "One ruling and angle for the colours, the base apart."
               : job.method === "two-tone"
-                ? "Both plates have one ruling and one angle. The calmest for your mesh was taken; Screens shows its pattern."
-                : "The calmest ruling and angle for your mesh were taken; Screens shows their pattern."
-        }
+                ? "Both plates have one ruling and one angle."
+                : "",
+          job.patternsSay || "The calmest ruling and angle for the rack’s mesh are taken.",
+        ]
+          .filter(Boolean)
+          .join(" ")}
       >
         Dots
       </Heading>

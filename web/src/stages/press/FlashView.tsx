@@ -28,7 +28,7 @@ type Flashes = NonNullable<AtHand<"press">["job"]["rhythm"]>["flashes"];
 /** What a shorter or a longer dwell would do. */
 function Dwell({ flashes }: { flashes: Flashes }) {
   const [of, setOf] = useState(0);
-  const flash = flashes[of] ?? flashes[0];
+  const flash = (flashes[of] ?? flashes[0])?.flash;
   const [asked, setAsked] = useState<number | null>(null);
   if (!flash) return null;
   const at =
@@ -42,7 +42,7 @@ function Dwell({ flashes }: { flashes: Flashes }) {
           <Field label="Flash after">
             <Choice fontFamily="body" value={of} onChange={(e) => setOf(Number(e.target.value))}>
               {flashes.map((f, i) => (
-                <option key={f.after} value={i}>
+                <option key={f.plateId} value={i}>
                   {f.after}
                 </option>
               ))}

@@ -4,7 +4,7 @@ import { horizontalListSortingStrategy, SortableContext, useSortable } from "@dn
 import { CSS } from "@dnd-kit/utilities";
 import { useState } from "react";
 import type { JobOn, PlateOn } from "../../api/client";
-import { usePressOrders, useTriedOrder } from "../../api/press";
+import { useOrderTaken, usePressOrders, useTriedOrder } from "../../api/press";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
 import { Action, Push, Trouble } from "../../ui/Parts";
@@ -15,7 +15,7 @@ type Job = JobOn<"press">;
 
 /** Which plate prints when: as it stands, what harms least, what the schools would do, and any that is laid by hand. */
 export function OrderView({ at }: { at: AtHand<"press"> }) {
-  const { job, work } = at;
+  const { job } = at;
   const standing = job.plates.map((p) => p.id);
   const { data, error } = usePressOrders(job.id, `${standing.join("-")} ${job.pullKey}`);
   const [laid, setLaid] = useState(standing);
@@ -25,13 +25,15 @@ export function OrderView({ at }: { at: AtHand<"press"> }) {
     setLaid(standing);
   }
   const moved = laid.join() !== standing.join();
+  const taken = useOrderTaken(job.id);
   const tried = useTriedOrder(job.id, moved ? laid : null);
   if (!data) return error ? <Trouble of={error} /> : <Text color="quiet">Trying all orders …</Text>;
-  const take = (order: number[]) => work.change.mutate({ order });
+  const take = (order: Order) => taken.mutate({ order: order.plates, flashAfter: order.flashAfter });
   const orders = [data.now, ...(data.best ? [data.best] : []), ...data.schools];
-  const unlike = orders.filter((o, i) => orders.findIndex((p) => p.plates.join() === o.plates.join()) === i);
-  const also = (o: Order) =>
-    orders.filter((p) => p !== o && p.plates.join() === o.plates.join()).map((p) => p.name.toLowerCase());
+  const same = (a: Order, b: Order) =>
+    a.plates.join() === b.plates.join() && a.flashAfter.join() === b.flashAfter.join();
+  const unlike = orders.filter((o, i) => orders.findIndex((p) => same(p, o)) === i);
+  const also = (o: Order) => orders.filter((p) => p !== o && same(p, o)).map((p) => p.name.toLowerCase());
   return (
     <Box display="flex" flexDirection="column" gap="24px">
       <Box>
@@ -44,7 +46,7 @@ export function OrderView({ at }: { at: AtHand<"press"> }) {
             <One job={job} order={tried.data} against={data.now} take={take} name="As you laid it" />
           </Box>
         )}
-        <Trouble of={tried.error ?? work.change.error} />
+        <Trouble of={tried.error ?? taken.error} />
         {data.says !== "" && (
           <Text mt="8px" borderLeftWidth="6px" borderColor="amber" pl="12px">
             {data.says}
@@ -57,7 +59,7 @@ export function OrderView({ at }: { at: AtHand<"press"> }) {
         </Heading>
         <Box as="ul" listStyleType="none">
           {unlike.map((o) => (
-            <Box as="li" key={o.plates.join()}>
+            <Box as="li" key={`${o.plates.join()} ${o.flashAfter.join()}`}>
               <One job={job} order={o} against={data.now} take={take} name={[o.name, ...also(o)].join(", also ")} />
             </Box>
           ))}
@@ -78,10 +80,10 @@ function One({
   job: Job;
   order: Order;
   against: Order;
-  take: (order: number[]) => void;
+  take: (order: Order) => void;
   name: string;
 }) {
-  const stands = order.plates.join() === against.plates.join();
+  const stands = order.plates.join() === against.plates.join() && order.flashAfter.join() === against.flashAfter.join();
   return (
     <Box
       display="grid"
@@ -139,7 +141,7 @@ function One({
             it stands so
           </Text>
         ) : (
-          <Action quiet onClick={() => take(order.plates)}>
+          <Action quiet onClick={() => take(order)}>
             Take this order<span className="heard">: {name}</span>
           </Action>
         )}

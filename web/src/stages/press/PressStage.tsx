@@ -70,7 +70,7 @@ export function PressStage() {
             <Box display="flex" alignItems="center" gap="8px" mt="2px">
               {p.position === 0 ? (
                 <Text fontSize="small" color="quiet">
-                  key, off-contact {length(p.screen.offContactMm, 1)}
+                  key, off-contact {length(p.print.standing.offContactMm, 1)}
                 </Text>
               ) : p.register ? (
                 <>

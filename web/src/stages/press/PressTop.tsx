@@ -17,7 +17,7 @@ export function PressTop({ job, above, chosen }: { job: JobOn<"press">; above: A
 }
 
 function Round({ job, above, chosen }: { job: JobOn<"press">; above: Above; chosen: number }) {
-  const frames = job.plates.map((p) => p.screen);
+  const frames = job.plates.map((p) => p.print.standing.frame);
   const wide = Math.max(...frames.map((f) => f.insideWidthMm)) + 2 * RAIL;
   const high = Math.max(...frames.map((f) => f.insideHeightMm)) + 2 * RAIL;
   const places = Math.max(above.heads, above.places.length, above.platens);
@@ -111,7 +111,8 @@ function Frame({
   pull: boolean;
   outward?: boolean;
 }) {
-  const { insideWidthMm: w, insideHeightMm: h, squeegee } = plate.screen;
+  const { insideWidthMm: w, insideHeightMm: h } = plate.print.standing.frame;
+  const squeegee = plate.print.stroke;
   const W = w + 2 * RAIL;
   const H = h + 2 * RAIL;
   // Towards the operator is outward on a press that stands round a centre.
@@ -176,8 +177,8 @@ function Flash({ x, y, width, height }: { x: number; y: number; width: number; h
 function Table({ job, above, chosen }: { job: JobOn<"press">; above: Above; chosen: number }) {
   const plate = job.plates.find((p) => p.id === chosen) ?? job.plates[0];
   if (!plate) return null;
-  const w = plate.screen.insideWidthMm + 2 * RAIL;
-  const h = plate.screen.insideHeightMm + 2 * RAIL;
+  const w = plate.print.standing.frame.insideWidthMm + 2 * RAIL;
+  const h = plate.print.standing.frame.insideHeightMm + 2 * RAIL;
   const stops = above.way === "long table" ? Math.min(above.platens, 6) : 1;
   const pitch = w + 90;
   const long = stops === 1 ? w + 100 : stops * pitch + 60;

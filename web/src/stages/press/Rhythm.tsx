@@ -20,9 +20,9 @@ export function Rhythm({ run }: { run: Run }) {
       </Heading>
       <Way run={run} />
       <Box display="flex" flexWrap="wrap" gap="28px" mt="10px">
-        {run.flashes.map((f) => (
-          <Box key={f.after}>
-            <Fact label={`Flash after ${f.after}`} value={seconds(f.dwellS)} />
+        {run.flashes.map(({ plateId, after, flash: f }) => (
+          <Box key={plateId}>
+            <Fact label={`Flash ${f.after ? "after" : "between the layers of"} ${after}`} value={seconds(f.dwellS)} />
             <Text fontSize="small" color="quiet">
               {seconds(f.fromS)}
               {f.toS === null ? " and more" : ` to ${seconds(f.toS)}`}, then cool {seconds(f.coolS)}
@@ -31,15 +31,15 @@ export function Rhythm({ run }: { run: Run }) {
             </Text>
           </Box>
         ))}
-        <Fact label="A piece" value={`${run.secondsAPiece.toFixed(0)} s`} />
-        <Fact label="Hands" value={String(run.hands)} />
-        <Fact label="An hour" value={run.piecesAnHour.toFixed(0)} />
+        <Fact label="A piece" value={`${run.pace.secondsAPiece.toFixed(0)} s`} />
+        <Fact label="Hands" value={String(run.pace.hands)} />
+        <Fact label="An hour" value={run.pace.piecesAnHour.toFixed(0)} />
         <Fact
           label="The run"
-          value={run.hours < 1 ? `${(60 * run.hours).toFixed(0)} min` : `${run.hours.toFixed(1)} h`}
+          value={run.pace.hours < 1 ? `${(60 * run.pace.hours).toFixed(0)} min` : `${run.pace.hours.toFixed(1)} h`}
         />
       </Box>
-      {run.says.slice(1).map((one) => (
+      {run.pace.says.slice(1).map((one) => (
         <Text key={one} mt="6px" maxW="70ch">
           {one}
         </Text>
@@ -63,7 +63,7 @@ function Way({ run }: { run: Run }) {
       viewBox={`0 0 ${WIDTH} ${HIGH}`}
       width="100%"
       role="img"
-      aria-label={`Ink on its way round: ${run.flashes.map((f) => `${f.surfaceC.toFixed(0)} °C after the flash of ${f.after}, ${f.does}`).join("; ") || "no flash"}`}
+      aria-label={`Ink on its way round: ${run.flashes.map((f) => `${f.flash.surfaceC.toFixed(0)} °C after the flash of ${f.after}, ${f.flash.does}`).join("; ") || "no flash"}`}
     >
       <rect
         x={LEFT}

@@ -35,7 +35,7 @@ export function Garments({ job }: { job: JobOn<"run"> }) {
                 </Text>
                 <Text className="readout">{g.pieces} pieces</Text>
                 <Text>
-                  <span className="readout">{time(g.change.minutes)}</span> by hand
+                  <span className="readout">{time(g.change.minutes)}</span> of printing
                 </Text>
                 <Text>
                   <span className="readout">
@@ -68,8 +68,9 @@ export function Garments({ job }: { job: JobOn<"run"> }) {
         ))}
       </Box>
       <Text fontSize="small" color="quiet" mt="4px">
-        Time: loading, screens, strokes and flashes of one printer (usual seconds, not measured here), without setting
-        up. Ink: what the meshes pass, without what stays in screen and pot.
+        Time: loading, screens, strokes, flashes and cooling as the press prints them, with the usual pauses (trade
+        default, not measured here), without setting up. Ink: what the meshes pass, without what stays in screen and
+        pot.
       </Text>
     </Box>
   );

@@ -63,7 +63,9 @@ function Head({ job, plate, n, last }: { job: JobOn<"run">; plate: Plate; n: num
           </Text>
         </Box>
         <Text fontSize="small" color="quiet">
-          {[plate.inkName || "no ink chosen", run && `${run.strokes}`].filter(Boolean).join(", ")}
+          {[plate.inkName || "no ink chosen", run?.strokes, run && `squeegee ${run.squeegee}`]
+            .filter(Boolean)
+            .join(", ")}
         </Text>
         {plate.mind !== "" && (
           <Text role="status" color="madder" fontSize="small">
@@ -92,7 +94,15 @@ function Head({ job, plate, n, last }: { job: JobOn<"run">; plate: Plate; n: num
         )}
       </Box>
       <Box gridColumn={{ base: "1 / -1", md: "auto" }}>
-        <Text fontWeight="700">{plate.flashAfter ? "flash, then cool" : last ? "dryer" : "wet on wet"}</Text>
+        <Text fontWeight="700">
+          {plate.flashAfter
+            ? run?.dwellS == null
+              ? "flash, then cool"
+              : `flash ${run.dwellS.toFixed(1)} s, then cool`
+            : last
+              ? "dryer"
+              : "wet on wet"}
+        </Text>
         {run && (
           <Text fontSize="small" color={run.inRegister ? "quiet" : "madder"}>
             {run.register}

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\App\Query\Press;
+namespace Ektype\Core\Press;
 
 /** What so many seconds under the flash do to the ink. */
 final readonly class FlashAt
