@@ -6,15 +6,15 @@ namespace Ektype\Core\Index;
 
 use Ektype\Core\Mix\Diffusion;
 use Ektype\Core\Mix\InkWish;
-use Ektype\Core\Mix\MixedPlan;
 use Ektype\Core\Mix\MixPlan;
-use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Tone\PlannedDots;
+use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\ToneWork;
+use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in square dots of inks side by side. */
-final readonly class IndexPlan implements MixedPlan, MixPlan
+final readonly class IndexPlan implements TonalPlan, MixPlan
 {
     /** Squares an inch where no mesh is known yet (trade: 160 to 220). */
     public const USUAL_DPI = 200.0;
@@ -23,7 +23,9 @@ final readonly class IndexPlan implements MixedPlan, MixPlan
     public function __construct(
         public ToneWork $work = new ToneWork(),
         public InkWish $inks = new InkWish(),
+        #[Chosen('squares', 'an inch', 40, 300)]
         public float $squaresDpi = self::USUAL_DPI,
+        #[Chosen('diffusion')]
         public Diffusion $diffusion = Diffusion::Errors,
     ) {
     }
@@ -44,11 +46,6 @@ final readonly class IndexPlan implements MixedPlan, MixPlan
         return new PlannedDots();
     }
 
-    public function worked(ToneWork $work, PlannedDots $dots): self
-    {
-        return new self($work, $this->inks, $this->squaresDpi, $this->diffusion);
-    }
-
     public function inks(): InkWish
     {
         return $this->inks;
@@ -57,10 +54,5 @@ final readonly class IndexPlan implements MixedPlan, MixPlan
     public function inkedBy(InkWish $inks): self
     {
         return new self($this->work, $inks, $this->squaresDpi, $this->diffusion);
-    }
-
-    public function wishedBy(MixWished $wished): self
-    {
-        return new self($this->work, $wished->inks($this->inks), $wished->squaresDpi ?? $this->squaresDpi, $wished->diffusion ?? $this->diffusion);
     }
 }

@@ -6,14 +6,15 @@ namespace Ektype\Core\Layers;
 
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mix\LayerEdge;
-use Ektype\Core\Mix\MixedPlan;
-use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Tone\PlannedDots;
+use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\ToneWork;
+use Ektype\Core\Unit\Chosen;
+use Ektype\Core\Unit\Settles;
 
 /** The choices made for a picture in a chain of transparent tints. */
-final readonly class LayersPlan implements MixedPlan
+final readonly class LayersPlan implements TonalPlan, Settles
 {
     public const USUAL = 4;
 
@@ -23,8 +24,11 @@ final readonly class LayersPlan implements MixedPlan
      */
     public function __construct(
         public ToneWork $work = new ToneWork(),
+        #[Chosen('layers', '', 1, LayerChain::MOST)]
         public int $layers = self::USUAL,
+        #[Chosen('tints', '', 0, LayerChain::MOST, 'proposed by the picture')]
         public ?array $tints = null,
+        #[Chosen('edge')]
         public LayerEdge $edge = LayerEdge::Clean,
     ) {
     }
@@ -45,19 +49,11 @@ final readonly class LayersPlan implements MixedPlan
         return new PlannedDots();
     }
 
-    public function worked(ToneWork $work, PlannedDots $dots): self
+    /** Another number of layers asks for other tints; who names the tints names how many. */
+    public function after(Settles $before): static
     {
-        return new self($work, $this->layers, $this->tints, $this->edge);
-    }
+        $tints = $this->tints === [] || $this->layers !== $before->layers ? null : $this->tints;
 
-    public function wishedBy(MixWished $wished): self
-    {
-        $tints = match (true) {
-            // Another number of layers asks for other tints.
-            $wished->layers !== null && $wished->layers !== $this->layers, $wished->tints === [] => null,
-            default => $wished->tints ?? $this->tints,
-        };
-
-        return new self($this->work, $wished->layers ?? ($tints === null ? $this->layers : \count($tints)), $tints, $wished->edge ?? $this->edge);
+        return new static($this->work, $tints === null || $tints === $before->tints ? $this->layers : \count($tints), $tints, $this->edge);
     }
 }

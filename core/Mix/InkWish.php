@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mix;
 
+use Ektype\Core\Unit\Chosen;
+use Ektype\Core\Unit\Settles;
+
 /** Which inks of the shelf a picture is to be printed in, as far as it was said. */
-final readonly class InkWish
+final readonly class InkWish implements Settles
 {
     /**
      * @param list<int>|null $inks      their numbers, base and highlight not among them; null lets them be chosen
@@ -15,11 +18,17 @@ final readonly class InkWish
      * @param BaseWay|null   $base      null goes by the garment
      */
     public function __construct(
+        #[Chosen('inks', 'ink', 0, 12, 'by the picture')]
         public ?array $inks = null,
+        #[Chosen('screens', '', 1, 14, 'as many as are worth it')]
         public ?int $screens = null,
+        #[Chosen('locked inks', 'ink', 0, 12)]
         public array $locked = [],
+        #[Chosen('inks never taken', '', 0, 60)]
         public array $forbidden = [],
+        #[Chosen('base', automatic: 'by the garment')]
         public ?BaseWay $base = null,
+        #[Chosen('highlight white')]
         public bool $highlight = false,
     ) {
     }
@@ -28,5 +37,22 @@ final readonly class InkWish
     public function exactly(array $inks): self
     {
         return new self($inks, null, $this->locked, $this->forbidden, $this->base, $this->highlight);
+    }
+
+    /** Inks that do not keep to what is asked now are chosen anew; who names the inks names how many. */
+    public function after(Settles $before): static
+    {
+        $named = $this->inks !== $before->inks;
+        $keeps = $this->inks !== null && array_diff($this->locked, $this->inks) === [] && array_intersect($this->forbidden, $this->inks) === [];
+        $asked = $this->screens !== null && $this->screens !== $before->screens;
+
+        return new static(
+            $this->inks === [] || (!$named && ($asked || !$keeps)) ? null : $this->inks,
+            $named && !$asked ? null : $this->screens,
+            $this->locked,
+            $this->forbidden,
+            $this->base,
+            $this->highlight,
+        );
     }
 }

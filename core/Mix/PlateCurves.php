@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Mix;
 
 use Ektype\Core\Tone\Bend;
+use Ektype\Core\Unit\Chosen;
 
 /** What a printer does to single plates after they were solved: how much of a half tone each prints, smoothly to both ends. */
 final readonly class PlateCurves
@@ -22,8 +23,10 @@ final readonly class PlateCurves
      *
      * @throws ImpossibleMix where a plate would be bare or solid
      */
-    public function __construct(public array $halves = [])
-    {
+    public function __construct(
+        #[Chosen('half tones', '%')]
+        public array $halves = [],
+    ) {
         $bends = [];
         foreach ($halves as $ink => $half) {
             if ($half < self::LEAST || $half > self::MOST) {

@@ -9,10 +9,12 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Tone\PlannedDots;
+use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\ToneWork;
+use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in four-colour process. */
-final readonly class ProcessPlan implements MixedPlan
+final readonly class ProcessPlan implements TonalPlan
 {
     /**
      * @param float           $black   share of the grey in a colour that black takes, 0–1
@@ -23,11 +25,16 @@ final readonly class ProcessPlan implements MixedPlan
     public function __construct(
         public ToneWork $work = new ToneWork(),
         public PlannedDots $dots = new PlannedDots(),
+        #[Chosen('angles')]
         public AngleSchool $angles = AngleSchool::Fan,
+        #[Chosen('black', '%', 0, 100, times: 100)]
         public float $black = ProcessRequest::USUAL_BLACK,
+        #[Chosen('ink together', '%', 120, 400, times: 100)]
         public float $total = ProcessRequest::USUAL_TOTAL,
+        #[Chosen('base', automatic: 'by the garment')]
         public ?BaseWay $base = null,
         public PlateCurves $curves = new PlateCurves(),
+        #[Chosen('profile', automatic: 'by the inks of the shelf')]
         public ?InkProfile $profile = null,
     ) {
     }
@@ -53,13 +60,8 @@ final readonly class ProcessPlan implements MixedPlan
         return $this->base ?? (Garment::isLight(Lab::of($garment)) ? BaseWay::None : BaseWay::White);
     }
 
-    public function worked(ToneWork $work, PlannedDots $dots): self
+    public function by(InkProfile $profile): self
     {
-        return new self($work, $dots, $this->angles, $this->black, $this->total, $this->base, $this->curves, $this->profile);
-    }
-
-    public function wishedBy(MixWished $wished): self
-    {
-        return new self($this->work, $this->dots, $wished->angles ?? $this->angles, $wished->black ?? $this->black, $wished->total ?? $this->total, $wished->base($this->base), $wished->curves($this->curves), $wished->profile($this->profile));
+        return new self($this->work, $this->dots, $this->angles, $this->black, $this->total, $this->base, $this->curves, $profile);
     }
 }

@@ -7,17 +7,21 @@ namespace Ektype\Core\Mix;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Tone\PlannedDots;
+use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\ToneWork;
+use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in dots of many opaque inks. */
-final readonly class SimulatedPlan implements MixedPlan, MixPlan
+final readonly class SimulatedPlan implements TonalPlan, MixPlan
 {
     /** @param Laying|null $laying of the base; null goes by the garment */
     public function __construct(
         public ToneWork $work = new ToneWork(),
         public PlannedDots $dots = new PlannedDots(),
         public InkWish $inks = new InkWish(),
+        #[Chosen('order')]
         public OrderSchool $order = OrderSchool::LightToDark,
+        #[Chosen('strokes of the base', automatic: 'by the garment')]
         public ?Laying $laying = null,
         public PlateCurves $curves = new PlateCurves(),
     ) {
@@ -38,11 +42,6 @@ final readonly class SimulatedPlan implements MixedPlan, MixPlan
         return $this->dots;
     }
 
-    public function worked(ToneWork $work, PlannedDots $dots): self
-    {
-        return new self($work, $dots, $this->inks, $this->order, $this->laying, $this->curves);
-    }
-
     public function inks(): InkWish
     {
         return $this->inks;
@@ -51,10 +50,5 @@ final readonly class SimulatedPlan implements MixedPlan, MixPlan
     public function inkedBy(InkWish $inks): self
     {
         return new self($this->work, $this->dots, $inks, $this->order, $this->laying, $this->curves);
-    }
-
-    public function wishedBy(MixWished $wished): self
-    {
-        return new self($this->work, $this->dots, $wished->inks($this->inks), $wished->order ?? $this->order, $wished->laying($this->laying), $wished->curves($this->curves));
     }
 }

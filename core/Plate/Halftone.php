@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Plate;
 
+use Ektype\Core\Unit\Chosen;
+
 /** The dots of a plate: their ruling in lines per inch and their angle in degrees. */
 final readonly class Halftone
 {
     /** School: one safe angle for every plate, degrees. */
     public const SAFE_ANGLE = 22.5;
 
-    public function __construct(public float $lpi, public float $angleDeg = self::SAFE_ANGLE)
-    {
+    public function __construct(
+        #[Chosen('ruling', 'lines per inch', 5, 200)]
+        public float $lpi,
+        #[Chosen('angle', '°', -180, 180)]
+        public float $angleDeg = self::SAFE_ANGLE,
+    ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Plate;
 
+use Ektype\Core\Unit\Chosen;
+
 /** The lightest and the darkest tone of a plate, shares from 0 to 1. */
 final readonly class Tones
 {
@@ -11,8 +13,12 @@ final readonly class Tones
     private const ENDS = 0.005;
 
     /** @throws ImpossibleTones where they are no shares, or the lightest is darker than the darkest */
-    public function __construct(public float $lightest, public float $darkest)
-    {
+    public function __construct(
+        #[Chosen('lightest tone', '%', 0, 100, times: 100)]
+        public float $lightest,
+        #[Chosen('darkest tone', '%', 0, 100, times: 100)]
+        public float $darkest,
+    ) {
         if ($lightest < 0 || $darkest > 1 || $lightest > $darkest) {
             throw ImpossibleTones::at(
                 'tones',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Unit\Chosen;
 
 /**
  * The choices made for a spot separation. Colours of the art are named by their hex. It does not change: each decision
@@ -31,9 +32,13 @@ final class SpotPlan implements Plan
      * @param Halftone|null         $tintDots   their dots; null for the usual
      */
     public function __construct(
+        #[Chosen('inks', '', 1, 24, 'every colour found')]
         public readonly ?int $inks = null,
+        #[Chosen('choke of the base', 'mm', 0, 3)]
         public readonly float $chokeMm = SpotRequest::CHOKE_MM,
+        #[Chosen('trap', 'mm', 0, 2, 'by the scatter of the press')]
         public readonly ?float $trapMm = null,
+        #[Chosen('print the ground')]
         public readonly bool $printGround = false,
         public readonly array $merges = [],
         public readonly array $leftOpen = [],
@@ -59,27 +64,6 @@ final class SpotPlan implements Plan
     public function trap(?float $sigmaMm): float
     {
         return $this->trapMm ?? Trap::followingPress($sigmaMm);
-    }
-
-    public function withInks(?int $inks): self
-    {
-        return new self(...['inks' => $inks] + $this->values());
-    }
-
-    public function withChoke(float $mm): self
-    {
-        return new self(...['chokeMm' => $mm] + $this->values());
-    }
-
-    /** @param float|null $mm null follows the press */
-    public function withTrap(?float $mm): self
-    {
-        return new self(...['trapMm' => $mm] + $this->values());
-    }
-
-    public function withGround(bool $prints): self
-    {
-        return new self(...['printGround' => $prints] + $this->values());
     }
 
     /** @throws ImpossibleSeparation where a colour is to print as itself */

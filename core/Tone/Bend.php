@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Tone;
 
+use Ektype\Core\Unit\Chosen;
+
 /**
  * A curve that a printer bends: lightness of the picture to lightness that is wished, both L*. It goes smoothly through its
  * points and never turns back between them (Fritsch and Carlson 1980: cubics whose slopes are held to the harmonic mean of
@@ -17,6 +19,7 @@ final readonly class Bend
     private const MOST = 16;
 
     /** @var list<array{float, float}> from 0 to 100 */
+    #[Chosen('bend', '', 0, self::MOST)]
     public array $points;
     /** @var list<float> slope at each point */
     private array $slopes;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Tone;
 
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in one ink. */
 final readonly class OneInkPlan implements TonalPlan
@@ -13,6 +14,7 @@ final readonly class OneInkPlan implements TonalPlan
     public function __construct(
         public ToneWork $work = new ToneWork(),
         public PlannedDots $dots = new PlannedDots(),
+        #[Chosen('ink', 'ink', 1, 2_000_000_000, 'the one furthest from the garment')]
         public ?int $ink = null,
     ) {
     }
@@ -30,10 +32,5 @@ final readonly class OneInkPlan implements TonalPlan
     public function dots(): PlannedDots
     {
         return $this->dots;
-    }
-
-    public function worked(ToneWork $work, PlannedDots $dots): self
-    {
-        return new self($work, $dots, $this->ink);
     }
 }

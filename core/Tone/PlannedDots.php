@@ -7,6 +7,7 @@ namespace Ektype\Core\Tone;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Tones;
+use Ektype\Core\Unit\Chosen;
 
 /** The dots that a plan asks for. */
 final readonly class PlannedDots
@@ -17,6 +18,7 @@ final readonly class PlannedDots
     /** @param Tones $range what the mesh holds of them: tones are brought into it */
     public function __construct(
         public Halftone $halftone = new Halftone(self::USUAL_LPI),
+        #[Chosen('dot')]
         public Dot $dot = Dot::Round,
         public Tones $range = new Tones(0.0, 1.0),
     ) {

@@ -12,7 +12,4 @@ interface TonalPlan extends Plan
     public function work(): ToneWork;
 
     public function dots(): PlannedDots;
-
-    /** The same with other tones and dots. */
-    public function worked(ToneWork $work, PlannedDots $dots): self;
 }

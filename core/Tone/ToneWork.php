@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Tone;
 
+use Ektype\Core\Unit\Chosen;
+
 /** What a printer does to the tones of a picture before they are printed: ends, middle, a bend, crispness, and its ground. */
 final readonly class ToneWork
 {
@@ -24,12 +26,18 @@ final readonly class ToneWork
      * @throws ImpossibleTone where no tones are left
      */
     public function __construct(
+        #[Chosen('darkest', 'L*', 0, 100)]
         public float $darkest = 0.0,
+        #[Chosen('lightest', 'L*', 0, 100)]
         public float $lightest = 100.0,
+        #[Chosen('middle tone', '', 0.2, 5)]
         public float $middle = 1.0,
         public Bend $bend = new Bend(),
+        #[Chosen('crisp', '%', 0, 100, times: 100)]
         public float $crisp = 0.0,
+        #[Chosen('grounds', '', 0, self::MOST_GROUNDS)]
         public array $grounds = [],
+        #[Chosen('reach', '%', 0, 60)]
         public float $reach = self::REACH,
     ) {
         if ($darkest < 0 || $lightest > 100 || $lightest - $darkest < self::LEAST_SPAN) {

@@ -6,6 +6,7 @@ namespace Ektype\Core\Tone;
 
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in a dark and a light ink. */
 final readonly class TwoTonePlan implements TonalPlan
@@ -20,10 +21,15 @@ final readonly class TwoTonePlan implements TonalPlan
     public function __construct(
         public ToneWork $work = new ToneWork(),
         public PlannedDots $dots = new PlannedDots(),
+        #[Chosen('dark ink', 'ink', 1, 2_000_000_000, 'the darkest')]
         public ?int $dark = null,
+        #[Chosen('light ink', 'ink', 1, 2_000_000_000, 'the lightest')]
         public ?int $light = null,
+        #[Chosen('hold back', 'mm', 0, 2, 'one film pixel')]
         public ?float $holdBackMm = null,
+        #[Chosen('middle', automatic: 'by the picture')]
         public ?Middle $middle = null,
+        #[Chosen('strokes of the light ink', automatic: 'by the garment')]
         public ?Laying $laying = null,
     ) {
     }
@@ -41,10 +47,5 @@ final readonly class TwoTonePlan implements TonalPlan
     public function dots(): PlannedDots
     {
         return $this->dots;
-    }
-
-    public function worked(ToneWork $work, PlannedDots $dots): self
-    {
-        return new self($work, $dots, $this->dark, $this->light, $this->holdBackMm, $this->middle, $this->laying);
     }
 }

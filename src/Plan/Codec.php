@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Plan;
 
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\InkProfile;
+use Ektype\Core\Separation\Plan;
 use Ektype\Core\Unit\Chosen;
 use Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor;
 use Symfony\Component\PropertyInfo\Extractor\ReflectionExtractor;
@@ -18,13 +21,15 @@ use Symfony\Component\Serializer\Serializer;
 final class Codec
 {
     private static ?Serializer $serializer = null;
+    private static ?PropertyInfoExtractor $types = null;
 
     /** @return array<string, mixed> */
     public static function written(object $plan): array
     {
         $written = [];
         foreach (self::fields($plan::class) as $name => $property) {
-            $written[$name] = self::serializer()->normalize($property->getValue($plan));
+            $value = $property->getValue($plan);
+            $written[$name] = \is_object($value) && self::part($property) !== null ? self::written($value) : self::serializer()->normalize($value);
         }
 
         return $written;
@@ -41,14 +46,19 @@ final class Codec
      * @return T
      *
      * @throws \UnexpectedValueException where it was not written so
+     * @throws \Ektype\Core\Unit\Refusal where it cannot be so
      */
     public static function read(string $class, array $written): object
     {
         if ($written === []) {
             return new $class();
         }
+        $given = array_intersect_key($written, self::fields($class));
+        foreach ($given as $name => $value) {
+            $given[$name] = \is_array($value) ? self::collected($class, $name, $value) : $value;
+        }
         try {
-            $plan = self::serializer()->denormalize(array_intersect_key($written, self::fields($class)), $class, 'json');
+            $plan = self::serializer()->denormalize($given, $class, 'json');
         } catch (ExceptionInterface $unread) {
             throw new \UnexpectedValueException(\sprintf('What was chosen cannot be read: %s', $unread->getMessage()), previous: $unread);
         }
@@ -57,6 +67,42 @@ final class Codec
     }
 
     /**
+     * What a list or a map holds is of its kind: numbers, words, answers, or pairs of numbers.
+     *
+     * @param class-string            $class
+     * @param array<array-key, mixed> $values
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function collected(string $class, string $name, array $values): array
+    {
+        static $kinds = [];
+        /** @var array<string, string> $kinds */
+        $kind = $kinds[$class.$name] ??= ((self::types()->getTypes($class, $name)[0] ?? null)?->getCollectionValueTypes()[0] ?? null)?->getBuiltinType() ?? '';
+
+        return array_map(static fn (mixed $one): mixed => match (true) {
+            $kind === 'float' && \is_int($one) => (float) $one,
+            $kind === 'int' && \is_float($one) && $one === floor($one) => (int) $one,
+            $kind === 'array' && \is_array($one) && \count($one) === 2 && array_filter($one, static fn (mixed $n): bool => !\is_int($n) && !\is_float($n)) === [] => array_map(static fn (mixed $n): float => \is_int($n) || \is_float($n) ? (float) $n : 0.0, array_values($one)),
+            \in_array($kind, ['', 'object', 'null'], true), get_debug_type($one) === $kind => $one,
+            default => throw new \UnexpectedValueException(\sprintf('“%s” holds what it cannot. Check what is written there.', $name)),
+        }, $values);
+    }
+
+    /** @param class-string $class */
+    private static function isMap(string $class, string $name): bool
+    {
+        return ((self::types()->getTypes($class, $name)[0] ?? null)?->getCollectionKeyTypes()[0] ?? null)?->getBuiltinType() === 'string';
+    }
+
+    private static function types(): PropertyInfoExtractor
+    {
+        return self::$types ??= new PropertyInfoExtractor([], [new PhpStanExtractor(), new ReflectionExtractor()]);
+    }
+
+    /**
+     * What its constructor takes, by the properties that keep it.
+     *
      * @param class-string $class
      *
      * @return array<string, \ReflectionProperty>
@@ -67,14 +113,50 @@ final class Codec
         /** @var array<class-string, array<string, \ReflectionProperty>> $known */
         if (!isset($known[$class])) {
             $known[$class] = [];
-            foreach ((new \ReflectionClass($class))->getProperties() as $property) {
-                if (!$property->isStatic()) {
-                    $known[$class][$property->getName()] = $property;
+            $reflected = new \ReflectionClass($class);
+            foreach ($reflected->getConstructor()?->getParameters() ?? [] as $parameter) {
+                if ($reflected->hasProperty($parameter->getName())) {
+                    $known[$class][$parameter->getName()] = $reflected->getProperty($parameter->getName());
                 }
             }
         }
 
         return $known[$class];
+    }
+
+    /**
+     * The class whose parts are chosen one by one; null for what is chosen as a whole.
+     *
+     * @return class-string|null
+     */
+    public static function part(\ReflectionProperty $property): ?string
+    {
+        $type = $property->getType();
+        $class = $type instanceof \ReflectionNamedType && class_exists($type->getName()) ? $type->getName() : null;
+
+        return $class === null || enum_exists($class) || \in_array($class, [Srgb::class, InkProfile::class], true) ? null : $class;
+    }
+
+    /**
+     * As a page shows it: shares in per cent, a profile by its name.
+     *
+     * @return array<string, mixed>
+     */
+    public static function shown(object $plan): array
+    {
+        $shown = $plan instanceof Plan ? ['method' => $plan->method()->value] : [];
+        foreach (self::fields($plan::class) as $name => $property) {
+            $value = $property->getValue($plan);
+            $shown[$name] = match (true) {
+                \is_object($value) && self::part($property) !== null => self::shown($value),
+                $value instanceof InkProfile => $value->name,
+                \is_float($value) => round($value * (self::chosen($property)->times ?? 1.0), 9),
+                $value === [] && self::isMap($plan::class, $name) => new \stdClass(),
+                default => self::serializer()->normalize($value),
+            };
+        }
+
+        return $shown;
     }
 
     /** What its declaration says of a field; null where it says nothing. */
@@ -88,8 +170,9 @@ final class Codec
         return self::$serializer ??= new Serializer([
             new BackedEnumNormalizer(),
             new SrgbNormalizer(),
+            new ProfileNormalizer(),
             new ArrayDenormalizer(),
-            new PropertyNormalizer(propertyTypeExtractor: new PropertyInfoExtractor([], [new PhpStanExtractor(), new ReflectionExtractor()])),
+            new PropertyNormalizer(propertyTypeExtractor: self::types()),
         ]);
     }
 }

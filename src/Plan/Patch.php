@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Ektype\App\Plan;
 
 use Ektype\App\Request\Fault;
+use Ektype\App\Request\FieldAtFault;
 use Ektype\App\Request\PlainText;
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\Core\Unit\Chosen;
+use Ektype\Core\Unit\Refusal;
+use Ektype\Core\Unit\Settles;
 
 /** A merge patch of something that can be chosen (RFC 7396). */
 final readonly class Patch
@@ -32,11 +35,34 @@ final readonly class Patch
         if ($faults !== []) {
             throw new UnreadableRequest($faults);
         }
+
+        return self::settled($written, $plan, '');
+    }
+
+    /**
+     * A part whose choices hang on each other settles them itself.
+     *
+     * @template T of object
+     *
+     * @param array<array-key, mixed> $written
+     * @param T                       $before
+     * @param string                  $at      where it stands in the whole
+     *
+     * @return T
+     */
+    private static function settled(array $written, object $before, string $at): object
+    {
         try {
-            return Codec::read($plan::class, $written);
+            $plan = Codec::read($before::class, $written);
         } catch (\UnexpectedValueException $unread) {
-            throw UnreadableRequest::because($unread->getMessage());
+            throw UnreadableRequest::at($at, $unread->getMessage());
+        } catch (Refusal $not) {
+            $field = FieldAtFault::of($not->on, $before::class);
+
+            throw UnreadableRequest::at($field === null || $at === '' ? $field ?? $at : $at.'.'.$field, $not->getMessage());
         }
+
+        return $plan instanceof Settles && $before instanceof $plan ? $plan->after($before) : $plan;
     }
 
     /**
@@ -53,7 +79,8 @@ final readonly class Patch
             $name = (string) $key;
             $at = $within.$name;
             $property = $fields[$name] ?? null;
-            if ($property === null) {
+            // What is decided colour by colour is no one’s to lay over it whole.
+            if ($property === null || (Codec::chosen($property) === null && Codec::part($property) === null)) {
                 $faults[] = new Fault($at, \sprintf('“%s” is not known here, so nothing was changed. Check how it is written.', $name));
                 continue;
             }
@@ -63,10 +90,10 @@ final readonly class Patch
             }
             $now = $property->getValue($plan);
             $type = $property->getType();
-            $class = $type instanceof \ReflectionNamedType && class_exists($type->getName()) && !enum_exists($type->getName()) && Codec::fields($type->getName()) !== [] ? $type->getName() : null;
-            if (\is_object($now) && $class !== null && \is_array($value)) {
-                [$written[$name], $inner] = self::merged($now, $value, $at.'.');
+            if (\is_object($now) && Codec::part($property) !== null && \is_array($value)) {
+                [$part, $inner] = self::merged($now, $value, $at.'.');
                 $faults = [...$faults, ...$inner];
+                $written[$name] = $inner === [] ? Codec::written(self::settled($part, $now, $at)) : $part;
                 continue;
             }
             $fault = self::fault($property, $value);

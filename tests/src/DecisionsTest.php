@@ -27,19 +27,19 @@ final class DecisionsTest extends ShopTestCase
         $press = array_values(
             array_filter($this->ask('GET', '/api/shop')['presses'], static fn (array $p): bool => $p['id'] === $job['pressId']),
         )[0];
-        self::assertTrue($job['trapFollowsPress']);
+        self::assertNull($job['plan']['trapMm']);
         self::assertEqualsWithDelta(2 * ($press['registerSigmaMm'] ?? 0.1), $job['trap']['value'], 1e-9);
         self::assertEqualsWithDelta($job['trap']['value'], $job['budgetFigure']['value'], 25.4 / 600);
         self::assertSame(['Straw', 'Harbour rust'], [$job['budget'][0]['one'], $job['budget'][0]['two']], 'the sage bar touches nothing');
         self::assertCount(1, $job['budget']);
         self::assertEqualsWithDelta(max(0.15, $job['budgetFigure']['value']), $job['toleranceMm'], 1e-9);
 
-        $job = $this->change($id, ['trapMm' => 0.3]);
+        $job = $this->change($id, ['trapMm' => 0.3], '/plan');
         self::assertEqualsWithDelta(0.3, $job['budgetFigure']['value'], 25.4 / 600);
         self::assertEqualsWithDelta($job['budgetFigure']['value'], $job['toleranceMm'], 1e-9);
         $job = $this->ask('PATCH', "/api/jobs/$id", ['toleranceMm' => 0.4]);
         self::assertTrue($job['toleranceSet']);
-        $job = $this->change($id, ['trapFollowsPress' => true]);
+        $job = $this->change($id, ['trapMm' => null], '/plan');
         self::assertSame(0.4, $job['toleranceMm'], 'what the printer set stays');
         self::assertFalse($this->ask('PATCH', "/api/jobs/$id", ['toleranceFollowsPlates' => true])['toleranceSet']);
     }
@@ -298,7 +298,8 @@ final class DecisionsTest extends ShopTestCase
         self::assertCount(1, $this->ask('GET', "/api/jobs/$id")['positives']);
 
         // A drawn plate joins a chain of layers at its end, and another one asks for the layers anew.
-        $this->change($id, ['method' => 'layers', 'mix' => ['layers' => 2]]);
+        $this->change($id, ['method' => 'layers']);
+        $this->change($id, ['layers' => 2], '/plan');
         $this->work();
         $job = $this->ask('GET', "/api/jobs/$id");
         self::assertCount(3, $job['plates']);
@@ -314,9 +315,9 @@ final class DecisionsTest extends ShopTestCase
      *
      * @return array<mixed>
      */
-    private function change(int $id, array $body): array
+    private function change(int $id, array $body, string $what = ''): array
     {
-        $this->ask('PATCH', "/api/jobs/$id", $body);
+        $this->ask('PATCH', "/api/jobs/$id$what", $body);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $job = $this->ask('GET', "/api/jobs/$id");

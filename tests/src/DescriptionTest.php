@@ -33,9 +33,10 @@ final class DescriptionTest extends ShopTestCase
             self::assertArrayHasKey($shape, $api['components']['schemas']);
         }
         // What is asked for is described by the same bounds that refuse it.
-        $patch = $api['components']['schemas']['JobPatch'];
-        self::assertSame([0, 3], [$patch['properties']['chokeMm']['minimum'], $patch['properties']['chokeMm']['maximum']]);
+        $patch = $api['components']['schemas']['SpotPlanPatch'];
+        self::assertEquals([0, 3], [$patch['properties']['chokeMm']['minimum'], $patch['properties']['chokeMm']['maximum']]);
         self::assertFalse($patch['additionalProperties']);
+        self::assertFalse($api['components']['schemas']['JobPatch']['additionalProperties']);
         self::assertContains('rigid', $api['components']['schemas']['Substrate']['enum']);
         self::assertSame(
             ['widthMm', 'garmentHex'],
@@ -95,8 +96,8 @@ final class DescriptionTest extends ShopTestCase
         if (isset($schema['$ref'])) {
             return self::breaks($value, $shapes[basename($schema['$ref'])], $shapes, $at);
         }
-        if (isset($schema['anyOf'])) {
-            $all = array_map(static fn (array $one): array => self::breaks($value, $one, $shapes, $at), $schema['anyOf']);
+        if (isset($schema['anyOf']) || isset($schema['oneOf'])) {
+            $all = array_map(static fn (array $one): array => self::breaks($value, $one, $shapes, $at), $schema['anyOf'] ?? $schema['oneOf']);
 
             return \in_array([], $all, true) ? [] : array_merge(...$all);
         }

@@ -42,7 +42,7 @@ final class FirstPullTest extends ShopTestCase
     {
         $id = $this->twoDotsSeparated();
         $before = $this->ask('GET', "/api/jobs/$id/first-pull");
-        $this->ask('PATCH', "/api/jobs/$id", ['chokeMm' => 2.0]);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['chokeMm' => 2.0]);
         $choked = $this->ask('GET', "/api/jobs/$id/first-pull");
         self::assertNotSame($before['key'], $choked['key']);
         // A circle of 12 mm and a bar of 12 × 24 mm are left of the base.
@@ -99,7 +99,7 @@ final class FirstPullTest extends ShopTestCase
     public function testFilmsWaitForTheSeparationThatWasAskedBefore(): void
     {
         $id = $this->twoDotsSeparated();
-        $this->ask('PATCH', "/api/jobs/$id", ['chokeMm' => 0.4]);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['chokeMm' => 0.4]);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $separate = $this->ask('GET', "/api/jobs/$id")['task']['id'];
         $this->ask('POST', "/api/jobs/$id/films", null, 202);
@@ -117,7 +117,7 @@ final class FirstPullTest extends ShopTestCase
     public function testAPictureIsNeverAnotherOneThanItsKeySays(): void
     {
         $id = $this->twoDotsSeparated();
-        $this->ask('PATCH', "/api/jobs/$id", ['chokeMm' => 0.8]);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['chokeMm' => 0.8]);
         $first = $this->ask('GET', "/api/jobs/$id/first-pull")['key'];
         $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
         $inks = array_column($this->ask('GET', '/api/shop')['inks'], 'id', 'name');

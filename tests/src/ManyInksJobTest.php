@@ -23,7 +23,7 @@ final class ManyInksJobTest extends ShopTestCase
         $this->work();
         $bench = $this->ask('GET', "/api/jobs/$id/art/bench");
         self::assertSame('simulated', $bench['method']);
-        $chosen = $bench['mix']['inks'];
+        $chosen = $bench['plan']['inks']['inks'];
         self::assertIsArray($chosen, 'what was chosen on the way is kept with the plates');
         $head = $this->ask('GET', "/api/jobs/$id");
         self::assertTrue($head['separationCurrent']);
@@ -43,19 +43,19 @@ final class ManyInksJobTest extends ShopTestCase
         $dropped = $this->ask('POST', "/api/jobs/$id/ink-proof", ['inks' => \array_slice($chosen, 1)]);
         self::assertGreaterThan($own['deltaE'] + 0.3, $dropped['deltaE'], 'the ink that is worth most is missed');
 
-        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['inks' => \array_slice($chosen, 1)]]);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['inks' => \array_slice($chosen, 1)]]);
         self::assertFalse($this->ask('GET', "/api/jobs/$id")['separationCurrent']);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         self::assertCount(\count($chosen), $this->ask('GET', "/api/jobs/$id")['plates']);
         // A plate is bent by itself: its films are out of date.
-        $bent = $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['half' => ['ink' => 'Signal red', 'prints' => 60]]]);
+        $bent = $this->ask('PATCH', "/api/jobs/$id/plan", ['curves' => ['halves' => ['Signal red' => 60]]]);
         self::assertFalse($bent['separationCurrent']);
-        self::assertEquals([['ink' => 'Signal red', 'prints' => 60.0]], $this->ask('GET', "/api/jobs/$id/art/bench")['mix']['halves']);
-        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['half' => ['ink' => 'Signal red', 'prints' => 99]]], 422);
+        self::assertEquals(['Signal red' => 60.0], $this->ask('GET', "/api/jobs/$id/art/bench")['plan']['curves']['halves']);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['curves' => ['halves' => ['Signal red' => 99]]], 422);
         // Ruled out, it is chosen anew without it.
-        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['forbidden' => [$chosen[0]]]]);
-        self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['mix']['inks']);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['forbidden' => [$chosen[0]]]]);
+        self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['plan']['inks']['inks']);
         foreach ($this->ask('GET', "/api/jobs/$id/inks")['counts'] as $one) {
             self::assertNotContains($chosen[0], array_column($one['inks'], 'id'));
         }
@@ -65,7 +65,8 @@ final class ManyInksJobTest extends ShopTestCase
     public function testAGlanceIsNearToTheSolvedPrint(): void
     {
         $id = $this->picture(self::BLACK);
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated', 'mix' => ['screens' => 4]]);
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated']);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['screens' => 4]]);
         $seen = function (bool $glance) use ($id): \Imagick {
             $this->browser->jsonRequest('POST', "/api/jobs/$id/tone-proof", ['glance' => $glance]);
             self::assertSame(200, $this->browser->getResponse()->getStatusCode());
@@ -88,7 +89,8 @@ final class ManyInksJobTest extends ShopTestCase
     public function testOrdersAreComparedAndAPlateThatIsMovedIsSolvedAnew(): void
     {
         $id = $this->picture(self::BLACK);
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated', 'mix' => ['screens' => 4]]);
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated']);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['screens' => 4]]);
         $this->work();
         $orders = $this->ask('GET', "/api/jobs/$id/orders");
         self::assertGreaterThanOrEqual(3, \count($orders));
@@ -100,7 +102,7 @@ final class ManyInksJobTest extends ShopTestCase
         $then = $this->ask('GET', "/api/jobs/$id");
         self::assertSame([$base, $third, $first, $second], array_column($then['plates'], 'id'));
         self::assertTrue($then['separationCurrent'], 'the plates are those of this order');
-        self::assertSame('as listed', $this->ask('GET', "/api/jobs/$id/art/bench")['mix']['order']);
+        self::assertSame('as listed', $this->ask('GET', "/api/jobs/$id/art/bench")['plan']['order']);
         $straight = $this->ask('GET', "/api/jobs/$id/shift?x=0&y=0&mm=10&plate=$base&dx=0&dy=0&turn=0");
         self::assertSame([0.0, 0.0], [$straight['deltaE'], $straight['p95']]);
         $shifted = $this->ask('GET', "/api/jobs/$id/shift?x=0&y=0&mm=10&plate=$base&dx=0.4&dy=0.2&turn=0");
@@ -119,28 +121,29 @@ final class ManyInksJobTest extends ShopTestCase
         self::assertSame(['Process yellow', 'Process magenta', 'Process cyan', 'Process black'], array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'name'));
 
         $this->bringProfile($id, HandMadeProfile::bytes(), 201);
-        self::assertSame('press.icc', $this->ask('GET', "/api/jobs/$id/art/bench")['mix']['profile']);
+        self::assertSame('press.icc', $this->ask('GET', "/api/jobs/$id/art/bench")['plan']['profile']);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $cover = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'coveragePct');
         self::assertEqualsWithDelta(0.0, $cover[3], 0.01, 'the profile prints no black');
         self::assertTrue($cover[0] < $cover[1] && $cover[1] < $cover[2], 'and more cyan than magenta, more magenta than yellow');
         self::assertStringContainsString('no ICC profile', $this->bringProfile($id, 'nothing of a profile', 422)['detail']);
-        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['base' => 'white']], 422);
-        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['profileOff' => true]]);
-        self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['mix']['profile']);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['base' => 'white'], 422);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['profile' => null]);
+        self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['plan']['profile']);
 
         $this->ask('PATCH', "/api/jobs/$id", ['method' => 'layers']);
         $this->work();
         $layers = $this->ask('GET', "/api/jobs/$id");
         self::assertCount(4, $layers['plates']);
         self::assertSame([null], array_values(array_unique(array_column($layers['plates'], 'inkId'))), 'tints are mixed, none is of the shelf');
-        $tints = $this->ask('GET', "/api/jobs/$id/art/bench")['mix']['tints'];
+        $tints = $this->ask('GET', "/api/jobs/$id/art/bench")['plan']['tints'];
         self::assertSame($tints, array_column($layers['plates'], 'artHex'));
         $this->browser->request('GET', "/api/jobs/$id/stage/2.pdf");
         self::assertStringStartsWith('%PDF', (string) $this->browser->getResponse()->getContent());
 
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'index', 'mix' => ['squaresDpi' => 120]]);
+        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'index']);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['squaresDpi' => 120]);
         $this->work();
         $index = $this->ask('GET', "/api/jobs/$id/plates");
         self::assertSame('index', $index['method']);
@@ -170,10 +173,10 @@ final class ManyInksJobTest extends ShopTestCase
     {
         $id = $this->picture('#f4efe2');
         $this->ask('GET', "/api/jobs/$id/inks", null, 422);
-        $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['inks' => [1]]], 422);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['inks' => [1]]], 422);
         $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated']);
-        self::assertStringContainsString('shelf', $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['inks' => [999_999]]], 422)['detail']);
-        self::assertSame('mix.squaresDpi', $this->ask('PATCH', "/api/jobs/$id", ['mix' => ['squaresDpi' => 9]], 422)['field'] ?? 'mix.squaresDpi');
+        self::assertStringContainsString('shelf', $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['inks' => [999_999]]], 422)['detail']);
+        self::assertSame('inks.screens', $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['screens' => 99]], 422)['errors'][0]['field']);
         foreach ($this->ask('GET', '/api/shop')['inks'] as $ink) {
             if ($ink['kind'] === 'transparent') {
                 $this->ask('DELETE', '/api/shop/inks/'.$ink['id'], null, 200);

@@ -63,7 +63,8 @@ final class OldPictureTest extends ShopTestCase
             ['mark' => $mark['name'], 'at' => ['xMm' => $mark['xMm'], 'yMm' => $mark['yMm']], 'off' => ['xMm' => 0.02, 'yMm' => 0.0]],
         ]]]]);
         self::assertSame('ready', $this->strip($id, 1)['stages']['press']);
-        $this->ask('PATCH', "/api/jobs/$id", ['chokeMm' => 0.3, 'trapMm' => 0.3, 'widthMm' => 64]);
+        $this->ask('PATCH', "/api/jobs/$id", ['widthMm' => 64]);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['chokeMm' => 0.3, 'trapMm' => 0.3]);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         self::assertNotSame('ready', $this->strip($id, 1)['stages']['press']);

@@ -66,20 +66,20 @@ final class PictureInTonesTest extends ShopTestCase
         self::assertFalse($offers['spot']['fits']);
         self::assertLessThan($offers['one ink']['deltaE'], $offers['two-tone']['deltaE'], 'a second ink comes nearer');
 
-        $this->ask('PATCH', "/api/jobs/$id", ['tone' => ['bend' => [['x' => 40, 'y' => 60]], 'crisp' => 30]]);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['work' => ['bend' => ['points' => [[40, 60]]], 'crisp' => 30]]);
         $this->ask('PATCH', "/api/jobs/$id", ['method' => 'one ink']);
         $one = $this->ask('GET', "/api/jobs/$id/art/bench");
         self::assertSame('one ink', $one['method']);
-        self::assertCount(2, $one['tone']['bend'], 'it begins straight');
+        self::assertCount(2, $one['plan']['work']['bend']['points'], 'it begins straight');
         $this->work();
         self::assertCount(1, $this->ask('GET', "/api/jobs/$id")['plates']);
 
         $this->ask('PATCH', "/api/jobs/$id", ['method' => 'spot']);
-        self::assertArrayNotHasKey('bend', (array) $this->ask('GET', "/api/jobs/$id/art/bench")['tone']);
+        self::assertArrayNotHasKey('work', $this->ask('GET', "/api/jobs/$id/art/bench")['plan']);
         $this->ask('PATCH', "/api/jobs/$id", ['method' => 'two-tone']);
-        $again = $this->ask('GET', "/api/jobs/$id/art/bench")['tone'];
-        self::assertEqualsWithDelta(30.0, $again['crisp'], 1e-6);
-        self::assertEqualsWithDelta(60.0, $again['bend'][1]['y'], 1e-9);
+        $again = $this->ask('GET', "/api/jobs/$id/art/bench")['plan'];
+        self::assertEqualsWithDelta(30.0, $again['work']['crisp'], 1e-6);
+        self::assertEqualsWithDelta(60.0, $again['work']['bend']['points'][1][1], 1e-9);
 
         self::assertSame('Method of Photograph: two-tone', $this->undo($id)['did'] ?? 'Method of Photograph: two-tone');
         self::assertSame('spot', $this->ask('GET', "/api/jobs/$id/art/bench")['method'], 'Z takes a method back');
@@ -91,10 +91,10 @@ final class PictureInTonesTest extends ShopTestCase
         $id = $this->separated();
         $before = $this->coverage($id);
         $straight = self::lightness($this->proof($id, []));
-        $lifted = self::lightness($this->proof($id, ['bend' => [['x' => 30, 'y' => 50]]]));
+        $lifted = self::lightness($this->proof($id, ['work' => ['bend' => ['points' => [[30, 50]]]]]));
         self::assertGreaterThan($straight + 6, $lifted);
         self::assertSame($before, $this->coverage($id), 'tried, not kept');
-        $this->ask('PATCH', "/api/jobs/$id", ['tone' => ['bend' => [['x' => 30, 'y' => 50]]]]);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['work' => ['bend' => ['points' => [[30, 50]]]]]);
         self::assertFalse($this->ask('GET', "/api/jobs/$id")['separationCurrent']);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
@@ -108,7 +108,7 @@ final class PictureInTonesTest extends ShopTestCase
         $id = $this->separated();
         $before = self::at($this->proof($id, []), 12, 12);
         self::assertGreaterThan(60, Lab::of(new Srgb(...$before))->l, 'the sky of the picture is light');
-        $after = self::at($this->proof($id, ['grounds' => [['x' => 0.03, 'y' => 0.03]], 'reach' => 20]), 12, 12);
+        $after = self::at($this->proof($id, ['work' => ['grounds' => [[0.03, 0.03]], 'reach' => 20]]), 12, 12);
         foreach ([0xA0, 0x20, 0x28] as $i => $channel) {
             self::assertEqualsWithDelta($channel, $after[$i], 3, 'bare cloth');
         }
@@ -146,7 +146,7 @@ final class PictureInTonesTest extends ShopTestCase
     public function testAGainChartIsKeptBySettingAndDrawsThePlatesAnew(): void
     {
         $id = $this->separated();
-        $bench = $this->ask('GET', "/api/jobs/$id/art/bench")['tone'];
+        $bench = $this->ask('GET', "/api/jobs/$id/art/bench");
         self::assertStringContainsString('trade default', $bench['gain']['source']);
         $before = $this->coverage($id);
         $heavy = [];
@@ -155,7 +155,7 @@ final class PictureInTonesTest extends ShopTestCase
                 $heavy[] = ['filmPct' => $film, 'printedPct' => $film + 0.012 * $film * (100 - $film) + $scatter];
             }
         }
-        $read = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => $heavy], 201)['tone']['gain'];
+        $read = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => $heavy], 201)['gain'];
         self::assertEqualsWithDelta(30.0, $read['value'], 0.7);
         self::assertLessThan(2.5, $read['high'] - $read['low']);
         self::assertStringContainsString('27 patches', $read['source']);
@@ -165,28 +165,28 @@ final class PictureInTonesTest extends ShopTestCase
         foreach ($this->coverage($id) as $plate => $covers) {
             self::assertLessThan($before[$plate] - 0.5, $covers, $plate);
         }
-        $this->ask('PATCH', "/api/jobs/$id", ['tone' => ['lpi' => 30]]);
-        $borrowed = $this->ask('GET', "/api/jobs/$id/art/bench")['tone']['gain'];
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['dots' => ['halftone' => ['lpi' => 30]]]);
+        $borrowed = $this->ask('GET', "/api/jobs/$id/art/bench")['gain'];
         self::assertStringContainsString('borrowed', $borrowed['source']);
         self::assertMatchesRegularExpression('/4[0-9] lines per inch/', $borrowed['source']);
 
         // A chart of another ruling is nobody's here: what is nearer stays, and nothing is drawn anew.
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
-        $this->ask('PATCH', "/api/jobs/$id", ['tone' => ['lpi' => 44]]);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['dots' => ['halftone' => ['lpi' => 44]]]);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $far = $this->bring(self::picture(), ['garmentHex' => self::GARMENT, 'widthMm' => '80', 'name' => 'Coarse'])['id'];
         $this->work();
-        $this->ask('PATCH', "/api/jobs/$far", ['tone' => ['lpi' => 22]]);
+        $this->ask('PATCH', "/api/jobs/$far/plan", ['dots' => ['halftone' => ['lpi' => 22]]]);
         $this->ask('POST', "/api/jobs/$far/gain", ['readings' => $heavy], 201);
         self::assertTrue($this->ask('GET', "/api/jobs/$id")['separationCurrent']);
         self::assertFalse($this->ask('GET', "/api/jobs/$far")['separationCurrent']);
-        $borrowed = $this->ask('GET', "/api/jobs/$id/art/bench")['tone']['gain'];
+        $borrowed = $this->ask('GET', "/api/jobs/$id/art/bench")['gain'];
 
         $wild = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => \array_slice($heavy, 0, 3)], 422);
         self::assertStringContainsString('three tones', $wild['detail']);
-        self::assertSame($borrowed, $this->ask('GET', "/api/jobs/$id/art/bench")['tone']['gain']);
+        self::assertSame($borrowed, $this->ask('GET', "/api/jobs/$id/art/bench")['gain']);
     }
 
     /** The chart comes as a film, its print is scanned (here by the stand-in, which says so), looked at and then kept. */
@@ -199,18 +199,18 @@ final class PictureInTonesTest extends ShopTestCase
         $seen = $this->ask('POST', "/api/jobs/$id/gain-practice");
         self::assertStringContainsString('simulated', $seen['device']);
         self::assertCount(57, $seen['readings']);
-        self::assertEqualsWithDelta($this->ask('GET', "/api/jobs/$id/art/bench")['tone']['lpi'], $seen['lpi'], 1.5);
-        self::assertStringContainsString('trade default', $this->ask('GET', "/api/jobs/$id/art/bench")['tone']['gain']['source'], 'looked at, nothing is kept');
+        self::assertEqualsWithDelta($this->ask('GET', "/api/jobs/$id/art/bench")['plan']['dots']['halftone']['lpi'], $seen['lpi'], 1.5);
+        self::assertStringContainsString('trade default', $this->ask('GET', "/api/jobs/$id/art/bench")['gain']['source'], 'looked at, nothing is kept');
         $half = $seen['curve'][4];
         self::assertTrue($half['low'] < $half['printedPct'] && $half['printedPct'] < $half['high']);
 
-        $gain = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => $seen['readings'], 'simulated' => true], 201)['tone']['gain'];
+        $gain = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => $seen['readings'], 'simulated' => true], 201)['gain'];
         self::assertEqualsWithDelta($half['printedPct'] - 50, $gain['value'], 0.2);
         self::assertStringContainsString('simulated press and scanner: not your press', $gain['source']);
 
         // Not undone on the film, the gain would print all of it darker than it is wished.
         $light = function (bool $uncorrected) use ($id): float {
-            $this->browser->jsonRequest('POST', "/api/jobs/$id/tone-proof", ['tone' => [], 'uncorrected' => $uncorrected]);
+            $this->browser->jsonRequest('POST', "/api/jobs/$id/tone-proof", ['uncorrected' => $uncorrected]);
             $picture = new \Imagick();
             $picture->readImageBlob((string) $this->browser->getResponse()->getContent());
             $picture->transformImageColorspace(\Imagick::COLORSPACE_GRAY);
@@ -234,7 +234,7 @@ final class PictureInTonesTest extends ShopTestCase
         self::assertSame(422, $this->browser->getResponse()->getStatusCode());
         self::assertIsArray($problem);
         self::assertStringContainsString('marks of the chart', $problem['detail']);
-        self::assertStringContainsString('trade default', $this->ask('GET', "/api/jobs/$id/art/bench")['tone']['gain']['source']);
+        self::assertStringContainsString('trade default', $this->ask('GET', "/api/jobs/$id/art/bench")['gain']['source']);
         $this->ask('PATCH', "/api/jobs/$id", ['method' => 'spot']);
         self::assertStringContainsString('no picture in dots', $this->ask('POST', "/api/jobs/$id/gain-practice", null, 422)['detail']);
     }
@@ -245,7 +245,7 @@ final class PictureInTonesTest extends ShopTestCase
         $id = $this->separated();
         $density = static fn (float $printed): float => round(0.06 - log10(1 - $printed * (1 - 10 ** -1.44)), 3);
         $patches = array_map(static fn (int $film): array => ['filmPct' => $film, 'density' => $density($film / 100 + 0.2 * sin(\M_PI * $film / 100))], range(10, 90, 10));
-        $gain = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => $patches, 'bareDensity' => 0.06, 'solidDensity' => 1.5], 201)['tone']['gain'];
+        $gain = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => $patches, 'bareDensity' => 0.06, 'solidDensity' => 1.5], 201)['gain'];
         self::assertEqualsWithDelta(20.0, $gain['value'], 0.7);
         $none = $this->ask('POST', "/api/jobs/$id/gain", ['readings' => $patches], 422);
         self::assertSame(['solidDensity', true], [$none['field'] ?? $none['errors'][0]['field'] ?? '', str_contains($none['detail'], 'bare cloth')]);
@@ -256,12 +256,17 @@ final class PictureInTonesTest extends ShopTestCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> change, field, a part of the sentence */
     public static function faults(): iterable
     {
-        yield 'a curve that falls' => [['bend' => [['x' => 30, 'y' => 70], ['x' => 60, 'y' => 40]]], 'tone.bend', 'would print darker'];
-        yield 'angle 400' => [['angleDeg' => 400], 'tone.angleDeg', '180'];
-        yield 'no picture left' => [['darkest' => 60, 'lightest' => 62], 'tone.darkest', 'no picture is left'];
-        yield 'a range upside down' => [['holdsFrom' => 90, 'holdsTo' => 10], 'tone.holdsFrom', 'Swap them'];
-        yield 'an ink that is gone' => [['darkInk' => 4711], 'tone.darkInk', 'not on the shelf'];
-        yield 'a point off the curve' => [['bend' => [['x' => 130, 'y' => 40]]], 'tone.bend[0].x', '100'];
+        yield 'a curve that falls' => [['work' => ['bend' => ['points' => [[30, 70], [60, 40]]]]], 'work.bend', 'would print darker'];
+        yield 'angle 400' => [['dots' => ['halftone' => ['angleDeg' => 400]]], 'dots.halftone.angleDeg', '180'];
+        yield 'no picture left' => [['work' => ['darkest' => 60, 'lightest' => 62]], 'work.darkest', 'no picture is left'];
+        yield 'a range upside down' => [['dots' => ['range' => ['lightest' => 90, 'darkest' => 10]]], 'dots.range', 'Swap them'];
+        yield 'an ink that is gone' => [['dark' => 4711], 'dark', 'not on the shelf'];
+        yield 'a point off the curve' => [['work' => ['bend' => ['points' => [[130, 40]]]]], 'work.bend', '100'];
+        yield 'no such thing' => [['wings' => 2], 'wings', 'not known here'];
+        yield 'half an ink' => [['dark' => 1.5], 'dark', 'no whole number'];
+        yield 'a dot that is none' => [['dots' => ['dot' => 'star']], 'dots.dot', 'Use one of'];
+        yield 'a word for a number' => [['work' => ['crisp' => 'very']], 'work.crisp', 'not a number'];
+        yield 'beyond its bounds' => [['work' => ['crisp' => 130]], 'work.crisp', 'from 0 to 100 %'];
     }
 
     /** @param array<string, mixed> $tone */
@@ -269,11 +274,11 @@ final class PictureInTonesTest extends ShopTestCase
     public function testWhatCannotBeIsSaidWhereItWasSet(array $tone, string $field, string $says): void
     {
         $id = $this->separated();
-        $before = $this->ask('GET', "/api/jobs/$id/art/bench")['tone'];
-        $told = $this->ask('PATCH', "/api/jobs/$id", ['tone' => $tone], 422);
+        $before = $this->ask('GET', "/api/jobs/$id/art/bench")['plan'];
+        $told = $this->ask('PATCH', "/api/jobs/$id/plan", $tone, 422);
         self::assertSame($field, $told['errors'][0]['field'] ?? null, (string) json_encode($told));
         self::assertStringContainsString($says, $told['detail'].' '.json_encode($told['errors'], \JSON_UNESCAPED_UNICODE));
-        self::assertSame($before, $this->ask('GET', "/api/jobs/$id/art/bench")['tone'], 'nothing is half kept');
+        self::assertSame($before, $this->ask('GET', "/api/jobs/$id/art/bench")['plan'], 'nothing is half kept');
     }
 
     private function separated(): int
@@ -298,7 +303,7 @@ final class PictureInTonesTest extends ShopTestCase
     /** @param array<string, mixed> $tone */
     private function proof(int $id, array $tone): \GdImage
     {
-        $this->browser->request('POST', "/api/jobs/$id/tone-proof", server: ['CONTENT_TYPE' => 'application/json'], content: (string) json_encode(['tone' => $tone === [] ? new \stdClass() : $tone]));
+        $this->browser->request('POST', "/api/jobs/$id/tone-proof", server: ['CONTENT_TYPE' => 'application/json'], content: (string) json_encode(['plan' => $tone === [] ? new \stdClass() : $tone]));
         $answer = $this->browser->getResponse();
         self::assertSame(200, $answer->getStatusCode(), (string) $answer->getContent());
         $picture = imagecreatefromstring((string) $answer->getContent());

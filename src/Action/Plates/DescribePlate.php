@@ -8,6 +8,7 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Plan\Patch;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Task\TaskKind;
 use Ektype\Core\Colour\Srgb;
@@ -15,7 +16,6 @@ use Ektype\Core\Mix\MixPlan;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Tone\OneInkMethod;
 use Ektype\Core\Tone\OneInkPlan;
-use Ektype\Core\Tone\TonesWished;
 use Ektype\Core\Tone\TwoTonePlan;
 
 /** What a plate is called and which ink it prints. null leaves a thing as it is. */
@@ -74,11 +74,7 @@ final readonly class DescribePlate implements Change
             return;
         }
         $isLight = $plate->artHex === (new Srgb(...OneInkMethod::LIGHT_END))->hex();
-        $job->decide((match (true) {
-            $plan instanceof OneInkPlan => new TonesWished(ink: $ink),
-            $isLight => new TonesWished(light: $ink),
-            default => new TonesWished(dark: $ink),
-        })->on($plan));
+        $job->decide((new Patch([$plan instanceof OneInkPlan ? 'ink' : ($isLight ? 'light' : 'dark') => $ink]))->on($plan));
         (new AskForWork($job->idOrFail(), TaskKind::Separate))->carryOut($shop);
     }
 }

@@ -8,10 +8,10 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Plan\Patch;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Task\TaskKind;
 use Ektype\Core\Plate\Halftone;
-use Ektype\Core\Tone\TonesWished;
 
 /** Ruling and angle of a plate’s dots. null leaves a thing as it is; a ruling of 0 makes the plate solid. */
 final readonly class GiveHalftone implements Change
@@ -66,7 +66,7 @@ final readonly class GiveHalftone implements Change
             throw Refused::at('lpi', 'This plate prints a picture in tones: without dots there would be none. Choose a ruling, or spot plates on the bench of the art.');
         }
         $job = $plate->job;
-        $job->decide((new TonesWished(lpi: $this->lpi, angleDeg: $this->angleDeg))->on($job->plan()));
+        $job->decide((new Patch(['dots' => ['halftone' => array_filter(['lpi' => $this->lpi, 'angleDeg' => $this->angleDeg], static fn (?float $one): bool => $one !== null)]]))->on($job->plan()));
         (new AskForWork($job->idOrFail(), TaskKind::Separate))->carryOut($shop);
 
         return 'Dots of '.$job->name;

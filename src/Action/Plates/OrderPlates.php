@@ -8,10 +8,10 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Action\Work\AskForWork;
+use Ektype\App\Plan\Patch;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Task\TaskKind;
-use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\PlateRole;
@@ -67,7 +67,7 @@ final readonly class OrderPlates implements Change
                 $inks[] = $plate->ink->id;
             }
         }
-        $job->decide((new MixWished($inks, order: OrderSchool::AsListed))->on($plan));
+        $job->decide((new Patch(['inks' => ['inks' => $inks], 'order' => OrderSchool::AsListed->value]))->on($plan));
         (new AskForWork($this->jobId, TaskKind::Separate))->carryOut($shop);
     }
 }

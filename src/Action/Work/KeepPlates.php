@@ -62,17 +62,17 @@ final readonly class KeepPlates implements Change
 
     private function plates(Job $job, ShopFloor $shop): void
     {
-        // A plate that comes back with its colour keeps what was decided and measured for it.
+        // A plate that comes back with its colour keeps what was decided and measured for it; of two of one colour each its own.
         $before = [];
         foreach ($job->platesInOrder() as $plate) {
-            $before[($plate->artHex ?? 'base').$plate->role->value] = $plate;
+            $before[($plate->artHex ?? 'base').$plate->role->value][] = $plate;
         }
         $shelf = $shop->inks->all();
         $named = $called = [];
         foreach ($this->plates as $i => $made) {
             $key = ($made->artColour?->hex() ?? 'base').$made->role->value;
-            $plate = $before[$key] ?? new Plate($job, $i, $i, $made->name, $made->role, $made->colour->hex());
-            unset($before[$key]);
+            $plate = isset($before[$key]) ? array_shift($before[$key]) : null;
+            $plate ??= new Plate($job, $i, $i, $made->name, $made->role, $made->colour->hex());
             self::describe($plate, $i, $made);
             $plate->ink = $made->mixed ? null : FittingInk::called($made->ink, $shelf) ?? $plate->ink ?? FittingInk::nearest($made->colour, $shelf);
             $plate->name = PlateName::of($plate->name, $made->colour, $made->role, $plate->ink?->name, $named);
@@ -84,7 +84,7 @@ final readonly class KeepPlates implements Change
             $shop->plates->add($plate);
         }
         $job->found($this->findings->renamed($called));
-        foreach ($before as $gone) {
+        foreach (array_merge(...array_values($before)) as $gone) {
             GivenBack::forGood($gone, $shop);
             $job->plates->removeElement($gone);
             $shop->plates->remove($gone);

@@ -52,12 +52,12 @@ final readonly class ProblemAnswer
 
     private static function refused(Refusal $fault, Request $request): JsonResponse
     {
-        $type = $request->attributes->get(Resolver::READ_AS);
-        $file = $request->attributes->get(Resolver::FILE);
-        $field = $fault->on !== '' && $fault->on === $file ? $fault->on : FieldAtFault::of(
-            $fault->on,
-            \is_string($type) && class_exists($type) ? $type : null,
-        );
+        $field = $fault->on !== '' && $fault->on === $request->attributes->get(Resolver::FILE) ? $fault->on : null;
+        foreach ((array) $request->attributes->get(Resolver::READ_AS) as $type) {
+            $found = \is_string($type) && class_exists($type) ? FieldAtFault::of($fault->on, $type) : null;
+            // Of several that it may have been, the one that knows most of the way.
+            $field = \strlen($found ?? '') > \strlen($field ?? '') ? $found : $field;
+        }
 
         return self::answer(
             self::REFUSED,

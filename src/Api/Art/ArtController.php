@@ -7,7 +7,8 @@ namespace Ektype\App\Api\Art;
 use Ektype\App\Action\Art\AddPositive;
 use Ektype\App\Action\Art\ReadGain;
 use Ektype\App\Action\Art\TakeOffPositive;
-use Ektype\App\Action\Art\WorkMix;
+use Ektype\App\Action\Art\TakeProfile;
+use Ektype\App\Action\Art\WorkPlan;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
@@ -15,6 +16,9 @@ use Ektype\App\Api\Answering\Status;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
+use Ektype\App\Plan\MergePatch;
+use Ektype\App\Plan\Patch;
+use Ektype\App\Plan\PlanOf;
 use Ektype\App\Query\Art\AdvisedMethod;
 use Ektype\App\Query\Art\ArtBench;
 use Ektype\App\Query\Art\ArtLooked;
@@ -30,12 +34,13 @@ use Ektype\App\Query\Art\SeeInks;
 use Ektype\App\Query\Art\SeeMethods;
 use Ektype\App\Query\Art\SeeSquares;
 use Ektype\App\Query\Art\TriedInks;
+use Ektype\App\Query\Job\JobHead;
+use Ektype\App\Query\Job\SeeJob;
 use Ektype\App\Query\Pictures\ArtPicture;
 use Ektype\App\Query\Pictures\MarkSheet;
 use Ektype\App\Work\ScannedPositive;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Mix\InkProfile;
-use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Separation\MethodName;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -55,6 +60,7 @@ final readonly class ArtController
         private MarkSheet $sheet,
         private ScannedPositive $scans,
         private SeeChart $charts,
+        private SeeJob $job,
     ) {
     }
 
@@ -132,6 +138,15 @@ final readonly class ArtController
         return $this->inks->orders($id);
     }
 
+    /** What is chosen of the plan by which the job is separated. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/plan', methods: ['PATCH'])]
+    public function plan(int $id, #[MergePatch(PlanOf::ALL)] Patch $patch): JobHead
+    {
+        $this->door->do(new WorkPlan($id, $patch));
+
+        return $this->job->of($id);
+    }
+
     /** What some inks would print; nothing is stored. */
     #[Heavy]
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/ink-proof', methods: ['POST'])]
@@ -145,7 +160,7 @@ final readonly class ArtController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/tone-proof', methods: ['POST'])]
     public function proof(int $id, #[Body] ToneTrial $trial): Response
     {
-        $tried = $this->methods->proof($id, $trial->tone->wished(), $trial->look());
+        $tried = $this->methods->proof($id, new Patch($trial->plan), $trial->look());
 
         return new Response($tried->png, 200, [
             'Content-Type' => 'image/png',
@@ -242,7 +257,7 @@ final readonly class ArtController
     public function profile(int $id, #[Form('profile')] NewProfile $new, Request $request): ArtBench
     {
         $file = Brought::file($request, 'profile', 'No profile came, or it did not arrive whole. Bring an .icc file of CMYK.');
-        $this->door->do(new WorkMix($id, new MixWished(profile: InkProfile::of($file->getContent(), $file->getClientOriginalName()))));
+        $this->door->do(new TakeProfile($id, InkProfile::of($file->getContent(), $file->getClientOriginalName())));
 
         return $this->bench->of($id);
     }

@@ -82,7 +82,7 @@ final class Describer
             }
             $patch = $parameter->getAttributes(MergePatch::class)[0] ?? null;
             if ($patch !== null) {
-                $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->schemas->patch($patch->newInstance()->of)]]];
+                $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->schemas->patches($patch->newInstance())]]];
             } elseif ($parameter->getAttributes(Body::class) !== []) {
                 $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->body($name)]]];
             } elseif (class_exists($name) && $parameter->getAttributes(Asked::class) !== []) {

@@ -5,9 +5,15 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Description;
 
 use Ektype\App\Plan\Codec;
+use Ektype\App\Plan\MergePatch;
+use Ektype\App\Plan\PlanOf;
+use Ektype\App\Plan\ShownPlan;
 use Ektype\App\Request\Day;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\InkProfile;
+use Ektype\Core\Separation\MethodName;
 use Symfony\Component\TypeInfo\Type;
+use Symfony\Component\TypeInfo\Type\ArrayShapeType;
 use Symfony\Component\TypeInfo\Type\BackedEnumType;
 use Symfony\Component\TypeInfo\Type\BuiltinType;
 use Symfony\Component\TypeInfo\Type\CollectionType;
@@ -60,6 +66,47 @@ final class Schemas
         return $this->of($type, false);
     }
 
+    /** @return array<string, mixed> */
+    public function patches(MergePatch $of): array
+    {
+        return \count($of->of) === 1 ? $this->patch($of->of[0]) : ['anyOf' => array_map($this->patch(...), $of->of)];
+    }
+
+    /** @return array<string, mixed> */
+    private function plans(): array
+    {
+        return ['oneOf' => array_map(fn (string $plan): array => $this->chosen($plan, MethodName::cases()[(int) array_search($plan, PlanOf::ALL, true)]->value), PlanOf::ALL)];
+    }
+
+    /**
+     * Something that can be chosen, as a page is told of it.
+     *
+     * @param class-string $class
+     *
+     * @return array<string, mixed>
+     */
+    private function chosen(string $class, string $method = ''): array
+    {
+        $name = 'Shown'.(new \ReflectionClass($class))->getShortName();
+        if (!isset($this->known[$name])) {
+            $properties = $method === '' ? [] : ['method' => ['type' => 'string', 'enum' => [$method]]];
+            $this->known[$name] = [];
+            foreach (Codec::fields($class) as $field => $property) {
+                $part = Codec::part($property);
+                $type = $property->getType();
+                $schema = match (true) {
+                    $part !== null => $this->chosen($part),
+                    $type instanceof \ReflectionNamedType && $type->getName() === InkProfile::class => ['type' => 'string'],
+                    default => $this->of($this->types->of($property), false),
+                };
+                $properties[$field] = $type?->allowsNull() === true && ($part !== null || !isset($schema['type'], $schema['anyOf'])) && !\in_array('null', (array) ($schema['type'] ?? []), true) && !isset($schema['anyOf']) ? ['anyOf' => [$schema, ['type' => 'null']]] : $schema;
+            }
+            $this->known[$name] = ['type' => 'object', 'properties' => $properties, 'required' => array_keys($properties)];
+        }
+
+        return ['$ref' => '#/components/schemas/'.$name];
+    }
+
     /**
      * A merge patch: any of its fields, null for automatic.
      *
@@ -74,7 +121,9 @@ final class Schemas
             $this->known[$name] = [];
             $properties = [];
             foreach (Codec::fields($class) as $field => $property) {
-                $properties[$field] = $this->patched($property);
+                if (Codec::chosen($property) !== null || Codec::part($property) !== null) {
+                    $properties[$field] = $this->patched($property);
+                }
             }
             $this->known[$name] = ['type' => 'object', 'properties' => $properties, 'additionalProperties' => false];
         }
@@ -89,7 +138,7 @@ final class Schemas
         $type = $property->getType();
         $class = $type instanceof \ReflectionNamedType && class_exists($type->getName()) && !enum_exists($type->getName()) ? $type->getName() : null;
         $schema = match (true) {
-            $class === Srgb::class => ['type' => ['string', 'null']],
+            $class === Srgb::class, $class === InkProfile::class => ['type' => ['string', 'null']],
             $class !== null => ['anyOf' => [$this->patch($class), ['type' => 'null']]],
             default => $this->of($this->types->of($property), true),
         };
@@ -197,6 +246,10 @@ final class Schemas
     /** @return array<string, mixed> */
     private function field(\ReflectionProperty $property, bool $read): array
     {
+        $patch = $property->getAttributes(MergePatch::class)[0] ?? null;
+        if ($patch !== null) {
+            return $this->patches($patch->newInstance());
+        }
         $schema = $this->of($this->types->of($property), $read);
         foreach ($read ? $property->getAttributes() : [] as $attribute) {
             $constraint = $attribute->newInstance();
@@ -235,6 +288,10 @@ final class Schemas
                 'type' => [$inner['type'], 'null'],
             ] : ['anyOf' => [$inner, ['type' => 'null']]];
         }
+        if ($type instanceof ArrayShapeType && array_is_list($type->getShape())) {
+            // A pair, or so many of a kind.
+            return ['type' => 'array', 'items' => $this->of($type->getCollectionValueType(), $read), 'minItems' => \count($type->getShape()), 'maxItems' => \count($type->getShape())];
+        }
         if ($type instanceof CollectionType) {
             $value = $this->of($type->getCollectionValueType(), $read);
 
@@ -245,6 +302,12 @@ final class Schemas
         }
         if ($type instanceof BackedEnumType || $type instanceof ObjectType) {
             $class = $type->getClassName();
+            if ($class === ShownPlan::class) {
+                return $this->plans();
+            }
+            if ($class === Srgb::class) {
+                return ['type' => 'string'];
+            }
 
             return class_exists($class) ? $this->known($class, $read) : throw new \LogicException('There is no class '.$class);
         }

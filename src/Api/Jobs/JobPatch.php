@@ -6,11 +6,8 @@ namespace Ektype\App\Api\Jobs;
 
 use Ektype\App\Action\Art\DecideColour;
 use Ektype\App\Action\Art\FollowMethod;
-use Ektype\App\Action\Art\PlanSpot;
 use Ektype\App\Action\Art\SizePrint;
 use Ektype\App\Action\Art\WishBase;
-use Ektype\App\Action\Art\WorkMix;
-use Ektype\App\Action\Art\WorkTones;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Films\WishFilms;
 use Ektype\App\Action\Jobs\ChooseTools;
@@ -23,8 +20,6 @@ use Ektype\App\Action\Light\WayOfBurning;
 use Ektype\App\Action\Plates\OrderPlates;
 use Ektype\App\Action\Press\SetOnPress;
 use Ektype\App\Action\Work\AskForWork;
-use Ektype\App\Api\Art\MixPatch;
-use Ektype\App\Api\Art\TonePatch;
 use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Day;
 use Ektype\App\Request\Hex;
@@ -41,16 +36,13 @@ use Ektype\Core\Separation\BaseWish;
 use Ektype\Core\Separation\Decision;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\SpotSeparation;
-use Ektype\Core\Tone\TonesWished;
 use Ektype\Core\Unit\Quantity;
-use Ektype\Core\Unit\Refusal;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A change to a job: any of its fields; what is not named stays. */
 final readonly class JobPatch
 {
     /**
-     * @param int|null              $inks          how many at the most; 0 takes every colour found
      * @param float|null            $heightMm      height of the print; its width follows
      * @param string|null           $leaveOpen     a colour to give to the garment
      * @param string|null           $printAgain    a colour to take back: no longer merged, parted or left open
@@ -90,14 +82,6 @@ final readonly class JobPatch
         public ?float $heightMm = null,
         #[Assert\Valid]
         public ?FramingPatch $framing = null,
-        #[Within(0, 24)]
-        public ?int $inks = null,
-        #[Within(0, 3, 'mm')]
-        public ?float $chokeMm = null,
-        #[Within(0, 2, 'mm')]
-        public ?float $trapMm = null,
-        public bool $trapFollowsPress = false,
-        public ?bool $printGround = null,
         #[Assert\Valid]
         public ?Merging $merge = null,
         #[Hex]
@@ -131,10 +115,6 @@ final readonly class JobPatch
         public ?bool $stepWedge = null,
         public ?array $order = null,
         public ?MethodName $method = null,
-        #[Assert\Valid]
-        public ?TonePatch $tone = null,
-        #[Assert\Valid]
-        public ?MixPatch $mix = null,
         #[Words(2000, mayBeEmpty: true)]
         public ?string $notes = null,
         #[Assert\Valid]
@@ -177,17 +157,6 @@ final readonly class JobPatch
                 [$this->widthMm, $this->heightMm, $this->framing],
                 fn (): Change => new SizePrint($job, $this->widthMm, $this->heightMm, $this->framing?->framing()),
             ),
-            ...self::where(
-                [$this->inks, $this->chokeMm, $this->trapMm, $this->trapFollowsPress ? true : null, $this->printGround],
-                fn (): Change => new PlanSpot(
-                    $job,
-                    $this->inks,
-                    $this->chokeMm,
-                    $this->trapMm,
-                    $this->trapFollowsPress,
-                    $this->printGround,
-                ),
-            ),
             ...$this->decisions($job),
             ...self::where(
                 [$this->toleranceMm, $this->toleranceFollowsPlates ? true : null],
@@ -207,9 +176,7 @@ final readonly class JobPatch
                 ),
             ),
             ...$this->method === null ? [] : [new FollowMethod($job, $this->method), new AskForWork($job, TaskKind::Separate)],
-            ...$this->tone === null ? [] : [new WorkTones($job, self::wished($this->tone))],
             ...$this->care === null ? [] : [new GiveCare($job, $this->care)],
-            ...$this->mix === null ? [] : [new WorkMix($job, $this->mix->wished())],
             ...$this->base === null ? [] : [new WishBase($job, $this->base)],
             ...$this->notes === null ? [] : [new NoteOnJob($job, $this->notes)],
             ...$this->lines === null ? [] : [new OrderGarments($job, array_map(static fn (LineTold $l) => $l->line(), $this->lines))],
@@ -219,15 +186,6 @@ final readonly class JobPatch
         ];
 
         return $changes === [] ? throw UnreadableRequest::because('The change names no field of the job, so nothing was changed.') : $changes;
-    }
-
-    private static function wished(TonePatch $tone): TonesWished
-    {
-        try {
-            return $tone->wished();
-        } catch (Refusal $not) {
-            throw $not->within('tone');
-        }
     }
 
     private function description(int $job): DescribeJob

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\App\Plan\ShownPlan;
 use Ektype\App\Query\Pictures\InkedPart;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Separation\MethodName;
@@ -16,14 +17,14 @@ final readonly class ArtBench
 {
     /**
      * @param float               $artPpi      pixels per inch of print; 0 for a drawing
-     * @param int|null            $inks        how many at the most; null takes every colour found
      * @param string              $kindFound   flat, line or tonal; empty until separated
      * @param list<PaletteColour> $palette
      * @param list<StrayShade>    $strays
      * @param list<string>        $warnings
      * @param list<Positive>      $positives   plates drawn by hand
-     * @param ToneBench|null      $tone        of a picture that is printed in tones
-     * @param MixBench|null       $mix         of one that is printed in many inks
+     * @param ShownPlan           $plan        by which it is separated
+     * @param list<float>         $curve       of a picture in tones, L* wished for each 2 of L*, from 0 to 100: levels and bend together
+     * @param Figure|null         $gain        of the press at half tone; null without tones
      * @param string              $filmMind    why films of this size cannot be made, and the largest that can; empty where they can
      * @param string              $patternsSay of dots with the meshes of the plates; empty where there are none yet
      * @param InkedPart|null      $inked       the part of the print that carries ink; null where its plates are not drawn
@@ -35,11 +36,7 @@ final readonly class ArtBench
         public int $artHeightPx,
         public float $artPpi,
         public ArtFraming $framing,
-        public ?int $inks,
-        public float $chokeMm,
         public Figure $trap,
-        public bool $trapFollowsPress,
-        public bool $printGround,
         public bool $groundLeftOpen,
         public string $kindFound,
         public string $kindWhy,
@@ -48,8 +45,9 @@ final readonly class ArtBench
         public array $warnings,
         public array $positives,
         public MethodName $method,
-        public ?ToneBench $tone,
-        public ?MixBench $mix,
+        public ShownPlan $plan,
+        public array $curve,
+        public ?Figure $gain,
         public ?InkedPart $inked,
         public string $filmMind,
         public string $patternsSay,

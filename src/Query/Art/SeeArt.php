@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\App\Plan\ShownPlan;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Pictures\Pull;
 use Ektype\App\Query\Reckoning\ScreenBook;
@@ -62,11 +63,7 @@ final readonly class SeeArt
             $art->heightPx,
             $art->isDrawing() ? 0.0 : $job->framing()->size($art->widthPx, $art->heightPx)[0] * 25.4 / $job->widthMm,
             $job->framing(),
-            $plan->inks,
-            $plan->chokeMm,
             Trap::figure($plan->trapMm, $job->press?->registerSigmaMm, $job->press->name ?? ''),
-            $plan->trapMm === null,
-            $plan->printGround,
             $found->groundLeftOpen ?? false,
             $found->kind ?? '',
             $found->kindWhy ?? '',
@@ -75,8 +72,9 @@ final readonly class SeeArt
             $found->warnings ?? [],
             $plan->positives,
             $job->method() ?? MethodName::Spot,
-            $followed instanceof TonalPlan ? ToneBench::of($followed, $charts->known($job->gainSetting())) : null,
-            $followed instanceof TonalPlan ? MixBench::of($followed) : null,
+            new ShownPlan($followed),
+            $followed instanceof TonalPlan ? array_map(static fn (int $step): float => round($followed->work()->on(2.0 * $step), 2), range(0, 50)) : [],
+            $followed instanceof TonalPlan ? $charts->known($job->gainSetting())->figure() : null,
             $job->separationIsCurrent() ? $this->pull->inked($job) : null,
             $job->filmProfile()->tooLarge($job->filmSheet(JobArt::DRAWN_OVER)),
             (new ScreenBook($job, $shop))->patternsSay(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\App\Plan\Patch;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
@@ -30,10 +31,11 @@ use Ektype\Core\Print\PrintPlan;
 use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
+use Ektype\Core\Tone\ImpossibleTone;
 use Ektype\Core\Tone\OneInkPlan;
 use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalArt;
-use Ektype\Core\Tone\TonesWished;
+use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\TwoTonePlan;
 use Ektype\Core\Unit\Refusal;
 
@@ -93,10 +95,13 @@ final readonly class SeeMethods
      *
      * @throws Refusal where such a plan cannot be
      */
-    public function proof(int $jobId, TonesWished $wished, SmallLook $look): TriedTones
+    public function proof(int $jobId, Patch $patch, SmallLook $look): TriedTones
     {
         [$job] = $this->seen($jobId);
-        $plan = $wished->on($job->plan());
+        $plan = $patch->on($job->plan());
+        if (!$plan instanceof TonalPlan) {
+            throw ImpossibleTone::because('This job is separated into spot plates, which have no tones. Choose one ink or two tones for it first.');
+        }
 
         return new TriedTones($this->tones->picture($job, $plan, $look), array_map(static fn (int $step): float => round($plan->work()->on(2.0 * $step), 2), range(0, 50)));
     }

@@ -7,9 +7,10 @@ namespace Ektype\App\Shop\Job;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\App\Plan\Codec;
+use Ektype\App\Plan\StoredPlan;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
-use Ektype\App\Shop\Kept;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
@@ -27,6 +28,7 @@ use Ektype\Core\Print\Cloth;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\Positive;
 use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\TonalPlan;
 
@@ -261,27 +263,36 @@ class Job
     /** null where it never had one of that method */
     public function planOf(MethodName $method): ?Plan
     {
-        $kept = Kept::of($this->tonePlans);
+        $stored = $this->stored($method);
 
-        return match (true) {
-            $method === MethodName::Spot => $this->spotPlan(),
-            !$kept->has($method->value) => null,
-            default => KeptTonePlan::read($method, $kept->object($method->value)),
-        };
+        return $stored === null ? null : StoredPlan::read($method, $stored);
     }
 
     public function spotPlan(): SpotPlan
     {
-        return KeptPlan::read($this->plan);
+        $plan = StoredPlan::read(MethodName::Spot, $this->plan);
+
+        return $plan instanceof SpotPlan ? $plan : throw new \LogicException('Spot plates have a spot plan.');
+    }
+
+    /** @return array<array-key, mixed>|null as it stands in the database */
+    private function stored(MethodName $method): ?array
+    {
+        if ($method === MethodName::Spot) {
+            return $this->plan;
+        }
+        $stored = $this->tonePlans[$method->value] ?? null;
+
+        return \is_array($stored) ? $stored : null;
     }
 
     /** Keeps a plan beside those of other methods. */
     public function decide(Plan $plan): void
     {
         if ($plan instanceof SpotPlan) {
-            $this->plan = KeptPlan::written($plan);
-        } elseif ($plan instanceof TonalPlan) {
-            $this->tonePlans = [...$this->tonePlans, $plan->method()->value => KeptTonePlan::written($plan)];
+            $this->plan = StoredPlan::written($plan);
+        } else {
+            $this->tonePlans = [...$this->tonePlans, $plan->method()->value => StoredPlan::written($plan)];
         }
     }
 
@@ -360,56 +371,25 @@ class Job
     /** Tells apart everything that the plates are drawn from. Its make-up must not change: stored keys are compared with it. */
     public function separationKey(?Plan $by = null): string
     {
-        $plan = $by ?? $this->plan();
-        if (!$plan instanceof SpotPlan) {
-            return $this->toneKey($plan);
+        $method = $by?->method() ?? $this->method() ?? MethodName::Spot;
+        $stored = $by === null ? $this->stored($method) : null;
+        if ($stored !== null && $stored !== [] && ($stored['version'] ?? 1) === 1) {
+            return FirstKey::of($this, $method, $stored);
         }
-        $framing = KeptFraming::written($this->framing());
-        $paths = array_map(static fn ($positive): string => $positive->path, $plan->positives);
+        $plan = $by ?? $this->plan();
 
-        return hash(
-            'sha256',
-            serialize(
-                [
-                    $this->art->path,
-                    $this->widthMm,
-                    $this->garmentHex,
-                    $plan->chokeMm,
-                    $this->trapMm(),
-                    $this->filmProfile()->dpi,
-                    $framing,
-                    $plan->inks,
-                    $plan->printGround,
-                    $plan->merges,
-                    $plan->leftOpen,
-                    $plan->splits,
-                    $plan->locks,
-                    $plan->highlights,
-                    $plan->onBase,
-                    $plan->overprints,
-                    $plan->thicken,
-                    $plan->baseFrom,
-                    $paths,
-                    ...$plan->tints === [] ? [] : [$plan->tints, $plan->tintDots()],
-                ],
-            ),
-        );
-    }
-
-    private function toneKey(Plan $plan): string
-    {
-        return hash('sha256', serialize([
+        return hash('sha256', json_encode([
             $this->art->path,
             $this->widthMm,
             $this->garmentHex,
-            $this->substrate->drinksInk(),
             $this->filmProfile()->dpi,
             KeptFraming::written($this->framing()),
-            $plan->method()->value,
-            $plan instanceof TonalPlan ? KeptTonePlan::written($plan) : [],
+            $method->value,
+            Codec::written($plan),
+            $plan instanceof SpotPlan ? $plan->trap($this->press?->registerSigmaMm) : $this->substrate->drinksInk(),
             // Plates that were drawn by hand join a chain of layers.
-            ...$plan->method() === MethodName::Layers ? [array_map(static fn ($positive): string => $positive->path, $this->spotPlan()->positives)] : [],
-        ]));
+            ...$method === MethodName::Layers ? [array_map(static fn (Positive $p): string => $p->path, $this->spotPlan()->positives)] : [],
+        ], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION));
     }
 
     /** Tells apart everything that a film shows. */

@@ -9,7 +9,6 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\BlueNoise;
 use Ektype\Core\Halftone\HardEdges;
 use Ektype\Core\Index\HeldSquares;
-use Ektype\Core\Index\IndexPlan;
 use Ektype\Core\Index\IndexRequest;
 use Ektype\Core\Index\IndexSeparation;
 use Ektype\Core\Index\WetOnWet;
@@ -27,19 +26,16 @@ use Ektype\Core\Mix\MixLook;
 use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Mix\MixRequest;
 use Ektype\Core\Mix\MixTable;
-use Ektype\Core\Mix\MixWished;
 use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\OrderSearch;
 use Ektype\Core\Mix\PictureColours;
 use Ektype\Core\Mix\PlateCurves;
-use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Mix\SimulatedRequest;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Raster\ToneRaster;
 use Ektype\Core\Separation\GivenInk;
-use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TonePlate;
@@ -317,20 +313,6 @@ final class ManyInksTest extends TestCase
         $this->expectException(ImpossibleMix::class);
         $this->expectExceptionMessage('nothing would print');
         MixLook::says($of(\chr($cloth->red).\chr($cloth->green).\chr($cloth->blue), self::shelf()[2], self::shelf()[3]));
-    }
-
-    public function testAWishChangesWhatItNamesAndNothingElse(): void
-    {
-        $plan = new SimulatedPlan(inks: new InkWish([4, 7], locked: [7]), order: OrderSchool::DarkToLight);
-        $then = (new MixWished(forbidden: [3]))->on($plan);
-        self::assertInstanceOf(SimulatedPlan::class, $then);
-        self::assertNull($then->inks->inks, 'another rule asks for another choice');
-        self::assertSame([[7], [3], OrderSchool::DarkToLight], [$then->inks->locked, $then->inks->forbidden, $then->order]);
-        $index = (new MixWished([1, 2], squaresDpi: 180.0))->on(new IndexPlan());
-        self::assertInstanceOf(IndexPlan::class, $index);
-        self::assertSame([[1, 2], 180.0], [$index->inks->inks, $index->squaresDpi]);
-        $this->expectException(ImpossibleMix::class);
-        (new MixWished([1]))->on(new SpotPlan());
     }
 
     /** Edges of the picture are found once; a plate that is steep elsewhere is left to its dots. */

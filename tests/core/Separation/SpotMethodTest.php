@@ -35,7 +35,7 @@ final class SpotMethodTest extends TestCase
         self::assertSame(['Base white', 'Straw', 'Rust'], self::names($plain));
         self::assertSame(['Base white', 'Straw'], self::names($this->separated((new SpotPlan())->leftOpen('#b84a30'))));
         self::assertSame(['Base white', 'Rust'], self::names($this->separated((new SpotPlan())->merged('#f0e2b0', '#b84a30'))));
-        self::assertCount(2, $this->separated((new SpotPlan())->withInks(1))->plates);
+        self::assertCount(2, $this->separated(new SpotPlan(1))->plates);
         $based = $this->separated((new SpotPlan())->withBaseFrom('#f0e2b0'));
         self::assertSame(['Straw', 'Rust'], self::names($based));
     }
@@ -51,13 +51,13 @@ final class SpotMethodTest extends TestCase
     /** A trap of twice the press's scatter, never under a film pixel: 0.0423 mm at 600 dpi. */
     public function testTheTrapFollowsThePressAndNeverFallsUnderAFilmPixel(): void
     {
-        $grown = fn (SpotPlan $plan, ?float $sigma, float $dpi): float => self::straw($this->separated($plan, [], $sigma, $dpi)) - self::straw($this->separated($plan->withTrap(0.0), [], $sigma, $dpi));
+        $grown = fn (SpotPlan $plan, ?float $sigma, float $dpi): float => self::straw($this->separated($plan, [], $sigma, $dpi)) - self::straw($this->separated(new SpotPlan(trapMm: 0.0), [], $sigma, $dpi));
         $plan = (new SpotPlan())->overprinting('#b84a30', false);
         // The common edge is 30 mm long: growth in cm² is its 3 cm times the trap in cm.
         self::assertEqualsWithDelta(3 * 0.03, $grown($plan, 0.15, 600), 3 * 0.0045, 'twice 0.15 mm');
         self::assertEqualsWithDelta(3 * 0.02, $grown($plan, null, 600), 3 * 0.0045, 'nobody measured it: twice 0.1 mm');
         self::assertEqualsWithDelta(3 * 25.4 / 600 / 10, $grown($plan, 0.01, 600), 1e-4, 'one pixel of a film of 600 dpi');
-        self::assertEqualsWithDelta(3 * 25.4 / 300 / 10, $grown($plan->withTrap(0.01), null, 300), 3 * 0.0045, 'one pixel of a film of 300 dpi');
+        self::assertEqualsWithDelta(3 * 25.4 / 300 / 10, $grown(new SpotPlan(trapMm: 0.01), null, 300), 3 * 0.0045, 'one pixel of a film of 300 dpi');
     }
 
     /** More than 0.3 mm shows as a line: the figure turns red, whether the press or a hand set it. */

@@ -17,12 +17,6 @@ final class SpotPlanTest extends TestCase
     /** @return iterable<string, array{string, mixed, \Closure(SpotPlan): SpotPlan}> value changed, what it is then, the decision */
     public static function decisions(): iterable
     {
-        yield 'inks' => ['inks', 3, static fn (SpotPlan $p): SpotPlan => $p->withInks(3)];
-        yield 'all inks' => ['inks', null, static fn (SpotPlan $p): SpotPlan => $p->withInks(null)];
-        yield 'choke' => ['chokeMm', 0.5, static fn (SpotPlan $p): SpotPlan => $p->withChoke(0.5)];
-        yield 'trap' => ['trapMm', 0.1, static fn (SpotPlan $p): SpotPlan => $p->withTrap(0.1)];
-        yield 'trap after the press' => ['trapMm', null, static fn (SpotPlan $p): SpotPlan => $p->withTrap(null)];
-        yield 'ground' => ['printGround', false, static fn (SpotPlan $p): SpotPlan => $p->withGround(false)];
         yield 'merge' => [
             'merges',
             ['#111111' => '#222222', '#333333' => '#444444'],
@@ -76,7 +70,7 @@ final class SpotPlanTest extends TestCase
     public function testTheTrapSetGoesBeforeThatOfThePress(): void
     {
         self::assertSame(0.25, self::full()->trap(0.4));
-        self::assertSame(self::full()->withTrap(null)->trap(0.4), (new SpotPlan())->trap(0.4));
+        self::assertSame((new SpotPlan(5, trapMm: null))->trap(0.4), (new SpotPlan())->trap(0.4));
         self::assertGreaterThan((new SpotPlan())->trap(0.1), (new SpotPlan())->trap(0.4), 'a looser press asks for more');
     }
 

@@ -35,7 +35,7 @@ final class RequestReaderTest extends TestCase
         yield 'a name that nobody knows' => ['{"widhtMm": 200}', JobPatch::class, $camel, 'widhtMm', 'is not known here'];
         yield 'text for a number' => ['{"widthMm": "200"}', JobPatch::class, $camel, 'widthMm', '“200”, not a number'];
         yield 'a part of a number' => ['{"quantity": 1.5}', JobPatch::class, $camel, 'quantity', 'Only whole numbers'];
-        yield 'out of range' => ['{"chokeMm": 9}', JobPatch::class, $camel, 'chokeMm', 'from 0 to 3 mm'];
+        yield 'out of range' => ['{"acrossMm": 900}', JobPatch::class, $camel, 'acrossMm', 'from -500 to 500 mm'];
         yield 'nothing for a name' => ['{"name": "  "}', JobPatch::class, $camel, 'name', 'is empty'];
         yield 'a name too long' => ['{"garment": "'.str_repeat('a', 61).'"}', JobPatch::class, $camel, 'garment', 'Shorten it to 60'];
         yield 'a cloth that is none' => ['{"substrate": "silk"}', JobPatch::class, $camel, 'substrate', 'Use one of: cotton, polyester'];
@@ -105,10 +105,10 @@ final class RequestReaderTest extends TestCase
     public function testEveryFaultIsTold(): void
     {
         try {
-            self::reader()->json('{"chokeMm": 9, "inks": 90, "name": ""}', JobPatch::class);
+            self::reader()->json('{"acrossMm": 900, "quantity": -1, "name": ""}', JobPatch::class);
             self::fail('This was to be refused.');
         } catch (UnreadableRequest $unread) {
-            self::assertEqualsCanonicalizing(['chokeMm', 'inks', 'name'], array_column($unread->faults, 'field'));
+            self::assertEqualsCanonicalizing(['acrossMm', 'quantity', 'name'], array_column($unread->faults, 'field'));
         }
     }
 

@@ -31,12 +31,20 @@ export type Trade = Shape["TradeLists"];
 export type Holding = Shape["Holding"];
 
 export type MethodOffer = Shape["MethodOffer"];
+/** By what a job is separated: each method has a plan of its own. */
+export type Plan = Shape["ArtBench"]["plan"];
+type PlanBy<M extends Plan["method"]> = Extract<Plan, { method: M }>;
+/** Of a picture in tones. */
+export type Tonal = Exclude<Plan, { method: "spot" }>;
+/** Of a picture in many inks. */
+export type Mixed = PlanBy<"simulated" | "process" | "index" | "layers">;
+/** Whose inks are chosen from the shelf. */
+export type ByShelf = PlanBy<"simulated" | "index">;
+/** A change to a plan: what is absent stays, null goes back to automatic. */
+export type PlanChange = paths["/api/jobs/{id}/plan"]["patch"]["requestBody"]["content"]["application/json"];
 /** What is done to the tones of a picture. */
-export type Tone = Shape["ToneBench"];
-export type ToneChange = Shape["TonePatch"];
-/** How a picture in many inks is printed. */
-export type Mix = Shape["MixBench"];
-export type MixChange = Shape["MixPatch"];
+export type ToneWork = Tonal["work"];
+export type WorkChange = Shape["ToneWorkPatch"];
 export type InkCount = Shape["InkCount"];
 export type TriedInks = Shape["TriedInks"];
 export type Care = "side by side" | "usual" | "giveaway";

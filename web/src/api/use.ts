@@ -4,6 +4,7 @@ import {
   answer,
   api,
   type Benches,
+  type ByShelf,
   type CameOff,
   type Care,
   type CoatTold,
@@ -11,7 +12,7 @@ import {
   type Job,
   type JobChange,
   type MethodOffer,
-  type Mix,
+  type PlanChange,
   type PlateChange,
   type PlateOn,
   type RoomTold,
@@ -74,6 +75,13 @@ export function useJobWork(id: number) {
     change: useMutation({
       scope,
       mutationFn: (body: JobChange) => answer(api.PATCH("/api/jobs/{id}", { ...path, body })),
+      onMutate,
+      onSuccess,
+      onError,
+    }),
+    plan: useMutation({
+      scope,
+      mutationFn: (body: PlanChange) => answer(api.PATCH("/api/jobs/{id}/plan", { ...path, body })),
       onMutate,
       onSuccess,
       onError,
@@ -201,13 +209,16 @@ export const useAdvice = (job: { id: number; turn: number }, care: Care, ask: bo
   });
 
 /** The best inks of the shelf for each number of screens; asked only of a job that is printed in many. */
-export const useInks = (job: { id: number; garmentHex: string; method: string; framing: unknown }, mix: Mix | null) =>
+export const useInks = (
+  job: { id: number; garmentHex: string; method: string; framing: unknown },
+  mix: ByShelf | null,
+) =>
   useQuery({
     queryKey: [
       "inks",
       job.id,
       job.garmentHex,
-      JSON.stringify([job.framing, mix?.locked, mix?.forbidden, mix?.base, mix?.inks?.length, mix?.highlight]),
+      JSON.stringify([job.framing, { ...mix?.inks, inks: mix?.inks.inks?.length }]),
     ],
     queryFn: () => answer(api.GET("/api/jobs/{id}/inks", { params: { path: { id: job.id } } })),
     staleTime: Number.POSITIVE_INFINITY,

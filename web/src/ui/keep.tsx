@@ -19,10 +19,13 @@ export function useKeep(work: JobWork) {
   const forget = (field: string) => setRefused(({ [field]: _, ...rest }) => rest);
   return {
     /** null where the field says what is kept already */
-    keep: (field: string, change: JobChange | null) => {
+    keep: <Change = JobChange>(
+      field: string,
+      change: Change | null,
+      by: (change: Change) => Promise<unknown> = work.change.mutateAsync as (change: Change) => Promise<unknown>,
+    ) => {
       if (change === null) return forget(field);
-      work.change
-        .mutateAsync(change)
+      by(change)
         .then(() => forget(field))
         .catch((error: unknown) => {
           // What names no field stands at the top of the page already.

@@ -1,7 +1,7 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import type { Tone } from "../../api/client";
+import type { Plan, Tonal } from "../../api/client";
 import { askedWith } from "../../ui/asked";
 import { Bench } from "../../ui/Bench";
 import { type AtHand, useAtHand } from "../../ui/JobFrame";
@@ -22,31 +22,32 @@ import { Ways } from "./Ways";
 /** The picture as it was brought, its size and its garment, and how it becomes plates. */
 export function ArtStage() {
   const at = useAtHand<"art">();
-  return at.job.tone ? <InTones at={at} tone={at.job.tone} /> : <InFlatColours at={at} />;
+  const { plan } = at.job;
+  return plan.method === "spot" ? <InFlatColours at={at} plan={plan} /> : <InTones at={at} plan={plan} />;
 }
 
 /** A picture whose dots carry its tones: the print and the curve side by side. */
-function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
+function InTones({ at, plan }: { at: AtHand<"art">; plan: Tonal }) {
   const { job, work } = at;
-  const mix = job.mix ?? null;
   const [ways, setWays] = useState(false);
-  const choosesInks = job.method === "simulated" || job.method === "index";
-  const inks = useInkSet(job, choosesInks ? mix : null);
+  const byShelf = plan.method === "simulated" || plan.method === "index" ? plan : null;
+  const choosesInks = byShelf !== null;
+  const inks = useInkSet(job, byShelf);
   const [search, setSearch] = useSearchParams();
   const looks = ["print", "inks", "art"] as const;
   const view = looks.find((one) => one === search.get("look")) ?? "print";
   const setView = (to: (typeof looks)[number]) => setSearch(askedWith("look", to), { replace: true });
   const [garment, setGarment] = useState<string | null>(null);
   const [uncorrected, setUncorrected] = useState(false);
-  const { draft, set, stamp } = useToneDraft(job, work);
+  const { draft, set } = useToneDraft(job, work);
   const { proof, trouble } = useProof(
     job.id,
     draft,
     garment,
     uncorrected,
-    `${stamp} ${job.garmentHex} ${job.substrate} ${JSON.stringify(job.framing)} ${kept.gain.source} ${JSON.stringify(mix)}`,
+    `${job.garmentHex} ${job.substrate} ${JSON.stringify(job.framing)} ${job.gain?.source} ${JSON.stringify(plan)}`,
   );
-  const tone = withDraft(kept, draft);
+  const tones = withDraft(plan.work, draft);
   return (
     <Bench
       tool={
@@ -63,7 +64,7 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
             <Proof
               job={job}
               url={proof?.url}
-              tone={tone}
+              tone={tones}
               set={set}
               trouble={trouble}
               garment={garment}
@@ -89,10 +90,10 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
       }
       beside={
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
-          {view === "inks" && mix && choosesInks && <InkList at={at} mix={mix} set={inks} />}
-          {mix && <MixSettings at={at} mix={mix} />}
+          {view === "inks" && byShelf && <InkList at={at} plan={byShelf} set={inks} />}
+          {plan.method !== "one ink" && plan.method !== "two-tone" && <MixSettings at={at} mix={plan} />}
           {job.method === "layers" && <Drawn job={job} />}
-          <Tones at={at} tone={tone} curve={proof?.curve ?? kept.curve} set={set} />
+          <Tones at={at} plan={plan} tones={tones} curve={proof?.curve ?? job.curve} set={set} />
           <SizeAtHand at={at} />
           <OrderAtHand at={at} />
         </Box>
@@ -102,7 +103,7 @@ function InTones({ at, tone: kept }: { at: AtHand<"art">; tone: Tone }) {
 }
 
 /** A picture of flat colours: the picture, and the colours that were found in it. */
-function InFlatColours({ at }: { at: AtHand<"art"> }) {
+function InFlatColours({ at, plan }: { at: AtHand<"art">; plan: Extract<Plan, { method: "spot" }> }) {
   const { job, work } = at;
   const [ways, setWays] = useState(job.kindFound === "tonal");
   return (
@@ -127,9 +128,14 @@ function InFlatColours({ at }: { at: AtHand<"art"> }) {
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
           <SizeAtHand at={at} />
           {job.palette.length > 0 && job.positives.length === 0 && (
-            <Palette job={job} change={(body) => work.change.mutate(body)} />
+            <Palette
+              job={job}
+              plan={plan}
+              change={(body) => work.change.mutate(body)}
+              print={(printGround) => work.plan.mutate({ printGround })}
+            />
           )}
-          <Edges at={at} />
+          <Edges at={at} plan={plan} />
           <OrderAtHand at={at} />
           <Drawn job={job} />
         </Box>

@@ -1,4 +1,5 @@
 import { Box } from "@chakra-ui/react";
+import type { Plan, PlanChange } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
@@ -10,17 +11,18 @@ import { SmallButton } from "../../ui/SmallButton";
 const differs = (a: number, b: number) => Number.isNaN(a) || Math.abs(a - b) > 0.0005;
 
 /** How plates meet: the choke of the base and the trap. */
-export function Edges({ at }: { at: AtHand<"art"> }) {
+export function Edges({ at, plan }: { at: AtHand<"art">; plan: Extract<Plan, { method: "spot" }> }) {
   const { job, work } = at;
+  const decide = (change: PlanChange) => work.plan.mutateAsync(change);
   const { fromField, lengthUnit } = useHabits();
   const { keep, trouble } = useKeep(work);
-  const [choke, setChoke] = useLengthText(job.chokeMm);
+  const [choke, setChoke] = useLengthText(plan.chokeMm);
   const [trap, setTrap] = useLengthText(job.trap.value ?? 0);
   return (
     <Box as="form" {...leaving}>
       <Heading
         note={
-          job.trapFollowsPress
+          plan.trapMm === null
             ? `Trap: ${job.trap.formula.toLowerCase()} (${job.trap.source}).`
             : "The trap is set by hand."
         }
@@ -34,7 +36,7 @@ export function Edges({ at }: { at: AtHand<"art"> }) {
             value={choke}
             onChange={(e) => setChoke(e.target.value)}
             onBlur={() =>
-              keep("chokeMm", differs(fromField(choke), job.chokeMm) ? { chokeMm: fromField(choke) } : null)
+              keep("chokeMm", differs(fromField(choke), plan.chokeMm) ? { chokeMm: fromField(choke) } : null, decide)
             }
           />
         </Field>
@@ -44,14 +46,14 @@ export function Edges({ at }: { at: AtHand<"art"> }) {
             value={trap}
             onChange={(e) => setTrap(e.target.value)}
             onBlur={() =>
-              keep("trapMm", differs(fromField(trap), job.trap.value ?? 0) ? { trapMm: fromField(trap) } : null)
+              keep("trapMm", differs(fromField(trap), job.trap.value ?? 0) ? { trapMm: fromField(trap) } : null, decide)
             }
           />
         </Field>
       </Box>
       {trouble("chokeMm", "trapMm")}
-      {!job.trapFollowsPress && (
-        <SmallButton ml="-10px" onClick={() => work.change.mutate({ trapFollowsPress: true })}>
+      {plan.trapMm !== null && (
+        <SmallButton ml="-10px" onClick={() => work.plan.mutate({ trapMm: null })}>
           Let the press set it
         </SmallButton>
       )}

@@ -1,23 +1,22 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import type { JobOn, Tone } from "../../api/client";
+import type { Figure, JobOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { Readout } from "../../ui/Readout";
 import { SmallButton } from "../../ui/SmallButton";
 import { ReadChart } from "./ReadChart";
 
 /** What the press makes of half a tone; its chart is printed from here and read here. */
-export function Gain({ job, tone }: { job: JobOn<"art">; tone: Tone }) {
+export function Gain({ job, gain }: { job: JobOn<"art">; gain: Figure }) {
   const queries = useQueryClient();
   const [open, setOpen] = useState(false);
   return (
     <Box>
       <Heading note="Dots spread when they are printed: films are drawn smaller by as much.">Gain of the press</Heading>
-      <Readout big label="Half a tone gains" figure={tone.gain} shown={`${(tone.gain.value ?? 0).toFixed(0)} %`} />
+      <Readout big label="Half a tone gains" figure={gain} shown={`${(gain.value ?? 0).toFixed(0)} %`} />
       <Text fontSize="small" color="quiet">
-        {(tone.gain.low ?? 0).toFixed(0)} to {(tone.gain.high ?? 0).toFixed(0)} % in nine cases of ten;{" "}
-        {tone.gain.source}
+        {(gain.low ?? 0).toFixed(0)} to {(gain.high ?? 0).toFixed(0)} % in nine cases of ten; {gain.source}
       </Text>
       {open ? (
         <ReadChart

@@ -1,6 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
-import { api, type InkCount, type JobOn, type Mix, type TriedInks } from "../../api/client";
+import { api, type ByShelf, type InkCount, type JobOn, type TriedInks } from "../../api/client";
+import type { components } from "../../api/generated/schema";
 import { useInks, useShop } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
@@ -10,10 +11,10 @@ import { HungPrints } from "./HungPrints";
 import { replaced, same, withInk, without } from "./inkSet";
 
 /** The inks at hand: those that are kept, or the ones that are tried. */
-export function useInkSet(job: JobOn<"art">, mix: Mix | null) {
+export function useInkSet(job: JobOn<"art">, mix: ByShelf | null) {
   const { data, error } = useInks(job, mix);
   const advised = data?.counts.find((c) => c.screens === data.advised)?.inks.map((i) => i.id);
-  const kept = mix?.inks ?? advised ?? [];
+  const kept = mix?.inks.inks ?? advised ?? [];
   const [tried, setTried] = useState<number[] | null>(null);
   const stamp = JSON.stringify(mix);
   useEffect(() => setTried(null), [stamp]);
@@ -112,7 +113,7 @@ function useTriedInks(job: JobOn<"art">, inks: number[], muddyMarked: boolean) {
   const [seen, setSeen] = useState<TriedInks | null>(null);
   const asked = useRef(0);
   const body = JSON.stringify({ inks, muddyMarked });
-  const stamp = `${job.garmentHex} ${JSON.stringify(job.tone)} ${job.mix?.base ?? ""}`;
+  const stamp = `${job.garmentHex} ${JSON.stringify(job.plan)}`;
   useEffect(() => {
     const turn = ++asked.current;
     if (inks.length === 0) return;
@@ -128,11 +129,13 @@ function useTriedInks(job: JobOn<"art">, inks: number[], muddyMarked: boolean) {
 }
 
 /** Each ink at hand with what it is worth: dropped, exchanged, locked; and those that could join. */
-export function InkList({ at, mix, set }: { at: AtHand<"art">; mix: Mix; set: InkSet }) {
+export function InkList({ at, plan, set }: { at: AtHand<"art">; plan: ByShelf; set: InkSet }) {
+  const mix = plan.inks;
   const { work } = at;
   const shelf = (useShop().data?.inks ?? []).filter((ink) => ink.kind !== "transparent");
   const { data, inks } = set;
-  const change = work.change;
+  const change = work.plan;
+  const decide = (inks: components["schemas"]["InkWishPatch"]) => change.mutate({ inks });
   const worth = new Map(
     data?.counts
       .find((c) =>
@@ -163,8 +166,9 @@ export function InkList({ at, mix, set }: { at: AtHand<"art">; mix: Mix; set: In
       ink.name !== data?.highlight,
   );
   const lock = (id: number) =>
-    change.mutate({
-      mix: { locked: mix.locked.includes(id) ? without(mix.locked, id) : [...mix.locked, id], inks: withInk(inks, id) },
+    decide({
+      locked: mix.locked.includes(id) ? without(mix.locked, id) : [...mix.locked, id],
+      inks: withInk(inks, id),
     });
   return (
     <Box>
@@ -253,11 +257,11 @@ export function InkList({ at, mix, set }: { at: AtHand<"art">; mix: Mix; set: In
             onChange={(e) => {
               const id = Number(e.target.value);
               if (!id) return;
-              change.mutate({
-                mix: mix.forbidden.includes(id)
+              decide(
+                mix.forbidden.includes(id)
                   ? { forbidden: without(mix.forbidden, id) }
                   : { forbidden: [...mix.forbidden, id], inks: without(inks, id) },
-              });
+              );
             }}
           >
             <option value="">
@@ -273,7 +277,7 @@ export function InkList({ at, mix, set }: { at: AtHand<"art">; mix: Mix; set: In
       </Box>
       {set.changed && (
         <Box display="flex" gap="12px" mt="12px">
-          <Action onClick={() => change.mutate({ mix: { inks } })}>
+          <Action onClick={() => decide({ inks })}>
             Take {inks.length === 1 ? "this ink" : `these ${inks.length} inks`}
           </Action>
           <Action quiet onClick={() => set.setTried(null)}>
@@ -281,7 +285,7 @@ export function InkList({ at, mix, set }: { at: AtHand<"art">; mix: Mix; set: In
           </Action>
         </Box>
       )}
-      <Trouble of={change.error} field="mix" />
+      <Trouble of={change.error} field="inks" />
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { MixChange, Mix as Mixed } from "../../api/client";
+import type { Mixed, PlanChange } from "../../api/client";
 import { useOrders } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
@@ -14,23 +14,20 @@ import { Profile } from "./Profile";
 /** How a picture in many inks is printed: what its method leaves to decide. */
 export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
   const { job, work } = at;
-  const set = (part: MixChange) => work.change.mutate({ mix: part });
+  const set = (part: PlanChange) => work.plan.mutate(part);
   return (
     <Box>
-      <Heading note={NOTES[job.method as keyof typeof NOTES]}>How it is printed</Heading>
+      <Heading note={NOTES[mix.method]}>How it is printed</Heading>
       <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
-        {job.method !== "layers" && (
+        {mix.method !== "layers" && (
           <Field label="Base">
             <Choice
               fontFamily="body"
-              value={mix.base ?? ""}
-              onChange={(e) =>
-                set(
-                  e.target.value === ""
-                    ? { baseByGarment: true }
-                    : { base: e.target.value as NonNullable<Mixed["base"]> },
-                )
-              }
+              value={(mix.method === "process" ? mix.base : mix.inks.base) ?? ""}
+              onChange={(e) => {
+                const base = (e.target.value || null) as "white" | "grey" | "none" | null;
+                set(mix.method === "process" ? { base } : { inks: { base } });
+              }}
             >
               <option value="">what the garment asks</option>
               <option value="white">white</option>
@@ -39,18 +36,12 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
             </Choice>
           </Field>
         )}
-        {job.method === "simulated" && mix.base !== "none" && (
+        {mix.method === "simulated" && mix.inks.base !== "none" && (
           <Field label="Base is laid down in">
             <Choice
               fontFamily="body"
               value={mix.laying ?? ""}
-              onChange={(e) =>
-                set(
-                  e.target.value === ""
-                    ? { layingByGarment: true }
-                    : { laying: e.target.value as NonNullable<Mixed["laying"]> },
-                )
-              }
+              onChange={(e) => set({ laying: (e.target.value || null) as typeof mix.laying })}
             >
               <option value="">what the garment asks</option>
               {(["one stroke", "two strokes", "print, flash, print"] as const).map((way) => (
@@ -59,12 +50,12 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
             </Choice>
           </Field>
         )}
-        {mix.order !== null && mix.order !== undefined && (
+        {mix.method === "simulated" && (
           <Field label="Order of the colours">
             <Choice
               fontFamily="body"
               value={mix.order}
-              onChange={(e) => set({ order: e.target.value as NonNullable<Mixed["order"]> })}
+              onChange={(e) => set({ order: e.target.value as typeof mix.order })}
             >
               {(
                 [
@@ -80,15 +71,15 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
             </Choice>
           </Field>
         )}
-        {mix.squaresDpi !== null && mix.squaresDpi !== undefined && (
+        {mix.method === "index" && (
           <Typed label="Squares an inch" value={mix.squaresDpi} keep={(squaresDpi) => set({ squaresDpi })} />
         )}
-        {mix.diffusion !== null && mix.diffusion !== undefined && (
+        {mix.method === "index" && (
           <Field label="Squares are spread by">
             <Choice
               fontFamily="body"
               value={mix.diffusion}
-              onChange={(e) => set({ diffusion: e.target.value as NonNullable<Mixed["diffusion"]> })}
+              onChange={(e) => set({ diffusion: e.target.value as typeof mix.diffusion })}
             >
               {(["error diffusion", "blue noise"] as const).map((o) => (
                 <option key={o}>{o}</option>
@@ -96,33 +87,33 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
             </Choice>
           </Field>
         )}
-        {mix.angles !== null && mix.angles !== undefined && (
+        {mix.method === "process" && (
           <Field label="Angles">
             <Choice
               fontFamily="body"
               value={mix.angles}
-              onChange={(e) => set({ angles: e.target.value as NonNullable<Mixed["angles"]> })}
+              onChange={(e) => set({ angles: e.target.value as typeof mix.angles })}
             >
               <option value="fan">a fan, off the mesh</option>
               <option value="one angle">one safe angle</option>
             </Choice>
           </Field>
         )}
-        {mix.black !== null && mix.black !== undefined && !mix.profile && (
+        {mix.method === "process" && mix.profile === null && (
           <Typed label="Black takes of the grey, %" value={mix.black} keep={(black) => set({ black })} />
         )}
-        {mix.total !== null && mix.total !== undefined && !mix.profile && (
+        {mix.method === "process" && mix.profile === null && (
           <Typed label="Ink together at most, %" value={mix.total} keep={(total) => set({ total })} />
         )}
-        {mix.layers !== null && mix.layers !== undefined && (
+        {mix.method === "layers" && (
           <Typed label="Layers" value={mix.layers} keep={(layers) => set({ layers: Math.round(layers) })} />
         )}
-        {mix.edge !== null && mix.edge !== undefined && (
+        {mix.method === "layers" && (
           <Field label="Their edges">
             <Choice
               fontFamily="body"
               value={mix.edge}
-              onChange={(e) => set({ edge: e.target.value as NonNullable<Mixed["edge"]> })}
+              onChange={(e) => set({ edge: e.target.value as typeof mix.edge })}
             >
               {(["clean", "soft", "grained"] as const).map((o) => (
                 <option key={o}>{o}</option>
@@ -131,25 +122,25 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
           </Field>
         )}
       </Box>
-      {job.method === "simulated" && (
+      {mix.method === "simulated" && (
         <Box mt="6px">
-          <Tick checked={mix.highlight} set={(highlight) => set({ highlight })}>
+          <Tick checked={mix.inks.highlight} set={(highlight) => set({ inks: { highlight } })}>
             A highlight white, last, over flashed ink
           </Tick>
         </Box>
       )}
-      {job.method === "process" && (
-        <Profile job={job} name={mix.profile ?? null} leave={() => set({ profileOff: true })} />
+      {mix.method === "process" && <Profile job={job} name={mix.profile} leave={() => set({ profile: null })} />}
+      {(mix.method === "simulated" || mix.method === "process") && (
+        <PlateCurves at={at} halves={mix.curves.halves} set={set} />
       )}
-      {(job.method === "simulated" || job.method === "process") && <PlateCurves at={at} mix={mix} set={set} />}
-      {job.method === "simulated" && <Orders at={at} set={set} />}
-      {job.method === "index" && (
+      {mix.method === "simulated" && <Orders at={at} set={set} />}
+      {mix.method === "index" && (
         <a href={`/api/jobs/${job.id}/index-test.pdf`} download className="reach lined">
           Film to try squares of several sizes with, PDF
         </a>
       )}
-      {job.method === "layers" && <Tints mix={mix} set={set} />}
-      <Trouble of={work.change.error} field="mix" />
+      {mix.method === "layers" && mix.tints && <Tints tints={mix.tints} set={set} />}
+      <Trouble of={work.plan.error} />
     </Box>
   );
 }
@@ -182,9 +173,7 @@ function Typed({ label, value, keep }: { label: string; value: number; keep: (va
 }
 
 /** The tints of a chain, each as it looks on white; changed by hand, or proposed anew. */
-function Tints({ mix, set }: { mix: Mixed; set: (part: MixChange) => void }) {
-  const tints = mix.tints;
-  if (!tints) return null;
+function Tints({ tints, set }: { tints: string[]; set: (part: PlanChange) => void }) {
   return (
     <Box mt="14px">
       <Box display="flex" flexWrap="wrap" gap="12px">
@@ -211,7 +200,7 @@ function Tints({ mix, set }: { mix: Mixed; set: (part: MixChange) => void }) {
 }
 
 /** Orders of printing by what the print looks like: the schools, and the best that was found. */
-function Orders({ at, set }: { at: AtHand<"art">; set: (part: MixChange) => void }) {
+function Orders({ at, set }: { at: AtHand<"art">; set: (part: PlanChange) => void }) {
   const [asked, setAsked] = useState(false);
   const { data } = useOrders(at.job, asked);
   if (!asked)
@@ -238,7 +227,9 @@ function Orders({ at, set }: { at: AtHand<"art">; set: (part: MixChange) => void
           <SmallButton
             ml="-10px"
             aria-label={`Print ${one.order === "as listed" ? "in the order found by looking" : one.order}`}
-            onClick={() => set(one.order === "as listed" ? { order: one.order, inks: one.inks } : { order: one.order })}
+            onClick={() =>
+              set(one.order === "as listed" ? { order: one.order, inks: { inks: one.inks } } : { order: one.order })
+            }
           >
             Print so
           </SmallButton>
@@ -249,8 +240,16 @@ function Orders({ at, set }: { at: AtHand<"art">; set: (part: MixChange) => void
 }
 
 /** A curve for each plate: how much its half tone prints, smoothly to both ends; the print beside follows. */
-function PlateCurves({ at, mix, set }: { at: AtHand<"art">; mix: Mixed; set: (part: MixChange) => void }) {
-  const [open, setOpen] = useState(mix.halves.length > 0);
+function PlateCurves({
+  at,
+  halves,
+  set,
+}: {
+  at: AtHand<"art">;
+  halves: Record<string, number>;
+  set: (part: PlanChange) => void;
+}) {
+  const [open, setOpen] = useState(Object.keys(halves).length > 0);
   const [draft, setDraft] = useState<Record<string, number>>({});
   if (!open)
     return (
@@ -264,10 +263,10 @@ function PlateCurves({ at, mix, set }: { at: AtHand<"art">; mix: Mixed; set: (pa
         What a half tone of each plate prints as; 50 % is as it was solved.
       </Text>
       {at.job.plates.map((plate) => {
-        const kept = mix.halves.find((one) => one.ink === plate.name)?.prints ?? 50;
+        const kept = halves[plate.name] ?? 50;
         const keep = () => {
           const prints = draft[plate.name];
-          if (prints !== undefined && prints !== kept) set({ half: { ink: plate.name, prints } });
+          if (prints !== undefined && prints !== kept) set({ curves: { halves: { [plate.name]: prints } } });
         };
         return (
           <Box key={plate.id} onPointerUp={keep} onKeyUp={keep} onBlur={keep}>

@@ -1,12 +1,22 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { JobChange, JobOn } from "../../api/client";
+import type { JobChange, JobOn, Plan } from "../../api/client";
 import { Heading } from "../../ui/Bench";
 import { Choice, Push } from "../../ui/Parts";
 import { SmallButton, Tick } from "../../ui/SmallButton";
 import { Swatch } from "../../ui/Swatch";
 
 /** The flat colours of the art: what prints, what the garment gives, and what is likely the same ink. */
-export function Palette({ job, change }: { job: JobOn<"art">; change: (body: JobChange) => void }) {
+export function Palette({
+  job,
+  plan,
+  change,
+  print,
+}: {
+  job: JobOn<"art">;
+  plan: Extract<Plan, { method: "spot" }>;
+  change: (body: JobChange) => void;
+  print: (ground: boolean) => void;
+}) {
   const named = (hex: string) => job.plates.find((p) => p.artHex === hex)?.name ?? hex;
   return (
     <Box>
@@ -136,7 +146,7 @@ export function Palette({ job, change }: { job: JobOn<"art">; change: (body: Job
           ))}
         </Box>
       )}
-      {(job.groundLeftOpen || job.printGround) && (
+      {(job.groundLeftOpen || plan.printGround) && (
         <Box
           as="label"
           display="flex"
@@ -148,8 +158,8 @@ export function Palette({ job, change }: { job: JobOn<"art">; change: (body: Job
         >
           <input
             type="checkbox"
-            checked={job.printGround}
-            onChange={(e) => change({ printGround: e.target.checked })}
+            checked={plan.printGround}
+            onChange={(e) => print(e.target.checked)}
             className="tick"
           />
           Print the paper round the drawing too

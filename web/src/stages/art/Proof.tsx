@@ -1,6 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { JobOn, Tone, ToneChange } from "../../api/client";
+import type { JobOn, ToneWork, WorkChange } from "../../api/client";
 import { Entry } from "../../ui/Parts";
 import { Slide } from "../../ui/Slide";
 import { SmallButton } from "../../ui/SmallButton";
@@ -19,8 +19,8 @@ export function Proof({
 }: {
   job: JobOn<"art">;
   url: string | undefined;
-  tone: Tone;
-  set: (part: ToneChange) => void;
+  tone: ToneWork;
+  set: (part: WorkChange) => void;
   trouble: string | null;
   garment: string | null;
   tryOn: (hex: string | null) => void;
@@ -43,7 +43,7 @@ export function Proof({
     setBeside((was) => [...was.slice(-3), { hex: garment ?? job.garmentHex, picture }]);
   };
   const give = (place: { x: number; y: number }) => {
-    set({ grounds: [...tone.grounds, { x: Math.round(place.x * 1000) / 1000, y: Math.round(place.y * 1000) / 1000 }] });
+    set({ grounds: [...tone.grounds, [Math.round(place.x * 1000) / 1000, Math.round(place.y * 1000) / 1000]] });
     setTouching(false);
   };
   const steps: Record<string, [number, number]> = {

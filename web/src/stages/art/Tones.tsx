@@ -1,5 +1,5 @@
 import { Box } from "@chakra-ui/react";
-import { type JobOn, Problem, type Tone, type ToneChange } from "../../api/client";
+import { type PlanChange, Problem, type Tonal, type ToneWork, type WorkChange } from "../../api/client";
 import { useMethods, useShop } from "../../api/use";
 import { Heading } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
@@ -16,23 +16,30 @@ import { Gain } from "./Gain";
 /** What is done to the tones: the curve, the ends, the ground, and below them the dots and the inks that carry them. */
 export function Tones({
   at,
-  tone,
+  plan,
+  tones,
   curve,
   set,
 }: {
   at: AtHand<"art">;
-  tone: Tone;
+  plan: Tonal;
+  /** Those at hand: what is kept, and what was changed since. */
+  tones: ToneWork;
   curve: number[];
-  set: (part: ToneChange) => void;
+  set: (part: WorkChange) => void;
 }) {
   const { job, work } = at;
-  const hasDots = job.method !== "index" && job.method !== "layers";
   const lights = useMethods(job).data?.lights ?? [];
   return (
     <>
       <Box>
         <Heading>Tones</Heading>
-        <Curve points={tone.bend} curve={curve} lights={lights} set={(bend) => set({ bend })} />
+        <Curve
+          points={tones.bend.points.map(([x = 0, y = 0]) => ({ x, y }))}
+          curve={curve}
+          lights={lights}
+          set={(points) => set({ bend: { points: points.map(({ x, y }) => [x, y]) } })}
+        />
         <Box display="flex" flexDirection="column" gap="2px" mt="8px">
           <Slide
             label="Darkest"
@@ -41,8 +48,8 @@ export function Tones({
             most={90}
             step={1}
             digits={0}
-            value={tone.darkest}
-            set={(v) => set({ darkest: Math.min(v, tone.lightest - 5) })}
+            value={tones.darkest}
+            set={(v) => set({ darkest: Math.min(v, tones.lightest - 5) })}
           />
           <Slide
             label="Lightest"
@@ -51,8 +58,8 @@ export function Tones({
             most={100}
             step={1}
             digits={0}
-            value={tone.lightest}
-            set={(v) => set({ lightest: Math.max(v, tone.darkest + 5) })}
+            value={tones.lightest}
+            set={(v) => set({ lightest: Math.max(v, tones.darkest + 5) })}
           />
           <Slide
             label="Middle"
@@ -60,8 +67,8 @@ export function Tones({
             least={0.3}
             most={3}
             step={0.05}
-            value={tone.middleTone}
-            set={(middleTone) => set({ middleTone })}
+            value={tones.middle}
+            set={(middle) => set({ middle })}
           />
           <Slide
             label="Crispness"
@@ -70,18 +77,16 @@ export function Tones({
             most={100}
             step={5}
             digits={0}
-            value={tone.crisp}
+            value={tones.crisp}
             set={(crisp) => set({ crisp })}
           />
         </Box>
-        {["tone.bend", "tone.levels", "tone.middle", "tone.crisp", "tone.grounds"].map((f) => (
-          <At key={f} of={work.change.error} field={f} />
-        ))}
+        <At of={work.plan.error} field="work" />
       </Box>
-      {hasDots && <Dots at={at} tone={tone} />}
-      {hasDots && <Gain job={job} tone={tone} />}
-      {!job.mix && (
-        <Inks job={job} tone={tone} set={(tone) => work.change.mutate({ tone })} error={work.change.error} />
+      {"dots" in plan && <Dots at={at} dots={plan.dots} />}
+      {"dots" in plan && job.gain && <Gain job={job} gain={job.gain} />}
+      {(plan.method === "one ink" || plan.method === "two-tone") && (
+        <Inks plan={plan} set={work.plan.mutate} error={work.plan.error} />
       )}
     </>
   );
@@ -94,21 +99,32 @@ function At({ of, field }: { of: unknown; field: string }) {
   return here ? <Trouble of={of} /> : null;
 }
 
+type PlannedDots = Extract<Tonal, { method: "one ink" }>["dots"];
+
 /** Ruling, angle and shape of the dots, and the tones that the mesh holds of them. */
-function Dots({ at, tone }: { at: AtHand<"art">; tone: Tone }) {
+function Dots({ at, dots }: { at: AtHand<"art">; dots: PlannedDots }) {
   const { job, work } = at;
-  const [lpi, setLpi] = useFollowing(String(tone.lpi));
-  const [angle, setAngle] = useFollowing(String(tone.angleDeg));
-  const [from, setFrom] = useFollowing(String(tone.holdsFrom));
-  const [to, setTo] = useFollowing(String(tone.holdsTo));
-  const keep = (field: "lpi" | "angleDeg" | "holdsFrom" | "holdsTo", text: string, was: number) => {
+  const { halftone, range } = dots;
+  const [lpi, setLpi] = useFollowing(String(halftone.lpi));
+  const [angle, setAngle] = useFollowing(String(halftone.angleDeg));
+  const [from, setFrom] = useFollowing(String(range.lightest));
+  const [to, setTo] = useFollowing(String(range.darkest));
+  const keep = (text: string, was: number, change: (value: number) => PlanChange) => {
     const value = numberTyped(text);
     if (value !== null && Math.abs(value - was) < 1e-6) return;
-    // Both ends go together, each as it stands in its field.
-    const ends = { holdsFrom: numberTyped(from) ?? tone.holdsFrom, holdsTo: numberTyped(to) ?? tone.holdsTo };
-    const both = field in ends ? ends : {};
-    work.change.mutate({ tone: { ...both, [field]: value ?? Number.NaN } });
+    work.plan.mutate(change(value ?? Number.NaN));
   };
+  const keepLpi = () => keep(lpi, halftone.lpi, (value) => ({ dots: { halftone: { lpi: value } } }));
+  const keepAngle = () => keep(angle, halftone.angleDeg, (value) => ({ dots: { halftone: { angleDeg: value } } }));
+  // Both ends go together, each as it stands in its field.
+  const keepFrom = () =>
+    keep(from, range.lightest, (lightest) => ({
+      dots: { range: { lightest, darkest: numberTyped(to) ?? range.darkest } },
+    }));
+  const keepTo = () =>
+    keep(to, range.darkest, (darkest) => ({
+      dots: { range: { lightest: numberTyped(from) ?? range.lightest, darkest } },
+    }));
   return (
     <Box>
       <Heading
@@ -133,8 +149,8 @@ function Dots({ at, tone }: { at: AtHand<"art">; tone: Tone }) {
             inputMode="decimal"
             value={lpi}
             onChange={(e) => setLpi(e.target.value)}
-            onBlur={() => keep("lpi", lpi, tone.lpi)}
-            onKeyDown={(e) => e.key === "Enter" && keep("lpi", lpi, tone.lpi)}
+            onBlur={keepLpi}
+            onKeyDown={(e) => e.key === "Enter" && keepLpi()}
           />
         </Field>
         <Field label="Angle, °">
@@ -142,15 +158,15 @@ function Dots({ at, tone }: { at: AtHand<"art">; tone: Tone }) {
             inputMode="decimal"
             value={angle}
             onChange={(e) => setAngle(e.target.value)}
-            onBlur={() => keep("angleDeg", angle, tone.angleDeg)}
-            onKeyDown={(e) => e.key === "Enter" && keep("angleDeg", angle, tone.angleDeg)}
+            onBlur={keepAngle}
+            onKeyDown={(e) => e.key === "Enter" && keepAngle()}
           />
         </Field>
         <Field label="Shape">
           <Choice
             fontFamily="body"
-            value={tone.dot}
-            onChange={(e) => work.change.mutate({ tone: { dot: e.target.value as Tone["dot"] } })}
+            value={dots.dot}
+            onChange={(e) => work.plan.mutate({ dots: { dot: e.target.value as PlannedDots["dot"] } })}
           >
             {(["round", "ellipse", "line"] as const).map((shape) => (
               <option key={shape}>{shape}</option>
@@ -158,44 +174,28 @@ function Dots({ at, tone }: { at: AtHand<"art">; tone: Tone }) {
           </Choice>
         </Field>
         <Field label="Held from, %">
-          <Entry
-            inputMode="decimal"
-            value={from}
-            onChange={(e) => setFrom(e.target.value)}
-            onBlur={() => keep("holdsFrom", from, tone.holdsFrom)}
-          />
+          <Entry inputMode="decimal" value={from} onChange={(e) => setFrom(e.target.value)} onBlur={keepFrom} />
         </Field>
         <Field label="to, %">
-          <Entry
-            inputMode="decimal"
-            value={to}
-            onChange={(e) => setTo(e.target.value)}
-            onBlur={() => keep("holdsTo", to, tone.holdsTo)}
-          />
+          <Entry inputMode="decimal" value={to} onChange={(e) => setTo(e.target.value)} onBlur={keepTo} />
         </Field>
       </Box>
-      {["tone.lpi", "tone.angleDeg", "tone.holds", "tone.tones"].map((f) => (
-        <At key={f} of={work.change.error} field={f} />
-      ))}
+      <At of={work.plan.error} field="dots" />
     </Box>
   );
 }
 
-function Inks({
-  job,
-  tone,
-  set,
-  error,
-}: {
-  job: JobOn<"art">;
-  tone: Tone;
-  set: (part: ToneChange) => void;
-  error: unknown;
-}) {
+type FewInks = Extract<Tonal, { method: "one ink" | "two-tone" }>;
+
+function Inks({ plan, set, error }: { plan: FewInks; set: (change: PlanChange) => void; error: unknown }) {
   const shelf = useShop().data?.inks ?? [];
-  const pick = (label: string, field: "ink" | "darkInk" | "lightInk", usual: string) => (
+  const pick = (label: string, field: "ink" | "dark" | "light", now: number | null, usual: string) => (
     <Field label={label}>
-      <Choice fontFamily="body" value={tone[field] ?? 0} onChange={(e) => set({ [field]: Number(e.target.value) })}>
+      <Choice
+        fontFamily="body"
+        value={now ?? 0}
+        onChange={(e) => set({ [field]: Number(e.target.value) || null } as PlanChange)}
+      >
         <option value={0}>{usual}</option>
         {shelf.map((ink) => (
           <option key={ink.id} value={ink.id}>
@@ -209,23 +209,17 @@ function Inks({
     <Box>
       <Heading>Inks</Heading>
       <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
-        {job.method === "one ink" ? (
-          pick("Prints in", "ink", "furthest from the garment")
+        {plan.method === "one ink" ? (
+          pick("Prints in", "ink", plan.ink, "furthest from the garment")
         ) : (
           <>
-            {pick("Dark ink", "darkInk", "the darkest of the shelf")}
-            {pick("Light ink", "lightInk", "the lightest of the shelf")}
+            {pick("Dark ink", "dark", plan.dark, "the darkest of the shelf")}
+            {pick("Light ink", "light", plan.light, "the lightest of the shelf")}
             <Field label="Between them stands">
               <Choice
                 fontFamily="body"
-                value={tone.middle ?? ""}
-                onChange={(e) =>
-                  set(
-                    e.target.value === ""
-                      ? { middleByArt: true }
-                      : { middle: e.target.value as NonNullable<Tone["middle"]> },
-                  )
-                }
+                value={plan.middle ?? ""}
+                onChange={(e) => set({ middle: (e.target.value || null) as typeof plan.middle })}
               >
                 <option value="">what the picture is</option>
                 <option value="garment">the garment</option>
@@ -235,14 +229,8 @@ function Inks({
             <Field label="Light ink is laid down in">
               <Choice
                 fontFamily="body"
-                value={tone.laying ?? ""}
-                onChange={(e) =>
-                  set(
-                    e.target.value === ""
-                      ? { layingByGarment: true }
-                      : { laying: e.target.value as NonNullable<Tone["laying"]> },
-                  )
-                }
+                value={plan.laying ?? ""}
+                onChange={(e) => set({ laying: (e.target.value || null) as typeof plan.laying })}
               >
                 <option value="">what the garment asks</option>
                 {(["one stroke", "two strokes", "print, flash, print"] as const).map((way) => (
@@ -250,27 +238,27 @@ function Inks({
                 ))}
               </Choice>
             </Field>
-            <HeldBack key={String(job.tone?.holdBackMm)} tone={tone} set={set} />
+            <HeldBack key={String(plan.holdBackMm)} mm={plan.holdBackMm} set={(holdBackMm) => set({ holdBackMm })} />
           </>
         )}
       </Box>
-      {["tone.ink", "tone.darkInk", "tone.lightInk", "tone.holdBack", "inks"].map((f) => (
+      {["ink", "dark", "light", "holdBackMm", "middle", "laying"].map((f) => (
         <At key={f} of={error} field={f} />
       ))}
     </Box>
   );
 }
 
-/** How far the light dots keep from the dark ones. */
-function HeldBack({ tone, set }: { tone: Tone; set: (part: ToneChange) => void }) {
+/** How far the light dots keep from the dark ones; null for one film pixel. */
+function HeldBack({ mm: kept, set }: { mm: number | null; set: (mm: number | null) => void }) {
   const { fromField, lengthUnit } = useHabits();
-  const [text, setText] = useLengthText(tone.holdBackMm ?? 0);
-  const byFilm = tone.holdBackMm === null || tone.holdBackMm === undefined;
+  const [text, setText] = useLengthText(kept ?? 0);
+  const byFilm = kept === null;
   const keep = () => {
     const mm = fromField(text);
-    if (!byFilm && Math.abs(mm - (tone.holdBackMm ?? 0)) < 0.0005) return;
+    if (!byFilm && Math.abs(mm - kept) < 0.0005) return;
     if (byFilm && text.trim() === "0") return;
-    set({ holdBackMm: mm });
+    set(mm);
   };
   return (
     <Box gridColumn="1 / -1" display="grid" gridTemplateColumns="1fr 1fr" gap="14px" alignItems="end">
@@ -283,7 +271,7 @@ function HeldBack({ tone, set }: { tone: Tone; set: (part: ToneChange) => void }
           onKeyDown={(e) => e.key === "Enter" && keep()}
         />
       </Field>
-      {!byFilm && <SmallButton onClick={() => set({ holdBackByFilm: true })}>One film pixel</SmallButton>}
+      {!byFilm && <SmallButton onClick={() => set(null)}>One film pixel</SmallButton>}
     </Box>
   );
 }

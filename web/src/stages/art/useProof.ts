@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from "react";
-import { api, type Tone, type ToneChange } from "../../api/client";
+import { api, type ToneWork, type WorkChange } from "../../api/client";
 
 /** What the tones at hand would print: asked of the shop with every change, the last answer wins. */
 export function useProof(
   jobId: number,
-  draft: ToneChange,
+  draft: WorkChange,
   garmentHex: string | null,
   uncorrected: boolean,
   stamp: string,
@@ -13,7 +13,7 @@ export function useProof(
   const [trouble, setTrouble] = useState<string | null>(null);
   const asked = useRef(0);
   const solved = useRef<string | null>(null);
-  const body = JSON.stringify({ tone: draft, ...(garmentHex === null ? {} : { garmentHex }), uncorrected });
+  const body = JSON.stringify({ plan: { work: draft }, ...(garmentHex === null ? {} : { garmentHex }), uncorrected });
   useEffect(() => {
     const turn = ++asked.current;
     const look = async (glance: boolean) => {
@@ -47,9 +47,9 @@ export function useProof(
 }
 
 /** The tones at hand: those that are kept, and what was changed since. */
-export const withDraft = (kept: Tone, draft: ToneChange): Tone => ({
+export const withDraft = (kept: ToneWork, draft: WorkChange): ToneWork => ({
   ...kept,
   ...(Object.fromEntries(
     Object.entries(draft).filter(([, value]) => value !== undefined && value !== null),
-  ) as Partial<Tone>),
+  ) as Partial<ToneWork>),
 });

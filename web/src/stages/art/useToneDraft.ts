@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import type { JobOn, ToneChange } from "../../api/client";
+import type { JobOn, Tonal, WorkChange } from "../../api/client";
 import type { JobWork } from "../../api/use";
 
 /** Hands at rest for so long: what was set is kept. */
@@ -7,19 +7,19 @@ const REST_MS = 600;
 
 /** What was changed of the tones and not kept yet: it is kept by itself as soon as the hands rest. */
 export function useToneDraft(job: JobOn<"art">, work: JobWork) {
-  const [draft, setDraft] = useState<ToneChange>({});
-  const latest = useRef<ToneChange>({});
+  const [draft, setDraft] = useState<WorkChange>({});
+  const latest = useRef<WorkChange>({});
   const rest = useRef<ReturnType<typeof setTimeout> | null>(null);
-  const change = work.change;
+  const change = work.plan;
   const send = () => {
-    const tone = latest.current;
-    if (Object.keys(tone).length === 0) return;
+    const tones = latest.current;
+    if (Object.keys(tones).length === 0) return;
     latest.current = {};
-    change.mutate({ tone }, { onError: () => setDraft({}) });
+    change.mutate({ work: tones }, { onError: () => setDraft({}) });
   };
   const keep = useRef(send);
   keep.current = send;
-  const set = (part: ToneChange) => {
+  const set = (part: WorkChange) => {
     latest.current = { ...latest.current, ...part };
     setDraft((was) => ({ ...was, ...part }));
     if (rest.current) clearTimeout(rest.current);
@@ -33,9 +33,9 @@ export function useToneDraft(job: JobOn<"art">, work: JobWork) {
     },
     [],
   );
-  const stamp = JSON.stringify(job.tone);
+  const stamp = JSON.stringify((job.plan as Tonal).work);
   useEffect(() => {
     if (Object.keys(latest.current).length === 0) setDraft({});
   }, [stamp]);
-  return { draft, set, stamp };
+  return { draft, set };
 }

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Shop\Job;
+
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\Positive;
+use Ektype\Core\Separation\SpotPlan;
+
+/** What told apart the separations of plans of the first version; it must not change: stored keys are compared with it. */
+final class FirstKey
+{
+    /** @param array<array-key, mixed> $stored the plan as it stands in the database */
+    public static function of(Job $job, MethodName $method, array $stored): string
+    {
+        $framing = KeptFraming::written($job->framing());
+        $plan = $job->spotPlan();
+        $paths = array_map(static fn (Positive $positive): string => $positive->path, $plan->positives);
+
+        return hash('sha256', serialize($method === MethodName::Spot ? self::spot($job, $plan, $framing, $paths) : [
+            $job->art->path,
+            $job->widthMm,
+            $job->garmentHex,
+            $job->substrate->drinksInk(),
+            $job->filmProfile()->dpi,
+            $framing,
+            $method->value,
+            $stored,
+            // Plates that were drawn by hand join a chain of layers.
+            ...$method === MethodName::Layers ? [$paths] : [],
+        ]));
+    }
+
+    /**
+     * @param array<string, mixed> $framing
+     * @param list<string>         $paths
+     *
+     * @return list<mixed>
+     */
+    private static function spot(Job $job, SpotPlan $plan, array $framing, array $paths): array
+    {
+        return [
+            $job->art->path,
+            $job->widthMm,
+            $job->garmentHex,
+            $plan->chokeMm,
+            $job->trapMm(),
+            $job->filmProfile()->dpi,
+            $framing,
+            $plan->inks,
+            $plan->printGround,
+            $plan->merges,
+            $plan->leftOpen,
+            $plan->splits,
+            $plan->locks,
+            $plan->highlights,
+            $plan->onBase,
+            $plan->overprints,
+            $plan->thicken,
+            $plan->baseFrom,
+            $paths,
+            ...$plan->tints === [] ? [] : [$plan->tints, $plan->tintDots()],
+        ];
+    }
+}
