@@ -8,7 +8,7 @@ test("the inks of a picture are chosen on the line, one is dropped, and the plat
   await page.goto("/jobs/5/art?look=inks");
   const line = page.getByRole("group", { name: "Prints by their number of screens" });
   await expect(line.getByRole("button").first()).toBeVisible({ timeout: 60_000 });
-  const kept = (await (await page.request.get(`${api}/art/bench`)).json()).mix.inks as number[];
+  const kept = (await (await page.request.get(`${api}/art/bench`)).json()).plan.inks.inks as number[];
   await expect(line.getByRole("button", { name: new RegExp(` ?${kept.length + 1} screens`) })).toHaveAttribute("aria-pressed", "true");
 
   // One more by the keys alone; its numbers are there at once, and it is nearer.
@@ -18,7 +18,7 @@ test("the inks of a picture are chosen on the line, one is dropped, and the plat
   await page.keyboard.press("Enter");
   await expect.poll(async () => Number((await off.textContent())?.replace(/[^\d.]/g, ""))).toBeLessThan(before);
   await page.getByRole("button", { name: `Take these ${kept.length + 1} inks` }).click();
-  await expect.poll(async () => (await (await page.request.get(`${api}/art/bench`)).json()).mix.inks.length).toBe(kept.length + 1);
+  await expect.poll(async () => (await (await page.request.get(`${api}/art/bench`)).json()).plan.inks.inks.length).toBe(kept.length + 1);
   await page.getByRole("button", { name: /^Separate/ }).first().click();
   await expect.poll(async () => (await (await page.request.get(api)).json()).separationCurrent, { timeout: 120_000 }).toBe(true);
   expect((await (await page.request.get(api)).json()).plates.length).toBe(kept.length + 2);

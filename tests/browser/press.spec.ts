@@ -140,17 +140,77 @@ test("an order is tried by keys before it is taken, and taken back", async ({ pa
 test("a seam lifts off-contact, a pushed stroke turns the squeegee round, a probe makes flash times the shop’s own", async ({ page }) => {
   await page.goto("/jobs/2/press?look=set-up&plate=2");
   await expect(page.getByRole("img", { name: /^The press from above: head 1 Base white/ })).toBeVisible();
-  const flat = (await (await page.request.get("/api/jobs/2/press")).json()).plates.find((plate: { id: number }) => plate.id === 2).screen.offContactMm as number;
+  const flat = (await (await page.request.get("/api/jobs/2/press")).json()).plates.find((plate: { id: number }) => plate.id === 2).print.standing.offContactMm as number;
   await expect(page.getByText(`${flat.toFixed(1)} mm`, { exact: true }).first()).toBeVisible();
   await page.getByLabel("Seam or zip under a screen").fill("1,5");
   await page.keyboard.press("Enter");
   await expect(page.getByText(`${(flat + 1.5).toFixed(1)} mm`, { exact: true }).first()).toBeVisible();
   await page.getByLabel("Strokes").selectOption("push");
   await page.getByLabel("Screens are fitted to").selectOption("printed marks");
-  await expect(page.getByText(/^Set it back .* towards you/)).toBeVisible();
+  await expect(page.getByText(/^set it back .* towards you/i)).toBeVisible();
   await page.getByRole("button", { name: "Flash and rhythm" }).click();
   await page.getByLabel("Under it, s").fill("3");
   await page.getByLabel("Ink then, °C").fill("114");
   await page.getByRole("button", { name: "Keep this reading" }).click();
   await expect(page.getByText(/1 readings? of this press/).first()).toBeVisible();
+});
+
+test("every page tells the same print of every job of the demo: strokes, flashes, grams, seconds", async ({ page }) => {
+  const get = async (path: string) => (await page.request.get(path)).json();
+  for (const { id } of (await get("/api/jobs")).jobs) {
+    const [head, press, run, art] = await Promise.all(
+      ["", "/press", "/run", "/art/bench"].map((stage) => get(`/api/jobs/${id}${stage}`)),
+    );
+    if (head.plates.length === 0) continue;
+    let grams = 0;
+    for (const [i, { print }] of press.plates.entries()) {
+      const [plate, line] = [head.plates[i], run.runs[i]];
+      expect([print.id, print.laying, print.stroke.hardness, print.flash?.dwellS ?? null]).toEqual([line.id, line.strokes, line.squeegee, line.dwellS]);
+      expect([print.step.flashAfter, print.step.flashReason, print.step.reason]).toEqual([plate.flashAfter, plate.flashReason, plate.orderReason]);
+      expect(print.standing.offContactMm).toBeCloseTo(plate.offContact.value, 9);
+      expect(head.quantity * print.gramsEach).toBeCloseTo(line.grams, 9);
+      const here = (await get(`/api/plates/${plate.id}/meshes`)).find((row: { here: boolean }) => row.here);
+      expect(here.grams.value).toBeCloseTo(line.grams, 9);
+      grams += line.grams;
+    }
+    const same = run.garments.find((g: { line: { hex: string } }) => g.line.hex === head.garmentHex) ?? run.garments[0];
+    const seconds = press.rhythm?.pace.secondsAPiece ?? same.change.secondsAPiece;
+    if (same.change.leftOut.length === 0) {
+      expect(same.change.secondsAPiece, `job ${id}`).toBeCloseTo(seconds, 9);
+      if (run.garments.length === 1) expect(same.change.inkGrams).toBeCloseTo(grams, 6);
+    }
+    const orders = await get(`/api/jobs/${id}/press-orders`);
+    if (orders.now) expect(orders.now.seconds).toBeCloseTo(seconds, 9);
+    // The estimate of the way that was taken is that of its plates.
+    if (head.separationCurrent) {
+      const offer = await get(`/api/jobs/${id}/method/${encodeURIComponent(art.plan.method)}`);
+      expect(Math.abs(offer.secondsAShirt - seconds)).toBeLessThanOrEqual(0.5);
+    }
+    // What the bench of the art says of the dots is what their screens say.
+    if (art.patternsSay !== "") {
+      const loudest = await Promise.all(
+        head.plates.map(async (p: { id: number }) => (await get(`/api/plates/${p.id}/moire`)).says as string),
+      );
+      if (art.patternsSay.startsWith("Calm")) for (const says of loudest) expect(says).toContain("Calm");
+      else expect(loudest.some((says) => art.patternsSay.toLowerCase().endsWith(says.toLowerCase()))).toBe(true);
+    }
+  }
+});
+
+test("the hand overrules the print of a plate, it is marked, and given back to the rule", async ({ page }) => {
+  await page.goto("/jobs/2/press?look=set-up&plate=1");
+  const rows = page.getByRole("list", { name: "How Base white is printed" });
+  await rows.getByRole("button", { name: "Set Strokes" }).press("Enter");
+  await rows.getByRole("combobox", { name: "Strokes" }).selectOption("one stroke");
+  await expect(rows.getByText("by hand; the rule says two strokes")).toBeVisible();
+  await expect(rows.getByRole("button", { name: "Set Strokes" })).toBeFocused();
+  await rows.getByRole("button", { name: "Set Off-contact" }).click();
+  await rows.getByRole("textbox", { name: "Off-contact" }).fill("40");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("alert").first()).toContainText("must lie from 0.5 to 15 mm");
+  await page.goto("/jobs/2/run");
+  await expect(page.getByText("Base white, one stroke, squeegee 60–65")).toBeVisible();
+  await page.goto("/jobs/2/press?look=set-up&plate=1");
+  await page.getByRole("button", { name: /^As the rule.*Strokes/ }).click();
+  await expect(rows.getByText("Dark cloth: two strokes, then one flash.")).toBeVisible();
 });

@@ -80,7 +80,7 @@ test("another way to print a picture is taken by touch, and what the first one h
   const api = await dropped(page, "#a02028");
   await page.keyboard.press("a");
   await page.getByRole("slider", { name: "Crispness" }).fill("40");
-  await expect.poll(async () => (await (await page.request.get(`${api}/art/bench`)).json()).tone.crisp).toBe(40);
+  await expect.poll(async () => (await (await page.request.get(`${api}/art/bench`)).json()).plan.work.crisp).toBe(40);
   await page.getByRole("button", { name: "Other ways to print it" }).click();
   const way = (name: RegExp) => page.getByRole("button", { name });
   await way(/^One ink/).click();
@@ -96,7 +96,7 @@ test("another way to print a picture is taken by touch, and what the first one h
   await expect(aim).toBeFocused();
   for (let i = 0; i < 23; i++) await page.keyboard.press("ArrowUp");
   await page.keyboard.press("Enter");
-  await expect.poll(async () => (await (await page.request.get(`${api}/art/bench`)).json()).tone.grounds.length).toBe(1);
+  await expect.poll(async () => (await (await page.request.get(`${api}/art/bench`)).json()).plan.work.grounds.length).toBe(1);
   const print = page.getByRole("img", { name: /^The print of Hill Fort/ });
   await expect
     .poll(async () => {
@@ -133,5 +133,5 @@ test("a gain chart comes as a film, is read on the simulated press and scanner, 
   await page.getByRole("button", { name: "Leave the gain in, to compare" }).click();
   await expect(page.getByRole("button", { name: "Seen with its gain left in" })).toHaveAttribute("aria-pressed", "true");
   await expect(page.getByRole("img", { name: /^The print of Hill Fort/ })).not.toHaveAttribute("src", before ?? "");
-  expect((await (await page.request.get(`${api}/art/bench`)).json()).tone.gain.source).toContain("simulated");
+  expect((await (await page.request.get(`${api}/art/bench`)).json()).gain.source).toContain("simulated");
 });
