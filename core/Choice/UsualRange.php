@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Choice;
 
-use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Ink\Vehicle;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Substrate;
@@ -28,8 +28,10 @@ final readonly class UsualRange
 
     public static function of(MeshQuestion $q): self
     {
+        $pigment = $q->ink->traits()->mesh();
+
         return match (true) {
-            $q->ink->isCoarse() => self::coarse($q->ink),
+            $pigment !== null => new self($pigment->from, $pigment->to, $pigment->says),
             $q->substrate === Substrate::Paper => $q->role === PlateRole::Colour
                 ? new self(195, 305, 'paper with thin ink')
                 : new self(155, 230, 'opaque white on paper'),
@@ -44,7 +46,7 @@ final readonly class UsualRange
                 new self(200, 255, 'a fine highlight'),
             ),
             $q->lpi !== null => self::tone($q->lpi),
-            $q->ink === InkKind::WaterBased && $q->substrate->isSoft() => self::between(
+            $q->ink->traits()->vehicle() === Vehicle::Water && $q->substrate->isSoft() => self::between(
                 $q,
                 new self(155, 230, 'water-based ink on soft cloth'),
                 new self(200, 255, 'fine spot colour'),
@@ -54,15 +56,6 @@ final readonly class UsualRange
                 new self(110, 165, 'bold spot colour on garments'),
                 new self(200, 255, 'fine spot colour'),
             ),
-        };
-    }
-
-    private static function coarse(InkKind $ink): self
-    {
-        return match ($ink) {
-            InkKind::Glitter => new self(25, 61, 'glitter, whose flakes need openings three times their size'),
-            InkKind::Puff => new self(61, 110, 'puff and the base under it'),
-            default => new self(86, 125, 'metallic ink'),
         };
     }
 

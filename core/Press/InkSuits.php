@@ -24,9 +24,7 @@ final class InkSuits
     public static function says(array $names, array $inks, array $roles, Substrate $substrate): array
     {
         $called = static fn (array $plates): string => implode(', ', array_unique(array_intersect_key($names, $plates)));
-        $of = static fn (InkKind ...$kinds): string => $called(array_filter($inks, static fn (InkKind $k): bool => \in_array($k, $kinds, true)));
         $bases = $called(array_filter($roles, static fn (PlateRole $r): bool => $r === PlateRole::Base));
-        $oil = $of(InkKind::Plastisol, InkKind::Glitter, InkKind::Puff, InkKind::Metallic);
         $says = [];
         if ($substrate === Substrate::Polyester || $substrate === Substrate::TriBlend) {
             $says[] = \sprintf('Dye of polyester wanders into hot ink: low-bleed, low-cure ink%s, the least heat that cures, and no hot stacks.', $bases === '' ? '' : ', for '.$bases.' above all');
@@ -38,24 +36,11 @@ final class InkSuits
         if ($heat !== null) {
             $says[] = \sprintf('%s suffers above about %d °C, trims and zips sooner: the sheet of the garment says.', ucfirst($substrate->value), $heat);
         }
-        $special = $of(InkKind::Puff, InkKind::Glitter, InkKind::Metallic);
-        if ($special !== '') {
-            $says[] = $special.': special inks print last, or the next screen presses them flat.';
-        }
-        $water = $of(InkKind::WaterBased);
-        if ($water !== '') {
-            $says[] = $water.': water-based ink dries in the mesh; flood after every stroke, mist it, and let it stand where you see it.';
-        }
-        if ($oil !== '') {
-            $says[] = 'Stir plastisol and let it come to the room’s warmth: cold ink drags.'.($bases === '' ? '' : ' No reducer into '.$bases.': it spoils its hiding.');
+        foreach (array_unique($inks, \SORT_REGULAR) as $kind) {
+            $plates = $called(array_filter($inks, static fn (InkKind $k): bool => $k === $kind));
+            $says = [...$says, ...$kind->traits()->suits($plates, $bases, $substrate)];
         }
 
-        return $says;
-    }
-
-    /** Whether an ink needs to stand where the operator sees it. */
-    public static function wantsWatching(InkKind $ink): bool
-    {
-        return \in_array($ink, [InkKind::WaterBased, InkKind::Solvent, InkKind::Metallic], true);
+        return array_values(array_unique($says));
     }
 }

@@ -12,7 +12,6 @@ use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Strokes;
 use Ektype\Core\Press\HeadPlace;
 use Ektype\Core\Press\HeadPlan;
-use Ektype\Core\Press\InkSuits;
 use Ektype\Core\Press\OffContact;
 use Ektype\Core\Press\PlateToOrder;
 use Ektype\Core\Press\PressStation;
@@ -147,7 +146,7 @@ final class PrintLaw
             array_map(static fn (PrintStep $s, int $i): PrintStep => new PrintStep($i, $s->reason, $s->flashAfter, $s->flashReason), $steps, array_keys($steps)),
             array_map(static fn (PlateToPrint $p): string => $p->name, $job->plates),
             array_map(static fn (PlateToPrint $p): ?Lab => $p->role === PlateRole::Base ? null : $p->drawn->colour, $job->plates),
-            array_map(static fn (PlateToPrint $p): bool => InkSuits::wantsWatching($p->ink->kind), $job->plates),
+            array_map(static fn (PlateToPrint $p): bool => $p->ink->kind->traits()->wantsWatching(), $job->plates),
         );
         $says = $plan->says;
         $heads = $taken = [];

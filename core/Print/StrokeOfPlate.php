@@ -74,7 +74,7 @@ final readonly class StrokeOfPlate
         $pressure = $said->of('pressure', $byHand->pressure, $heavy ? Pressure::Firm : Pressure::Light, $heavy
             ? 'a base through coarse mesh: firm and even, the blade not bent'
             : ($drawn->tones ? 'a light hand on tone always: more spreads dots' : 'no harder than the ink clears: more drives it through the cloth'));
-        $flood = $said->of('flood', $byHand->flood, true, $ink->driesInMesh() ? 'or its ink dries in the mesh' : 'the mesh is full before each stroke');
+        $flood = $said->of('flood', $byHand->flood, true, $ink->traits()->driesInMesh() ? 'or its ink dries in the mesh' : 'the mesh is full before each stroke');
         $width = self::MADE_MM * ceil(($artWidthMm + 2 * self::BEYOND_MM) / self::MADE_MM);
         $most = $insideMm === null ? \INF : $insideMm - 2 * self::CLEAR_MM;
         $fits = $artWidthMm + 2 * self::LEAST_BEYOND_MM <= $most;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Screen;
 
 use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Ink\Vehicle;
 
 /** What a hardened stencil withstands in a run, as its data sheet has it. */
 enum StencilResists: string
@@ -27,8 +28,8 @@ enum StencilResists: string
     /** What an ink does to it, told before it is burned; empty where it stands. */
     public function against(InkKind $ink, string $emulsion): string
     {
-        $water = $ink === InkKind::WaterBased;
-        $solvent = $ink === InkKind::Solvent;
+        $water = $ink->traits()->vehicle() === Vehicle::Water;
+        $solvent = $ink->traits()->vehicle() === Vehicle::Solvent;
         $with = $emulsion === '' ? 'This emulsion' : $emulsion;
 
         return match (true) {

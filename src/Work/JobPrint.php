@@ -10,7 +10,6 @@ use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\BegunPlan;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\GivenInk;
@@ -28,7 +27,7 @@ final readonly class JobPrint
     {
         $shelf = [];
         foreach ($this->inks->all() as $ink) {
-            $shelf[$ink->idOrFail()] = new GivenInk($ink->name, Srgb::fromHex($ink->hex), $ink->hiding, $ink->kind === InkKind::Transparent);
+            $shelf[$ink->idOrFail()] = new GivenInk($ink->name, Srgb::fromHex($ink->hex), $ink->hiding, $ink->kind->traits()->isTransparent());
         }
 
         return new PrintWanted(

@@ -95,7 +95,7 @@ final readonly class SeeOrders
             $p->coveragePct / 100,
             $p->hiding(),
             $book->mesh($i)->threadsPerCm,
-            ($p->ink->kind ?? InkKind::Plastisol) === InkKind::Puff,
+            ($p->ink->kind ?? InkKind::Plastisol)->traits()->isRaised(),
             $contacts->touches[$i],
             $contacts->overlaps[$i],
         ), $book->plates, array_keys($book->plates));

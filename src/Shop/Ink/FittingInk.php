@@ -7,7 +7,6 @@ namespace Ektype\App\Shop\Ink;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Ink\InkKind;
 
 /** The ink of the shelf that a new plate is proposed. */
 final class FittingInk
@@ -36,7 +35,7 @@ final class FittingInk
         foreach ($shelf as $ink) {
             $distance = Ciede2000::between($lab, Lab::of(Srgb::fromHex($ink->hex)));
             // A transparent ink looks so only on white.
-            if ($ink->kind !== InkKind::Transparent && $distance < $least) {
+            if (!$ink->kind->traits()->isTransparent() && $distance < $least) {
                 $least = $distance;
                 $nearest = $ink;
             }

@@ -47,8 +47,9 @@ final class OnPressTest extends TestCase
             self::assertSame($place->plate === 2, $place->number === 1);
         }
         self::assertSame([5, 6, 1, 2], array_map(static fn (HeadPlace $h): int => $h->number, $plan->places), 'all follow each other round');
-        self::assertTrue(InkSuits::wantsWatching(InkKind::WaterBased));
-        self::assertFalse(InkSuits::wantsWatching(InkKind::Plastisol));
+        self::assertTrue(InkKind::WaterBased->traits()->wantsWatching());
+        self::assertFalse(InkKind::Plastisol->traits()->wantsWatching());
+        self::assertTrue(InkKind::Metallic->traits()->wantsWatching(), 'it settles');
     }
 
     public function testOffContactOnRigidGoodsFollowsItsOwnRuleAndASeamAddsItsHeight(): void
