@@ -67,6 +67,19 @@ final class Codec
     }
 
     /**
+     * @template T of object
+     *
+     * @param class-string<T>         $class
+     * @param array<array-key, mixed> $written
+     *
+     * @return list<T>
+     */
+    public static function readAll(string $class, array $written): array
+    {
+        return array_map(static fn (mixed $one): object => \is_array($one) ? self::read($class, $one) : throw new \UnexpectedValueException('What was kept cannot be read.'), array_values($written));
+    }
+
+    /**
      * What a list or a map holds is of its kind: numbers, words, answers, or pairs of numbers.
      *
      * @param class-string            $class

@@ -171,6 +171,19 @@ final class KeptPlanTest extends TestCase
             0.2,
         );
         self::assertEquals($found, KeptFindings::read(self::throughText(KeptFindings::written($found))));
+        // As versions before wrote them.
+        self::assertEquals($found, KeptFindings::read([
+            'palette' => [['hex' => '#112233', 'share_pct' => 12.5, 'prints_as' => '#223344', 'left_open' => true, 'why_open' => 'as the cloth']],
+            'strays' => [['stray' => '#111111', 'into' => '#222222', 'delta_e' => 3.25, 'area_pct' => 0.5]],
+            'ground_left_open' => true,
+            'warnings' => ['A line is thin.'],
+            'kind' => 'flat',
+            'kind_why' => 'few colours',
+            'budget' => [['one' => 'red', 'two' => 'navy', 'mm' => 0.35]],
+            'thin_base' => [[1, 2, 0.12, 4]],
+            'witnesses' => [['x_mm' => 10.5, 'y_mm' => 20, 'plates' => 2]],
+            'trap_mm' => 0.2,
+        ]));
     }
 
     /**

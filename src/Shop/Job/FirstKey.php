@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Shop\Job;
 
+use Ektype\App\Plan\Codec;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Positive;
 use Ektype\Core\Separation\SpotPlan;
@@ -14,7 +15,7 @@ final class FirstKey
     /** @param array<array-key, mixed> $stored the plan as it stands in the database */
     public static function of(Job $job, MethodName $method, array $stored): string
     {
-        $framing = KeptFraming::written($job->framing());
+        $framing = Codec::written($job->framing());
         $plan = $job->spotPlan();
         $paths = array_map(static fn (Positive $positive): string => $positive->path, $plan->positives);
 

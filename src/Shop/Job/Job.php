@@ -223,24 +223,24 @@ class Job
 
     public function framing(): ArtFraming
     {
-        return KeptFraming::read($this->framing);
+        return Codec::read(ArtFraming::class, $this->framing);
     }
 
     public function frame(ArtFraming $framing): void
     {
-        $this->framing = KeptFraming::written($framing);
+        $this->framing = Codec::written($framing);
     }
 
     /** @return list<GarmentLine> the garments of the order; none where it is one garment that nobody counted by sizes */
     public function lines(): array
     {
-        return KeptLines::read($this->lines);
+        return Codec::readAll(GarmentLine::class, $this->lines);
     }
 
     /** @param list<GarmentLine> $lines their pieces are the quantity of the job, as soon as there are any */
     public function orders(array $lines): void
     {
-        $this->lines = KeptLines::written($lines);
+        $this->lines = array_map(Codec::written(...), $lines);
         $pieces = array_sum(array_map(static fn (GarmentLine $l): int => $l->pieces(), $lines));
         // Lines that nobody has counted yet say nothing.
         if ($pieces > 0) {
@@ -383,7 +383,7 @@ class Job
             $this->widthMm,
             $this->garmentHex,
             $this->filmProfile()->dpi,
-            KeptFraming::written($this->framing()),
+            Codec::written($this->framing()),
             $method->value,
             Codec::written($plan),
             $plan instanceof SpotPlan ? $plan->trap($this->press?->registerSigmaMm) : $this->substrate->drinksInk(),
