@@ -44,15 +44,12 @@ final class WhatChanges
             );
         }
         $pieces = $line->pieces();
-        $plan = $printed === [] ? null : PrintLaw::of($job->on($job->cloth->dyed($garment), $printed, $pieces));
 
         return new LineChange(
             $pieces,
             array_keys($leftOut),
             $says,
-            $plan->rhythm->secondsAPiece ?? 0.0,
-            $pieces === 0 ? 0.0 : ($plan?->minutes() ?? 0.0),
-            $pieces * ($plan?->gramsEach() ?? 0.0),
+            $printed === [] ? null : PrintLaw::of($job->on($job->cloth->dyed($garment), $printed, $pieces)),
         );
     }
 

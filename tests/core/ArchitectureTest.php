@@ -27,6 +27,17 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** What the docs say where things stand is so. */
+    public function testThePlacesThatTheDocsNameAreThere(): void
+    {
+        $root = \dirname(__DIR__, 2);
+        preg_match_all('~`((?:core|src|web/src|tests)/[\w./-]+)`~', (string) file_get_contents($root.'/docs/developing.md'), $found);
+        self::assertGreaterThan(20, \count($found[1]));
+        foreach (array_unique($found[1]) as $place) {
+            self::assertFileExists(is_file("$root/$place.php") ? "$root/$place.php" : "$root/$place");
+        }
+    }
+
     public function testNoStageOfThePagesImportsAnother(): void
     {
         $root = \dirname(__DIR__, 2).'/web/src/stages/';

@@ -16,13 +16,13 @@ final class BaseByHandTest extends ShopTestCase
     {
         $id = $this->twoDotsSeparated();
         self::assertContains('base', $this->roles($id), 'light ink on navy asks for a base');
-        $job = $this->ask('PATCH', "/api/jobs/$id", ['base' => 'none']);
+        $job = $this->ask('PATCH', "/api/jobs/$id/colours", ['base' => 'none']);
         self::assertFalse($job['separationCurrent'], 'the plates are to be drawn anew');
         self::assertSame([false], array_values(array_unique(array_column(self::printed($job), 'onBase'))));
         self::assertNotContains('base', $this->roles($id));
-        $this->ask('PATCH', "/api/jobs/$id", ['base' => 'under all']);
+        $this->ask('PATCH', "/api/jobs/$id/colours", ['base' => 'under all']);
         self::assertContains('base', $this->roles($id));
-        $job = $this->ask('PATCH', "/api/jobs/$id", ['base' => 'as the garment asks']);
+        $job = $this->ask('PATCH', "/api/jobs/$id/colours", ['base' => 'as the garment asks']);
         self::assertSame([false], array_values(array_unique(array_column($job['palette'], 'baseByHand'))));
     }
 
@@ -31,7 +31,7 @@ final class BaseByHandTest extends ShopTestCase
         $id = $this->twoDotsSeparated();
         $before = $this->area($id);
         $rust = array_values(array_filter($this->ask('GET', "/api/jobs/$id")['palette'], static fn (array $c): bool => $c['hex'] === '#b84a30'))[0];
-        $this->ask('PATCH', "/api/jobs/$id", ['onBase' => ['hex' => '#b84a30', 'on' => !$rust['onBase']]]);
+        $this->ask('PATCH', "/api/jobs/$id/colours", ['onBase' => ['hex' => '#b84a30', 'on' => !$rust['onBase']]]);
         $this->roles($id);
         self::assertNotEqualsWithDelta($before, $this->area($id), 1.0, 'the base has changed by about the 4.48 cm² of the rust bar');
     }

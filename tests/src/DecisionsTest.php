@@ -37,11 +37,11 @@ final class DecisionsTest extends ShopTestCase
         $job = $this->change($id, ['trapMm' => 0.3], '/plan');
         self::assertEqualsWithDelta(0.3, $job['budgetFigure']['value'], 25.4 / 600);
         self::assertEqualsWithDelta($job['budgetFigure']['value'], $job['toleranceMm'], 1e-9);
-        $job = $this->ask('PATCH', "/api/jobs/$id", ['toleranceMm' => 0.4]);
+        $job = $this->ask('PATCH', "/api/jobs/$id/press", ['toleranceMm' => 0.4]);
         self::assertTrue($job['toleranceSet']);
         $job = $this->change($id, ['trapMm' => null], '/plan');
         self::assertSame(0.4, $job['toleranceMm'], 'what the printer set stays');
-        self::assertFalse($this->ask('PATCH', "/api/jobs/$id", ['toleranceFollowsPlates' => true])['toleranceSet']);
+        self::assertFalse($this->ask('PATCH', "/api/jobs/$id/press", ['toleranceFollowsPlates' => true])['toleranceSet']);
     }
 
     public function testColoursAreLockedGivenAwayPrintedWithOthersAndTakenBack(): void
@@ -71,7 +71,7 @@ final class DecisionsTest extends ShopTestCase
         );
         self::assertStringContainsString(
             'not on the shelf',
-            $this->ask('PATCH', "/api/jobs/$id", ['lock' => ['hex' => '#b84a30', 'inkId' => 999]], 422)['detail'],
+            $this->ask('PATCH', "/api/jobs/$id/colours", ['lock' => ['hex' => '#b84a30', 'inkId' => 999]], 422)['detail'],
         );
     }
 
@@ -95,7 +95,7 @@ final class DecisionsTest extends ShopTestCase
     public function testTheArtIsFramedAndItsHeightLeads(): void
     {
         $id = $this->touchingSeparated();
-        $job = $this->ask('PATCH', "/api/jobs/$id", ['heightMm' => 60]);
+        $job = $this->ask('PATCH', "/api/jobs/$id/size", ['heightMm' => 60]);
         self::assertEqualsWithDelta([120, 60], [$job['widthMm'], $job['heightMm']], 1e-6);
         // The left half, turned: the straw square alone.
         $job = $this->change($id, ['framing' => ['left' => 0, 'width' => 0.425, 'turnDeg' => 90, 'mirror' => true], 'widthMm' => 80]);
@@ -104,7 +104,7 @@ final class DecisionsTest extends ShopTestCase
         self::assertEqualsWithDelta(64 * 60 / 100, $job['plates'][1]['artAreaCm2'], 0.1);
         self::assertSame(
             'framing.width',
-            $this->ask('PATCH', "/api/jobs/$id", ['framing' => ['left' => 0.7, 'width' => 0.7]], 422)['errors'][0]['field'],
+            $this->ask('PATCH', "/api/jobs/$id/size", ['framing' => ['left' => 0.7, 'width' => 0.7]], 422)['errors'][0]['field'],
         );
     }
 
@@ -143,7 +143,7 @@ final class DecisionsTest extends ShopTestCase
         self::assertCount(3, $costs['each'], 'the white base is no ink of the picture');
         self::assertGreaterThan(100, imagesx($this->picture("/api/jobs/$id/costs/1.png")));
 
-        $this->ask('PATCH', "/api/jobs/$id", ['filmFormats' => ['tiff'], 'stepWedge' => true]);
+        $this->ask('PATCH', "/api/jobs/$id/films", ['filmFormats' => ['tiff'], 'stepWedge' => true]);
         $this->ask('POST', "/api/jobs/$id/films", null, 202);
         $this->work();
         $job = $this->ask('GET', "/api/jobs/$id");
@@ -159,7 +159,7 @@ final class DecisionsTest extends ShopTestCase
         self::assertGreaterThan(250, imagecolorat($loupe, 4, 4) >> 16 & 255);
         self::assertStringContainsString(
             'The light table reads',
-            $this->ask('PATCH', "/api/jobs/$id", ['filmFormats' => ['svg']], 422)['detail'],
+            $this->ask('PATCH', "/api/jobs/$id/films", ['filmFormats' => ['svg']], 422)['detail'],
         );
     }
 
@@ -317,7 +317,11 @@ final class DecisionsTest extends ShopTestCase
      */
     private function change(int $id, array $body, string $what = ''): array
     {
-        $this->ask('PATCH', "/api/jobs/$id$what", $body);
+        if ($what === '') {
+            $this->tell($id, $body);
+        } else {
+            $this->ask('PATCH', "/api/jobs/$id$what", $body);
+        }
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $job = $this->ask('GET', "/api/jobs/$id");
@@ -422,7 +426,7 @@ final class DecisionsTest extends ShopTestCase
         self::assertLessThan(1.0, $grey['tints'][0]['deltaE']);
         $areas = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'areaCm2', 'artHex');
         [$disc, $bar] = [$areas['#1b1a17'], $areas['#8f8e8d']];
-        $this->ask('PATCH', "/api/jobs/$id", ['tint' => ['hex' => '#8f8e8d', 'of' => '#1b1a17']]);
+        $this->ask('PATCH', "/api/jobs/$id/colours", ['tint' => ['hex' => '#8f8e8d', 'of' => '#1b1a17']]);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $plates = $this->ask('GET', "/api/jobs/$id")['plates'];
@@ -444,7 +448,7 @@ final class DecisionsTest extends ShopTestCase
         self::assertEqualsWithDelta(60.0, $told['plates'][0]['tints'][0]['tone_pct'], 3.0);
         self::assertSame([35, 15], [(int) $told['plates'][0]['lpi'], (int) $told['plates'][0]['angle_deg']]);
 
-        $this->ask('PATCH', "/api/jobs/$id", ['printAgain' => '#8f8e8d']);
+        $this->ask('PATCH', "/api/jobs/$id/colours", ['printAgain' => '#8f8e8d']);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         self::assertCount(2, $this->ask('GET', "/api/jobs/$id")['plates']);
@@ -454,9 +458,9 @@ final class DecisionsTest extends ShopTestCase
     public function testATintThatWouldBeSeenIsRefused(): void
     {
         $id = $this->twoDotsSeparated();
-        $told = $this->ask('PATCH', "/api/jobs/$id", ['tint' => ['hex' => '#b84a30', 'of' => '#f0e2b0']], 422);
+        $told = $this->ask('PATCH', "/api/jobs/$id/colours", ['tint' => ['hex' => '#b84a30', 'of' => '#f0e2b0']], 422);
         self::assertStringContainsString('keeps its plate', $told['detail']);
-        self::assertStringContainsString('choose two that print', $this->ask('PATCH', "/api/jobs/$id", ['tint' => ['hex' => '#b84a30', 'of' => '#123456']], 422)['detail']);
+        self::assertStringContainsString('choose two that print', $this->ask('PATCH', "/api/jobs/$id/colours", ['tint' => ['hex' => '#b84a30', 'of' => '#123456']], 422)['detail']);
     }
 
     /** @return array<string, mixed> */

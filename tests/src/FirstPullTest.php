@@ -47,7 +47,7 @@ final class FirstPullTest extends ShopTestCase
         self::assertNotSame($before['key'], $choked['key']);
         // A circle of 12 mm and a bar of 12 × 24 mm are left of the base.
         self::assertEqualsWithDelta(30.85, $choked['plates'][0]['coveragePct'], 0.5);
-        $this->ask('PATCH', "/api/jobs/$id", ['merge' => ['from' => '#b84a30', 'into' => '#f0e2b0']]);
+        $this->ask('PATCH', "/api/jobs/$id/colours", ['merge' => ['from' => '#b84a30', 'into' => '#f0e2b0']]);
         $merged = $this->ask('GET', "/api/jobs/$id/first-pull");
         self::assertSame(['Base white', 'Straw'], array_column($merged['plates'], 'name'));
         self::assertEqualsWithDelta(self::CIRCLE_PCT + self::BAR_PCT, $merged['plates'][1]['coveragePct'], 0.5);

@@ -83,7 +83,7 @@ final class JobTest extends ShopTestCase
         $job = $this->ask('GET', "/api/jobs/$id");
         $straw = $job['plates'][1];
         $this->ask('PATCH', '/api/plates/'.$straw['id'], ['frameId' => $this->framesFor($straw['id'])[0]['id']]);
-        $job = $this->ask('PATCH', "/api/jobs/$id", ['garmentHex' => '#ffffff', 'garmentName' => 'white']);
+        $job = $this->ask('PATCH', "/api/jobs/$id/order", ['garmentHex' => '#ffffff', 'garmentName' => 'white']);
         self::assertFalse($job['separationCurrent']);
         self::assertSame('separate', $job['next']['does']);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
@@ -113,8 +113,8 @@ final class JobTest extends ShopTestCase
         $id = $this->twoDotsSeparated();
         $before = $this->ask('GET', "/api/jobs/$id");
         $plates = array_column($before['plates'], 'id');
-        $this->ask('PATCH', "/api/jobs/$id", ['order' => [$plates[0], $plates[2], $plates[1]]]);
-        $this->ask('PATCH', "/api/jobs/$id", ['garmentHex' => '#ffffff', 'widthMm' => 80]);
+        $this->ask('PATCH', "/api/jobs/$id/press", ['order' => [$plates[0], $plates[2], $plates[1]]]);
+        $this->ask('PATCH', "/api/jobs/$id/order", ['garmentHex' => '#ffffff']);
         $this->ask('PATCH', '/api/plates/'.$plates[1], ['frameId' => $this->framesFor($before['plates'][1]['id'])[0]['id']]);
         // Separating again on white drops the base: undo brings the plate back too.
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
@@ -156,13 +156,13 @@ final class JobTest extends ShopTestCase
         $id = $this->twoDotsSeparated();
         $before = $this->ask('GET', "/api/jobs/$id");
         $plates = array_column($before['plates'], 'id');
-        $job = $this->ask('PATCH', "/api/jobs/$id", ['order' => [$plates[0], $plates[2], $plates[1]]]);
+        $job = $this->ask('PATCH', "/api/jobs/$id/press", ['order' => [$plates[0], $plates[2], $plates[1]]]);
         self::assertSame(['Base white', 'Harbour rust', 'Straw'], array_column($job['plates'], 'name'));
         self::assertStringContainsString('Out of the light-to-dark order', $job['plates'][2]['orderReason']);
         self::assertNotSame($before['pullKey'], $job['pullKey']);
         self::assertStringContainsString(
             'every plate of the job once',
-            $this->ask('PATCH', "/api/jobs/$id", ['order' => [$plates[0]]], 422)['detail'],
+            $this->ask('PATCH', "/api/jobs/$id/press", ['order' => [$plates[0]]], 422)['detail'],
         );
     }
 
@@ -196,20 +196,21 @@ final class JobTest extends ShopTestCase
         $id = $this->twoDotsSeparated();
         $job = $this->ask('GET', "/api/jobs/$id");
         foreach ([
-            ['widthMm' => 0],
-            ['widthMm' => '290'],
-            ['dueOn' => '2026-02-30'],
-            ['substrate' => 'silk'],
-            ['name' => ' '],
-            ['name' => str_repeat('x', 200)],
-            ['pressId' => 99],
-            [],
-        ] as $wrong) {
-            self::assertSame(422, $this->ask('PATCH', "/api/jobs/$id", $wrong, 422)['status']);
+            ['/size', ['widthMm' => 0]],
+            ['/size', ['widthMm' => '290']],
+            ['', ['dueOn' => '2026-02-30']],
+            ['/order', ['substrate' => 'silk']],
+            ['', ['name' => ' ']],
+            ['', ['name' => str_repeat('x', 200)]],
+            ['/tools', ['pressId' => 99]],
+            ['/tools', []],
+            ['', []],
+        ] as [$what, $wrong]) {
+            self::assertSame(422, $this->ask('PATCH', "/api/jobs/$id$what", $wrong, 422)['status']);
         }
         // One wrong field among right ones changes none of them.
-        $this->ask('PATCH', "/api/jobs/$id", ['customer' => 'Someone', 'widthMm' => -1], 422);
-        self::assertSame('', $this->ask('GET', "/api/jobs/$id")['customer']);
+        $this->ask('PATCH', "/api/jobs/$id/size", ['acrossMm' => 5, 'widthMm' => -1], 422);
+        self::assertSame(0.0, (float) $this->ask('GET', "/api/jobs/$id")['acrossMm']);
 
         $frame = $this->framesFor($job['plates'][0]['id'])[0]['id'];
         $this->ask('PATCH', '/api/plates/'.$job['plates'][0]['id'], ['frameId' => $frame]);

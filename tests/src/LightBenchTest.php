@@ -62,7 +62,7 @@ final class LightBenchTest extends ShopTestCase
         $id = $this->twoDotsOnFrames();
         $own = $this->ask('GET', "/api/jobs/$id/light");
         self::assertFalse($own['oneTime']);
-        $this->ask('PATCH', "/api/jobs/$id", ['oneTime' => true]);
+        $this->ask('PATCH', "/api/jobs/$id/light", ['oneTime' => true]);
         $one = $this->ask('GET', "/api/jobs/$id/light");
         self::assertTrue($one['oneTime']);
         $times = array_column($one['plates'], 'light', 'id');
@@ -79,7 +79,7 @@ final class LightBenchTest extends ShopTestCase
         $id = $this->twoDotsOnFrames();
         $film = $this->ask('GET', "/api/jobs/$id/light")['plates'][0];
         self::assertNotNull($film['placement']);
-        $this->ask('PATCH', "/api/jobs/$id", ['withoutFilm' => true]);
+        $this->ask('PATCH', "/api/jobs/$id/light", ['withoutFilm' => true]);
         $bench = $this->ask('GET', "/api/jobs/$id/light");
         $straight = $bench['plates'][0];
         self::assertTrue($bench['withoutFilm']);

@@ -19,7 +19,7 @@ final class ManyInksJobTest extends ShopTestCase
     public function testInksAreChosenKeptAndExchangedByTouch(): void
     {
         $id = $this->picture(self::BLACK);
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'simulated']);
         $this->work();
         $bench = $this->ask('GET', "/api/jobs/$id/art/bench");
         self::assertSame('simulated', $bench['method']);
@@ -65,7 +65,7 @@ final class ManyInksJobTest extends ShopTestCase
     public function testAGlanceIsNearToTheSolvedPrint(): void
     {
         $id = $this->picture(self::BLACK);
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'simulated']);
         $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['screens' => 4]]);
         $seen = function (bool $glance) use ($id): \Imagick {
             $this->browser->jsonRequest('POST', "/api/jobs/$id/tone-proof", ['glance' => $glance]);
@@ -89,7 +89,7 @@ final class ManyInksJobTest extends ShopTestCase
     public function testOrdersAreComparedAndAPlateThatIsMovedIsSolvedAnew(): void
     {
         $id = $this->picture(self::BLACK);
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'simulated']);
         $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['screens' => 4]]);
         $this->work();
         $orders = $this->ask('GET', "/api/jobs/$id/orders");
@@ -97,7 +97,7 @@ final class ManyInksJobTest extends ShopTestCase
         self::assertSame($orders[0]['deltaE'], min([\INF, ...array_column($orders, 'deltaE')]));
         $plates = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'id');
         [$base, $first, $second, $third] = $plates;
-        $this->ask('PATCH', "/api/jobs/$id", ['order' => [$base, $third, $first, $second]]);
+        $this->ask('PATCH', "/api/jobs/$id/press", ['order' => [$base, $third, $first, $second]]);
         $this->work();
         $then = $this->ask('GET', "/api/jobs/$id");
         self::assertSame([$base, $third, $first, $second], array_column($then['plates'], 'id'));
@@ -116,7 +116,7 @@ final class ManyInksJobTest extends ShopTestCase
     public function testSquaresLayersAndFourColoursEachHaveTheirPlatesAndPull(): void
     {
         $id = $this->picture('#f4efe2', 'paper');
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'process']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'process']);
         $this->work();
         self::assertSame(['Process yellow', 'Process magenta', 'Process cyan', 'Process black'], array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'name'));
 
@@ -132,7 +132,7 @@ final class ManyInksJobTest extends ShopTestCase
         $this->ask('PATCH', "/api/jobs/$id/plan", ['profile' => null]);
         self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['plan']['profile']);
 
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'layers']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'layers']);
         $this->work();
         $layers = $this->ask('GET', "/api/jobs/$id");
         self::assertCount(4, $layers['plates']);
@@ -142,7 +142,7 @@ final class ManyInksJobTest extends ShopTestCase
         $this->browser->request('GET', "/api/jobs/$id/stage/2.pdf");
         self::assertStringStartsWith('%PDF', (string) $this->browser->getResponse()->getContent());
 
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'index']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'index']);
         $this->ask('PATCH', "/api/jobs/$id/plan", ['squaresDpi' => 120]);
         $this->work();
         $index = $this->ask('GET', "/api/jobs/$id/plates");
@@ -174,7 +174,7 @@ final class ManyInksJobTest extends ShopTestCase
         $id = $this->picture('#f4efe2');
         $this->ask('GET', "/api/jobs/$id/inks", null, 422);
         $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['inks' => [1]]], 422);
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'simulated']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'simulated']);
         self::assertStringContainsString('shelf', $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['inks' => [999_999]]], 422)['detail']);
         self::assertSame('inks.screens', $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['screens' => 99]], 422)['errors'][0]['field']);
         foreach ($this->ask('GET', '/api/shop')['inks'] as $ink) {

@@ -14,7 +14,7 @@ final class MindsTest extends ShopTestCase
         $id = $this->twoDotsSeparated();
         $this->ask('POST', "/api/jobs/$id/films", null, 202);
         $this->work();
-        $this->ask('PATCH', "/api/jobs/$id", ['garmentName' => 'Night navy']);
+        $this->ask('PATCH', "/api/jobs/$id/order", ['garmentName' => 'Night navy']);
         $this->ask('POST', "/api/jobs/$id/films", null, 202);
         $this->work();
         $before = $this->ask('GET', "/api/jobs/$id");
@@ -22,7 +22,7 @@ final class MindsTest extends ShopTestCase
         self::assertSame([], $before['minds']);
         self::assertStringNotContainsString('approve nothing', $this->proof($id));
 
-        $after = $this->ask('PATCH', "/api/jobs/$id", ['garmentHex' => '#ffffff']);
+        $after = $this->ask('PATCH', "/api/jobs/$id/order", ['garmentHex' => '#ffffff']);
         self::assertFalse($after['separationCurrent']);
         self::assertFalse($after['filmsCurrent'], 'films of plates that are old are old');
         self::assertSame(['', 'white'], [$after['garmentName'], $after['cloth']], 'another colour has another name');
@@ -41,8 +41,8 @@ final class MindsTest extends ShopTestCase
         $id = $this->twoDotsSeparated();
         $job = $this->ask('GET', "/api/jobs/$id");
         $line = static fn (string $colour, string $hex, int $pieces): array => ['garment' => 'tees', 'colour' => $colour, 'hex' => $hex, 'sizes' => [['size' => 'M', 'pieces' => $pieces]]];
-        $this->ask('PATCH', "/api/jobs/$id", ['lines' => [$line($job['garmentName'], $job['garmentHex'], 10), $line('sand', '#d8c49c', 5)]]);
-        $after = $this->ask('PATCH', "/api/jobs/$id", ['garmentHex' => '#ffffff', 'garmentName' => 'White']);
+        $this->ask('PATCH', "/api/jobs/$id/order", ['lines' => [$line($job['garmentName'], $job['garmentHex'], 10), $line('sand', '#d8c49c', 5)]]);
+        $after = $this->ask('PATCH', "/api/jobs/$id/order", ['garmentHex' => '#ffffff', 'garmentName' => 'White']);
         self::assertSame([['White', '#ffffff'], ['sand', '#d8c49c']], array_map(static fn (array $l): array => [$l['colour'], strtolower($l['hex'])], $after['lines']));
         self::assertSame(15, $after['quantity']);
     }

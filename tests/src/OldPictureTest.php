@@ -16,7 +16,7 @@ final class OldPictureTest extends ShopTestCase
         self::assertSame(['ready', ''], [$strip['stages']['light'], $strip['mind']]);
 
         // Larger, and separated again: the screen still has the small picture.
-        $this->ask('PATCH', "/api/jobs/$id", ['widthMm' => 66]);
+        $this->ask('PATCH', "/api/jobs/$id/size", ['widthMm' => 66]);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $strip = $this->strip($id, 1);
@@ -30,7 +30,7 @@ final class OldPictureTest extends ShopTestCase
         self::assertStringContainsString('carries the old picture', $this->ask('GET', "/api/jobs/$id")['next']['sentence']);
 
         // Back to the size that it was burned with it is right again; undone it is wrong again.
-        $this->ask('PATCH', "/api/jobs/$id", ['widthMm' => 60]);
+        $this->ask('PATCH', "/api/jobs/$id/size", ['widthMm' => 60]);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         self::assertSame(['ready', ''], [$this->strip($id, 1)['stages']['light'], $this->strip($id, 1)['mind']]);
@@ -48,7 +48,7 @@ final class OldPictureTest extends ShopTestCase
     {
         [$id] = $this->burned();
         foreach ([['quantity' => 250], ['name' => 'Another name'], ['garmentName' => 'dark navy']] as $change) {
-            $this->ask('PATCH', "/api/jobs/$id", $change);
+            $this->tell($id, $change);
         }
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
@@ -63,7 +63,7 @@ final class OldPictureTest extends ShopTestCase
             ['mark' => $mark['name'], 'at' => ['xMm' => $mark['xMm'], 'yMm' => $mark['yMm']], 'off' => ['xMm' => 0.02, 'yMm' => 0.0]],
         ]]]]);
         self::assertSame('ready', $this->strip($id, 1)['stages']['press']);
-        $this->ask('PATCH', "/api/jobs/$id", ['widthMm' => 64]);
+        $this->ask('PATCH', "/api/jobs/$id/size", ['widthMm' => 64]);
         $this->ask('PATCH', "/api/jobs/$id/plan", ['chokeMm' => 0.3, 'trapMm' => 0.3]);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();

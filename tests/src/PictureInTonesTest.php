@@ -67,16 +67,16 @@ final class PictureInTonesTest extends ShopTestCase
         self::assertLessThan($offers['one ink']['deltaE'], $offers['two-tone']['deltaE'], 'a second ink comes nearer');
 
         $this->ask('PATCH', "/api/jobs/$id/plan", ['work' => ['bend' => ['points' => [[40, 60]]], 'crisp' => 30]]);
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'one ink']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'one ink']);
         $one = $this->ask('GET', "/api/jobs/$id/art/bench");
         self::assertSame('one ink', $one['method']);
         self::assertCount(2, $one['plan']['work']['bend']['points'], 'it begins straight');
         $this->work();
         self::assertCount(1, $this->ask('GET', "/api/jobs/$id")['plates']);
 
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'spot']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'spot']);
         self::assertArrayNotHasKey('work', $this->ask('GET', "/api/jobs/$id/art/bench")['plan']);
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'two-tone']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'two-tone']);
         $again = $this->ask('GET', "/api/jobs/$id/art/bench")['plan'];
         self::assertEqualsWithDelta(30.0, $again['work']['crisp'], 1e-6);
         self::assertEqualsWithDelta(60.0, $again['work']['bend']['points'][1][1], 1e-9);
@@ -235,7 +235,7 @@ final class PictureInTonesTest extends ShopTestCase
         self::assertIsArray($problem);
         self::assertStringContainsString('marks of the chart', $problem['detail']);
         self::assertStringContainsString('trade default', $this->ask('GET', "/api/jobs/$id/art/bench")['gain']['source']);
-        $this->ask('PATCH', "/api/jobs/$id", ['method' => 'spot']);
+        $this->ask('PATCH', "/api/jobs/$id/method", ['method' => 'spot']);
         self::assertStringContainsString('no picture in dots', $this->ask('POST', "/api/jobs/$id/gain-practice", null, 422)['detail']);
     }
 

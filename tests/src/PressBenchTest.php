@@ -21,15 +21,15 @@ final class PressBenchTest extends ShopTestCase
         self::assertTrue($above['pull']);
         self::assertStringContainsString('Tape the film of '.$job['plates'][0]['name'], $above['steps'][0]);
         $off = $job['plates'][1]['print']['standing']['offContactMm'];
-        $sheared = $this->ask('PATCH', "/api/jobs/$id", ['seamMm' => 1.5, 'pull' => false, 'registerWay' => 'printed marks']);
+        $sheared = $this->ask('PATCH', "/api/jobs/$id/press", ['seamMm' => 1.5, 'pull' => false, 'registerWay' => 'printed marks']);
         self::assertEqualsWithDelta($off + 1.5, $sheared['plates'][1]['print']['standing']['offContactMm'], 1e-9);
         self::assertEqualsWithDelta($off + 1.5, $this->ask('GET', '/api/plates/'.$job['plates'][1]['id'].'/why')['offContact']['value'], 1e-9, 'one rule, wherever it is shown');
         self::assertStringContainsString('contrasting colour', $sheared['above']['steps'][0]);
         self::assertStringContainsString('towards you', $sheared['plates'][1]['print']['standing']['setBack']['says'], 'a pushed stroke drags away, so it is set back towards the hands');
         self::assertSame(1.5, (float) $this->ask('GET', "/api/jobs/$id/press")['above']['seamMm']);
         self::assertSame(0.0, (float) $this->undo($id)['above']['seamMm']);
-        $this->ask('PATCH', "/api/jobs/$id", ['seamMm' => 90], 422);
-        $this->ask('PATCH', "/api/jobs/$id", ['registerWay' => 'by feel'], 422);
+        $this->ask('PATCH', "/api/jobs/$id/press", ['seamMm' => 90], 422);
+        $this->ask('PATCH', "/api/jobs/$id/press", ['registerWay' => 'by feel'], 422);
     }
 
     /** Off-contact, stretch and squeegee of a screen, worked out here from the rules of the trade. */
@@ -80,10 +80,10 @@ final class PressBenchTest extends ShopTestCase
         self::assertSame([], $this->ask('GET', "/api/jobs/$id/press-orders")['best']['flashAfter'], 'an order for a press that cannot flash');
         $this->ask('PUT', '/api/shop/presses/'.$press['id'], ['flashes' => 2, 'heads' => 8] + $put);
         self::assertSame([], $this->ask('GET', "/api/jobs/$id/press")['above']['missing']);
-        $paper = $this->ask('PATCH', "/api/jobs/$id", ['substrate' => 'paper']);
+        $paper = $this->ask('PATCH', "/api/jobs/$id/order", ['substrate' => 'paper']);
         self::assertSame('clear sheet', $paper['above']['registerWay']);
         self::assertNull($paper['rhythm'], 'paper dries in the rack');
-        self::assertSame('films', $this->ask('PATCH', "/api/jobs/$id", ['registerWay' => 'films'])['above']['registerWay'], 'as it was chosen');
+        self::assertSame('films', $this->ask('PATCH', "/api/jobs/$id/press", ['registerWay' => 'films'])['above']['registerWay'], 'as it was chosen');
     }
 
     public function testOrdersStandBesideEachOtherAndAnyCanBeTriedBeforeItIsTaken(): void
@@ -262,7 +262,7 @@ final class PressBenchTest extends ShopTestCase
         $drags = [];
         foreach ([true, false] as $pull) {
             $id = $this->twoDotsOnFrames();
-            $this->ask('PATCH', "/api/jobs/$id", ['registerWay' => 'printed marks', 'pull' => $pull]);
+            $this->ask('PATCH', "/api/jobs/$id/press", ['registerWay' => 'printed marks', 'pull' => $pull]);
             $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
             $drag = fn (): float => array_column($this->ask('GET', "/api/jobs/$id/press")['plates'], null, 'id')[$plate]['print']['standing']['dragMm'];
             $before = $drag();

@@ -15,7 +15,7 @@ final class PrintAgainTest extends ShopTestCase
     {
         $id = $this->burned();
         $first = $this->ask('GET', "/api/jobs/$id");
-        $this->ask('PATCH', "/api/jobs/$id", ['notes' => 'Sleeves next time.', 'quantity' => 50]);
+        $this->tell($id, ['notes' => 'Sleeves next time.', 'quantity' => 50]);
         $this->ask('POST', "/api/jobs/$id/finish");
         // One of its frames is reclaimed in the meantime.
         $gone = $first['plates'][1];
@@ -60,7 +60,7 @@ final class PrintAgainTest extends ShopTestCase
         $again = $this->ask('POST', "/api/jobs/$id/again", null, 201)['id'];
         $before = $this->ask('GET', "/api/jobs/$again");
         self::assertContains('base', array_column($before['plates'], 'role'));
-        $this->ask('PATCH', "/api/jobs/$again", ['garmentHex' => '#ffffff']);
+        $this->ask('PATCH', "/api/jobs/$again/order", ['garmentHex' => '#ffffff']);
         $this->ask('POST', "/api/jobs/$again/separate", null, 202);
         $this->work();
         $white = $this->ask('GET', "/api/jobs/$again");
@@ -113,7 +113,7 @@ final class PrintAgainTest extends ShopTestCase
         $id = $this->bring(self::twoDots())['id'];
         $this->ask('GET', "/api/jobs/$id/proof.pdf", null, 422);
         $this->work();
-        $this->ask('PATCH', "/api/jobs/$id", ['customer' => 'Kettle Lane Bakery', 'lines' => [
+        $this->tell($id, ['customer' => 'Kettle Lane Bakery', 'lines' => [
             ['garment' => 'tees', 'colour' => 'navy', 'hex' => '#1b2436', 'sizes' => [['size' => 'M', 'pieces' => 12], ['size' => 'XL', 'pieces' => 8]]],
         ]]);
         $this->browser->request('GET', "/api/jobs/$id/proof.pdf");
@@ -129,7 +129,7 @@ final class PrintAgainTest extends ShopTestCase
     public function testAnOrderOfSeveralGarmentsIsCountedAndSaysWhatChanges(): void
     {
         $id = $this->twoDotsSeparated();
-        $job = $this->ask('PATCH', "/api/jobs/$id", ['lines' => [
+        $job = $this->ask('PATCH', "/api/jobs/$id/order", ['lines' => [
             ['garment' => 'tees', 'colour' => 'navy', 'hex' => '#1b2436', 'sizes' => [['size' => 'S', 'pieces' => 5], ['size' => 'M', 'pieces' => 7]]],
             ['garment' => 'tees', 'colour' => '', 'hex' => '#FFFFFF', 'sizes' => [['size' => 'M', 'pieces' => 30]]],
         ]]);
@@ -139,9 +139,9 @@ final class PrintAgainTest extends ShopTestCase
         self::assertNotSame([], $white['change']['leftOut'], 'no base on white');
         self::assertLessThan($navy['change']['secondsAPiece'], $white['change']['secondsAPiece']);
         self::assertSame([], $this->undo($id)['lines']);
-        $refused = $this->ask('PATCH', "/api/jobs/$id", ['lines' => [['garment' => 'tees', 'colour' => '', 'hex' => '#ffffff', 'sizes' => [['size' => 'M', 'pieces' => -3]]]]], 422);
+        $refused = $this->ask('PATCH', "/api/jobs/$id/order", ['lines' => [['garment' => 'tees', 'colour' => '', 'hex' => '#ffffff', 'sizes' => [['size' => 'M', 'pieces' => -3]]]]], 422);
         self::assertStringContainsString('Pieces, line 1, size 1', $refused['detail']);
-        $half = $this->ask('PATCH', "/api/jobs/$id", ['lines' => [['garment' => 'tees', 'colour' => '', 'hex' => '#ffffff', 'sizes' => [['size' => 'M', 'pieces' => 1.5]]]]], 422);
+        $half = $this->ask('PATCH', "/api/jobs/$id/order", ['lines' => [['garment' => 'tees', 'colour' => '', 'hex' => '#ffffff', 'sizes' => [['size' => 'M', 'pieces' => 1.5]]]]], 422);
         self::assertStringContainsString('“Pieces, line 1, size 1” is 1.5, no whole number', $half['detail']);
     }
 

@@ -96,7 +96,7 @@ final class RackTest extends ShopTestCase
         self::assertSame($plate['frameId'], $this->ask('POST', "/api/jobs/$first/frames")['plates'][1]['frameId']);
         self::assertNotNull($this->undo($first)['plates'][0]['frameId']);
         // A print wider than every frame: said, and nothing changed.
-        $this->ask('PATCH', "/api/jobs/$second", ['widthMm' => 900]);
+        $this->ask('PATCH', "/api/jobs/$second/size", ['widthMm' => 900]);
         self::assertStringContainsString('No frame for', $this->ask('POST', "/api/jobs/$second/frames", null, 422)['detail']);
     }
 

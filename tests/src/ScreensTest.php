@@ -130,7 +130,7 @@ final class ScreensTest extends ShopTestCase
         );
         $new = array_values(array_filter($shop['emulsions'], static fn (array $e): bool => $e['name'] === 'New pot'))[0]['id'];
         $known = $width();
-        $this->ask('PATCH', "/api/jobs/$id", ['emulsionId' => $new]);
+        $this->ask('PATCH', "/api/jobs/$id/tools", ['emulsionId' => $new]);
         $unknown = $width();
         self::assertGreaterThan(1.3 * $known, $unknown);
         $this->ask('POST', "/api/frames/$frame/coat", ['emulsionId' => $new]);
@@ -347,7 +347,7 @@ final class ScreensTest extends ShopTestCase
         [$id, $plate, $frame] = $this->jobWithFrames();
         $this->ask('POST', "/api/frames/$frame/coat", []);
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['burnedSeconds' => 12]);
-        $this->ask('PATCH', "/api/jobs/$id", ['lampId' => 2]);
+        $this->ask('PATCH', "/api/jobs/$id/tools", ['lampId' => 2]);
         $tubes = $this->plate($id, 1)['light']['value'];
         // Twelve seconds were right under the LED: they say nothing of the tubes, whose time is some minutes.
         $this->ask('PATCH', '/api/plates/'.$plate['id'], ['sinkCheck' => ['scum' => false]]);

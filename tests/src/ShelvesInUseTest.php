@@ -56,7 +56,7 @@ final class ShelvesInUseTest extends ShopTestCase
         $press = $this->put($id, 'presses');
         $other = $this->ask('GET', '/api/shop')['presses'][0]['id'];
         self::assertNotSame($press, $other);
-        $this->ask('PATCH', "/api/jobs/$id", ['pressId' => $other]);
+        $this->ask('PATCH', "/api/jobs/$id/tools", ['pressId' => $other]);
         $this->ask('DELETE', "/api/shop/presses/$press");
         self::assertStringContainsString('rests on it', $this->ask('DELETE', "/api/shop/presses/$other", null, 422)['detail']);
     }
@@ -72,7 +72,7 @@ final class ShelvesInUseTest extends ShopTestCase
         if ($shelf === 'inks') {
             $this->ask('PATCH', '/api/plates/'.$plates[1]['id'], ['inkId' => $one]);
         } else {
-            $this->ask('PATCH', "/api/jobs/$job", [['lamps' => 'lampId', 'emulsions' => 'emulsionId', 'presses' => 'pressId', 'printers' => 'filmPrinterId'][$shelf] => $one]);
+            $this->tell($job, [['lamps' => 'lampId', 'emulsions' => 'emulsionId', 'presses' => 'pressId', 'printers' => 'filmPrinterId'][$shelf] => $one]);
         }
 
         return $one;

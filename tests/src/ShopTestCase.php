@@ -260,4 +260,33 @@ abstract class ShopTestCase extends WebTestCase
     {
         return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 60 40"><circle cx="20" cy="20" r="14" fill="#f0e2b0"/><rect x="38" y="6" width="16" height="28" fill="#b84a30"/></svg>';
     }
+
+    /**
+     * Tells the shop something of a job, each thing where it belongs.
+     *
+     * @param array<string, mixed> $fields
+     *
+     * @return array<mixed> what the last one was answered
+     */
+    protected function tell(int $id, array $fields): array
+    {
+        $homes = [
+            '/order' => ['substrate', 'garment', 'garmentName', 'garmentHex', 'quantity', 'lines'],
+            '/size' => ['widthMm', 'heightMm', 'acrossMm', 'dropMm', 'framing'],
+            '/colours' => ['merge', 'leaveOpen', 'printAgain', 'split', 'lock', 'highlight', 'onBase', 'overprint', 'tint', 'thicken', 'baseFrom', 'base'],
+            '/method' => ['method'],
+            '/tools' => ['pressId', 'lampId', 'emulsionId'],
+            '/films' => ['filmPrinterId', 'filmFormats', 'stepWedge'],
+            '/light' => ['oneTime', 'withoutFilm'],
+            '/press' => ['pull', 'registerWay', 'seamMm', 'toleranceMm', 'toleranceFollowsPlates', 'order'],
+        ];
+        $answer = [];
+        foreach ($homes as $home => $named) {
+            $here = array_intersect_key($fields, array_flip($named));
+            $fields = array_diff_key($fields, $here);
+            $answer = $here === [] ? $answer : $this->ask('PATCH', "/api/jobs/$id$home", $here);
+        }
+
+        return $fields === [] && $answer !== [] ? $answer : $this->ask('PATCH', "/api/jobs/$id", $fields);
+    }
 }

@@ -14,7 +14,7 @@ final class TidyingTest extends ShopTestCase
     {
         $id = $this->twoDotsOnFrames();
         $first = $this->text("SELECT separation_path FROM job WHERE id = $id");
-        $this->ask('PATCH', "/api/jobs/$id", ['garmentHex' => '#ffffff']);
+        $this->ask('PATCH', "/api/jobs/$id/order", ['garmentHex' => '#ffffff']);
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $second = $this->text("SELECT separation_path FROM job WHERE id = $id");

@@ -16,12 +16,12 @@ final class TroubleTest extends ShopTestCase
         // SQLite’s own limit stands in for the disk: it complains in the same words.
         $pages = $this->connection()->fetchOne('PRAGMA page_count');
         $this->connection()->executeQuery('PRAGMA max_page_count = '.(is_numeric($pages) ? (int) $pages : 0));
-        $problem = $this->ask('PATCH', "/api/jobs/$id", ['notes' => substr(bin2hex(random_bytes(1000)), 0, 1900), 'quantity' => 12], 507);
+        $problem = $this->ask('PATCH', "/api/jobs/$id", ['notes' => substr(bin2hex(random_bytes(1000)), 0, 1900)], 507);
         self::assertMatchesRegularExpression('/no room to write it down, \d+ [MG]B left on the disk that holds/', $problem['detail']);
         $this->anew();
         $after = $this->ask('GET', "/api/jobs/$id");
         self::assertSame([$before['quantity'], $before['notes']], [$after['quantity'], $after['notes']]);
-        $this->ask('PATCH', "/api/jobs/$id", ['quantity' => 12]);
+        $this->ask('PATCH', "/api/jobs/$id/order", ['quantity' => 12]);
     }
 
     public function testRoomIsToldInWholeUnits(): void
@@ -39,12 +39,12 @@ final class TroubleTest extends ShopTestCase
         $this->connection()->executeStatement('PRAGMA busy_timeout = 100');
         $other = new \PDO('sqlite:'.self::data().'/shop.db');
         $other->exec('BEGIN IMMEDIATE');
-        $problem = $this->ask('PATCH', "/api/jobs/$id", ['quantity' => 12], 503);
+        $problem = $this->ask('PATCH', "/api/jobs/$id/order", ['quantity' => 12], 503);
         self::assertStringContainsString('busy', $problem['detail']);
         self::assertGreaterThan(0, (int) $this->browser->getResponse()->headers->get('Retry-After'));
         $this->ask('GET', "/api/jobs/$id");
         $other->exec('ROLLBACK');
-        $this->ask('PATCH', "/api/jobs/$id", ['quantity' => 12]);
+        $this->ask('PATCH', "/api/jobs/$id/order", ['quantity' => 12]);
     }
 
     public function testALostPlateIsSaidAndMadeAnewByATouch(): void

@@ -20,24 +20,24 @@ final class TwoPagesTest extends ShopTestCase
         $this->id = $this->twoDotsSeparated();
         $this->seen = $this->job()['turn'];
         // The other page is quicker.
-        $this->from('other page', null, 'PATCH', "/api/jobs/{$this->id}", ['widthMm' => 80]);
+        $this->from('other page', null, 'PATCH', "/api/jobs/{$this->id}/size", ['widthMm' => 80]);
     }
 
     public function testWhatAnotherPageHasSetIsNotSetAgainUnseen(): void
     {
-        $refused = $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['widthMm' => 55], 422);
+        $refused = $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}/size", ['widthMm' => 55], 422);
         self::assertStringContainsString('Another page has changed the same in the meantime', $refused['detail']);
         self::assertStringContainsString('give it again', $refused['detail']);
         self::assertSame(80.0, $this->job()['widthMm']);
         // Having looked, it may.
-        $this->from('this page', $this->job()['turn'], 'PATCH', "/api/jobs/{$this->id}", ['widthMm' => 55]);
+        $this->from('this page', $this->job()['turn'], 'PATCH', "/api/jobs/{$this->id}/size", ['widthMm' => 55]);
         self::assertSame(55.0, $this->job()['widthMm']);
     }
 
     public function testARefusedChangeLeavesNothingOfItBehind(): void
     {
-        $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['name' => 'Moth', 'widthMm' => 55], 422);
-        self::assertNotSame('Moth', $this->job()['name'], 'all of it or none');
+        $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}/size", ['acrossMm' => 7, 'widthMm' => 55], 422);
+        self::assertSame(0.0, (float) $this->job()['acrossMm'], 'all of it or none');
         self::assertSame('', $this->hand('this page')['undoes']);
     }
 
@@ -58,7 +58,8 @@ final class TwoPagesTest extends ShopTestCase
 
     public function testOtherValuesOfTheSameJobAreSetByBoth(): void
     {
-        $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['name' => 'Moth', 'toleranceMm' => 0.3]);
+        $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['name' => 'Moth']);
+        $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}/press", ['toleranceMm' => 0.3]);
         $job = $this->job();
         self::assertSame(['Moth', 80.0, 0.3], [$job['name'], $job['widthMm'], $job['toleranceMm']]);
     }
@@ -66,7 +67,7 @@ final class TwoPagesTest extends ShopTestCase
     public function testItsOwnChangesNeverStandInAPagesWay(): void
     {
         foreach ([70, 75, 77] as $width) {
-            $this->from('other page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['widthMm' => $width]);
+            $this->from('other page', $this->seen, 'PATCH', "/api/jobs/{$this->id}/size", ['widthMm' => $width]);
         }
         self::assertSame(77.0, $this->job()['widthMm']);
     }
@@ -74,7 +75,7 @@ final class TwoPagesTest extends ShopTestCase
     public function testWhatTheOtherTookBackStandsInNobodysWay(): void
     {
         $this->from('other page', null, 'POST', '/api/undo');
-        $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['widthMm' => 55]);
+        $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}/size", ['widthMm' => 55]);
         self::assertSame(55.0, $this->job()['widthMm']);
     }
 
@@ -92,8 +93,8 @@ final class TwoPagesTest extends ShopTestCase
     public function testTwoDecisionsOnColoursAreBothKept(): void
     {
         $hexes = array_column(\array_slice($this->job()['plates'], 1), 'artHex');
-        $this->from('other page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['overprint' => ['hex' => $hexes[0], 'on' => true]]);
-        $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['thicken' => ['hex' => $hexes[1], 'mm' => 0.2]]);
+        $this->from('other page', $this->seen, 'PATCH', "/api/jobs/{$this->id}/colours", ['overprint' => ['hex' => $hexes[0], 'on' => true]]);
+        $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}/colours", ['thicken' => ['hex' => $hexes[1], 'mm' => 0.2]]);
     }
 
     /** @param array<string, mixed> $body */
@@ -132,7 +133,7 @@ final class TwoPagesTest extends ShopTestCase
     {
         $this->connection()->executeStatement('WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 600) INSERT INTO shop_change (page, made_at, undone, turn, what, "rows", parts) SELECT \'x\', \'2026-01-01 00:00:00\', 0, 5000 + i, \'x\', \'[]\', \'[]\' FROM n');
         $this->connection()->executeStatement('DELETE FROM shop_change WHERE turn < 5000');
-        $refused = $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}", ['quantity' => 12], 422);
+        $refused = $this->from('this page', $this->seen, 'PATCH', "/api/jobs/{$this->id}/order", ['quantity' => 12], 422);
         self::assertStringContainsString('asleep', $refused['detail']);
     }
 
@@ -147,7 +148,7 @@ final class TwoPagesTest extends ShopTestCase
     public function testASeenThatIsNoNumberIsNotAsked(): void
     {
         foreach (['-1', '1e3', 'all', str_repeat('9', 40)] as $i => $seen) {
-            $this->from('this page', $seen, 'PATCH', "/api/jobs/{$this->id}", ['widthMm' => 50 + $i]);
+            $this->from('this page', $seen, 'PATCH', "/api/jobs/{$this->id}/size", ['widthMm' => 50 + $i]);
         }
         self::assertSame(53.0, $this->job()['widthMm']);
     }

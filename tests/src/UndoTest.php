@@ -140,9 +140,9 @@ final class UndoTest extends ShopTestCase
         $this->ask('PATCH', "/api/jobs/$one", ['notes' => 'first']);
         // So much is done elsewhere that the shop looks back more than once.
         for ($pieces = 20; $pieces > 7; --$pieces) {
-            $this->ask('PATCH', "/api/jobs/$two", ['quantity' => $pieces]);
+            $this->ask('PATCH', "/api/jobs/$two/order", ['quantity' => $pieces]);
         }
-        $this->ask('PATCH', "/api/jobs/$two", ['quantity' => 7]);
+        $this->ask('PATCH', "/api/jobs/$two/order", ['quantity' => 7]);
         $this->ask('PATCH', '/api/darkroom/room', ['temperatureC' => 18, 'humidityPct' => 60]);
         $can = fn (string $place): string => $this->ask('GET', "/api/undo?place=$place")['undoes'];
         self::assertStringContainsString('Note', $can("job-$one"));
@@ -204,7 +204,7 @@ final class UndoTest extends ShopTestCase
         $id = $this->bring(self::twoDots(), ['name' => 'Two dots'])['id'];
         $this->work();
         $this->ask('POST', "/api/jobs/$id/frames");
-        $this->ask('PATCH', "/api/jobs/$id", ['lock' => ['hex' => '#b84a30', 'inkId' => 5]]);
+        $this->ask('PATCH', "/api/jobs/$id/colours", ['lock' => ['hex' => '#b84a30', 'inkId' => 5]]);
         $stood = $this->ask('GET', "/api/jobs/$id");
 
         $this->ask('PATCH', "/api/jobs/$id", ['name' => 'Two discs']);
@@ -242,7 +242,7 @@ final class UndoTest extends ShopTestCase
         self::assertLessThan(9000, \strlen((string) $this->browser->getResponse()->getContent()), 'the head is small');
         $this->browser->request('GET', "/api/jobs/$id", [], [], ['HTTP_IF_NONE_MATCH' => $tag]);
         self::assertSame(304, $this->browser->getResponse()->getStatusCode());
-        $this->ask('PATCH', "/api/jobs/$id", ['quantity' => 7]);
+        $this->ask('PATCH', "/api/jobs/$id/order", ['quantity' => 7]);
         $this->browser->request('GET', "/api/jobs/$id", [], [], ['HTTP_IF_NONE_MATCH' => $tag]);
         self::assertSame(200, $this->browser->getResponse()->getStatusCode());
     }

@@ -138,6 +138,42 @@ final readonly class ArtController
         return $this->inks->orders($id);
     }
 
+    /** What is printed on, and how many. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/order', methods: ['PATCH'])]
+    public function order(int $id, #[Body] OrderPatch $patch): JobHead
+    {
+        $this->door->do(...$patch->changes($id));
+
+        return $this->job->of($id);
+    }
+
+    /** How large it prints, where, and which part of its art. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/size', methods: ['PATCH'])]
+    public function size(int $id, #[Body] SizePatch $patch): JobHead
+    {
+        $this->door->do(...$patch->changes($id));
+
+        return $this->job->of($id);
+    }
+
+    /** A decision about a colour or the base. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/colours', methods: ['PATCH'])]
+    public function colours(int $id, #[Body] ColourPatch $patch): JobHead
+    {
+        $this->door->do(...$patch->changes($id));
+
+        return $this->job->of($id);
+    }
+
+    /** By which method it is separated from now on. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/method', methods: ['PATCH'])]
+    public function follow(int $id, #[Body] MethodTaken $patch): JobHead
+    {
+        $this->door->do(...$patch->changes($id));
+
+        return $this->job->of($id);
+    }
+
     /** What is chosen of the plan by which the job is separated. */
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/plan', methods: ['PATCH'])]
     public function plan(int $id, #[MergePatch(PlanOf::ALL)] Patch $patch): JobHead

@@ -10,6 +10,7 @@ use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Answering\Status;
 use Ektype\App\Api\Asking\Asked;
+use Ektype\App\Api\Asking\Body;
 use Ektype\App\Query\Films\FilmsBench;
 use Ektype\App\Query\Films\SeeFilms;
 use Ektype\App\Query\Job\JobHead;
@@ -51,6 +52,15 @@ final readonly class FilmsController
     public function write(int $id): JobHead
     {
         $this->door->do(new AskForWork($id, TaskKind::Films));
+
+        return $this->job->of($id);
+    }
+
+    /** How its films are printed. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/films', methods: ['PATCH'])]
+    public function wish(int $id, #[Body] FilmsPatch $patch): JobHead
+    {
+        $this->door->do(...$patch->changes($id));
 
         return $this->job->of($id);
     }

@@ -92,6 +92,15 @@ final readonly class JobsController
         return $this->job->of($id);
     }
 
+    /** The press, the lamp and the emulsion that it uses. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/tools', methods: ['PATCH'])]
+    public function tools(int $id, #[Body] ToolsPatch $patch): JobHead
+    {
+        $this->door->do(...$patch->changes($id));
+
+        return $this->job->of($id);
+    }
+
     /** A new job that is made the same way, with its own plates still to come. */
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/copy', methods: ['POST']), Status(201)]
     public function copy(int $id): JobHead

@@ -21,6 +21,8 @@ use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
 use Ektype\App\Plan\MergePatch;
 use Ektype\App\Plan\Patch;
+use Ektype\App\Query\Job\JobHead;
+use Ektype\App\Query\Job\SeeJob;
 use Ektype\App\Query\Pictures\ProofSheet;
 use Ektype\App\Query\Press\OrderShown;
 use Ektype\App\Query\Press\OrdersOfJob;
@@ -43,7 +45,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The stages of press and run. */
 final readonly class PressController
 {
-    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof, private SeeStrikeOff $strikeOff, private SeeOrders $orders, private SeeShelves $shelves, private HowFar $far, private Hand $hand)
+    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof, private SeeStrikeOff $strikeOff, private SeeOrders $orders, private SeeShelves $shelves, private HowFar $far, private Hand $hand, private SeeJob $job)
     {
     }
 
@@ -140,6 +142,15 @@ final readonly class PressController
         $this->door->do(new DecidePrint($id, $patch));
 
         return $this->press->ofPlate($id);
+    }
+
+    /** How it is set up on its press. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/press', methods: ['PATCH'])]
+    public function set(int $id, #[Body] PressPatch $patch): JobHead
+    {
+        $this->door->do(...$patch->changes($id));
+
+        return $this->job->of($id);
     }
 
     /** The print with its plates in another order. */

@@ -19,6 +19,9 @@ use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\Moire;
 use Ektype\Core\Mesh\MoireFigure;
+use Ektype\Core\Order\GarmentLine;
+use Ektype\Core\Order\LineChange;
+use Ektype\Core\Order\WhatChanges;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Press\FilmPlacement;
 use Ektype\Core\Press\OffContact;
@@ -46,6 +49,8 @@ final class ScreenBook
     /** @var list<Figure>|null */
     private ?array $light = null;
     private ?PrintPlan $print = null;
+    /** @var list<LineChange>|null */
+    private ?array $changes = null;
 
     public function __construct(public readonly Job $job, private readonly Snapshot $shop)
     {
@@ -198,6 +203,18 @@ final class ScreenBook
     public function print(): ?PrintPlan
     {
         return $this->print ??= $this->plates === [] ? null : PrintLaw::of($this->toPrint($this->shop->dragsOn($this->job->press)));
+    }
+
+    /** @return list<LineChange> what each garment of the order changes; one where nobody counted by sizes */
+    public function changes(): array
+    {
+        return $this->changes ??= array_map(fn (GarmentLine $line): LineChange => WhatChanges::on($line, $this->toPrint()), $this->job->garments());
+    }
+
+    /** Pieces of the order that a plate prints on. */
+    public function piecesOf(Plate $plate): int
+    {
+        return array_sum(array_map(static fn (LineChange $c): int => \in_array($plate->idOrFail(), $c->leftOut, true) ? 0 : $c->pieces, $this->changes()));
     }
 
     /** @param list<DragSeen> $drags what strike-offs on its press have shown */

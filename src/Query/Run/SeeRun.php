@@ -12,8 +12,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Order\GarmentLine;
-use Ektype\Core\Order\SizeCount;
-use Ektype\Core\Order\WhatChanges;
+use Ektype\Core\Order\LineChange;
 use Ektype\Core\Press\CureCautions;
 use Ektype\Core\Print\PlatePrint;
 
@@ -34,13 +33,11 @@ final readonly class SeeRun
         $book = new ScreenBook($job, $shop);
         $register = new RegisterBook($job);
         $plan = $book->print();
-        $lines = $job->lines();
-        $lines = $lines !== [] ? $lines : [new GarmentLine($job->garment, $job->cloth(), $job->garmentHex, [new SizeCount('', $job->quantity)])];
 
         return new RunBench(
             $job->findings()->witnesses ?? [],
-            $plan === null ? [] : array_map(static fn (PlatePrint $p, Plate $plate, int $i): PlateOnRun => self::plate($p, $plate, $i, $job, $register), $plan->plates, $book->plates, array_keys($plan->plates)),
-            $plan === null ? [] : array_map(static fn (GarmentLine $line): LineOnRun => new LineOnRun($line, $line->pieces(), WhatChanges::on($line, $plan->job)), $lines),
+            $plan === null ? [] : array_map(static fn (PlatePrint $p, Plate $plate, int $i): PlateOnRun => self::plate($p, $plate, $i, $book, $register), $plan->plates, $book->plates, array_keys($plan->plates)),
+            $plan === null ? [] : array_map(static fn (GarmentLine $line, LineChange $change): LineOnRun => new LineOnRun($line, $line->pieces(), $change), $job->garments(), $book->changes()),
             $job->lamp->name ?? '',
             $job->emulsion->name ?? '',
             $job->press->name ?? '',
@@ -53,7 +50,7 @@ final readonly class SeeRun
         );
     }
 
-    private static function plate(PlatePrint $print, Plate $plate, int $i, Job $job, RegisterBook $register): PlateOnRun
+    private static function plate(PlatePrint $print, Plate $plate, int $i, ScreenBook $book, RegisterBook $register): PlateOnRun
     {
         $read = $plate->wasReadOfAnother() ? null : $register->of($plate);
         [$words, $in] = match (true) {
@@ -63,6 +60,6 @@ final readonly class SeeRun
             default => [\sprintf('out of register by %.2f mm', $read->nowMaxMm), false],
         };
 
-        return new PlateOnRun($print->id, $words, $in, $print->laying->value, $print->grams($job->quantity), $print->flash?->dwellS, $print->stroke->hardness->value);
+        return new PlateOnRun($print->id, $words, $in, $print->laying->value, array_sum(array_map(static fn (LineChange $c): float => $c->grams($print->id), $book->changes())), $print->flash?->dwellS, $print->stroke->hardness->value);
     }
 }

@@ -60,6 +60,7 @@ final readonly class CompareMeshes
                     $inRack[$one->mesh->name] ?? 0,
                     $times[$i] ?? null,
                     $shop->stencilBook()->eomUm($plate, $one->mesh),
+                    $book->piecesOf($plate),
                 );
             }
             usort(
@@ -107,6 +108,7 @@ final readonly class CompareMeshes
         int $inRack,
         ?TimeOfScreen $time,
         float $eomUm,
+        int $pieces,
     ): OnMesh {
         $job = $plate->job;
         $deposit = new Deposit(
@@ -128,7 +130,7 @@ final readonly class CompareMeshes
             $one->holds,
             $one->why,
             DepositFigure::wet($deposit, $one->mesh),
-            DepositFigure::grams($deposit, $plate->areaCm2, $job->quantity),
+            DepositFigure::grams($deposit, $plate->areaCm2, $pieces),
             LightFigure::onMesh($time?->time, $one->mesh->thicknessUm + $eomUm, $one->mesh->dyed, $time->source ?? ''),
             DepositFigure::hiding(
                 $hiding,

@@ -23,6 +23,7 @@ use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\GainSetting;
 use Ektype\Core\Ink\ColourName;
 use Ektype\Core\Order\GarmentLine;
+use Ektype\Core\Order\SizeCount;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Print\Cloth;
 use Ektype\Core\Separation\Findings;
@@ -235,6 +236,14 @@ class Job
     public function lines(): array
     {
         return Codec::readAll(GarmentLine::class, $this->lines);
+    }
+
+    /** @return non-empty-list<GarmentLine> what is printed on; one where nobody counted by sizes */
+    public function garments(): array
+    {
+        $lines = $this->lines();
+
+        return $lines !== [] ? $lines : [new GarmentLine($this->garment, $this->cloth(), $this->garmentHex, [new SizeCount('', $this->quantity)])];
     }
 
     /** @param list<GarmentLine> $lines their pieces are the quantity of the job, as soon as there are any */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App\Request;
 
+use Ektype\App\Api\Art\ColourPatch;
+use Ektype\App\Api\Art\OrderPatch;
+use Ektype\App\Api\Art\SizePatch;
+use Ektype\App\Api\Films\FilmsPatch;
 use Ektype\App\Api\Jobs\JobPatch;
 use Ektype\App\Api\Rack\TensionRead;
 use Ektype\App\Api\Shelves\MeshEntry;
@@ -15,7 +19,6 @@ use Ektype\App\Request\FieldAtFault;
 use Ektype\App\Request\RequestReader;
 use Ektype\App\Request\Spelling;
 use Ektype\App\Request\UnreadableRequest;
-use Ektype\Core\Plate\Substrate;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -30,19 +33,19 @@ final class RequestReaderTest extends TestCase
     {
         $camel = Spelling::Camel;
         $snake = Spelling::Snake;
-        yield 'no json' => ['{"widthMm":', JobPatch::class, $camel, '', 'not JSON'];
+        yield 'no json' => ['{"widthMm":', SizePatch::class, $camel, '', 'not JSON'];
         yield 'a list' => ['[1]', JobPatch::class, $camel, '', 'one JSON object'];
-        yield 'a name that nobody knows' => ['{"widhtMm": 200}', JobPatch::class, $camel, 'widhtMm', 'is not known here'];
-        yield 'text for a number' => ['{"widthMm": "200"}', JobPatch::class, $camel, 'widthMm', '“200”, not a number'];
-        yield 'a part of a number' => ['{"quantity": 1.5}', JobPatch::class, $camel, 'quantity', 'Only whole numbers'];
-        yield 'out of range' => ['{"acrossMm": 900}', JobPatch::class, $camel, 'acrossMm', 'from -500 to 500 mm'];
+        yield 'a name that nobody knows' => ['{"widhtMm": 200}', SizePatch::class, $camel, 'widhtMm', 'is not known here'];
+        yield 'text for a number' => ['{"widthMm": "200"}', SizePatch::class, $camel, 'widthMm', '“200”, not a number'];
+        yield 'a part of a number' => ['{"quantity": 1.5}', OrderPatch::class, $camel, 'quantity', 'Only whole numbers'];
+        yield 'out of range' => ['{"acrossMm": 900}', SizePatch::class, $camel, 'acrossMm', 'from -500 to 500 mm'];
         yield 'nothing for a name' => ['{"name": "  "}', JobPatch::class, $camel, 'name', 'is empty'];
-        yield 'a name too long' => ['{"garment": "'.str_repeat('a', 61).'"}', JobPatch::class, $camel, 'garment', 'Shorten it to 60'];
-        yield 'a cloth that is none' => ['{"substrate": "silk"}', JobPatch::class, $camel, 'substrate', 'Use one of: cotton, polyester'];
-        yield 'a word for yes' => ['{"stepWedge": "yes"}', JobPatch::class, $camel, 'stepWedge', 'Say yes or no'];
-        yield 'a colour that is none' => ['{"garmentHex": "navy"}', JobPatch::class, $camel, 'garmentHex', 'six hexadecimal digits'];
+        yield 'a name too long' => ['{"garment": "'.str_repeat('a', 61).'"}', OrderPatch::class, $camel, 'garment', 'Shorten it to 60'];
+        yield 'a cloth that is none' => ['{"substrate": "silk"}', OrderPatch::class, $camel, 'substrate', 'Use one of: cotton, polyester'];
+        yield 'a word for yes' => ['{"stepWedge": "yes"}', FilmsPatch::class, $camel, 'stepWedge', 'Say yes or no'];
+        yield 'a colour that is none' => ['{"garmentHex": "navy"}', OrderPatch::class, $camel, 'garmentHex', 'six hexadecimal digits'];
         yield 'a day that is none' => ['{"dueOn": "2026-02-30"}', JobPatch::class, $camel, 'dueOn', 'no date'];
-        yield 'within' => ['{"lock": {"hex": "#aabbcc"}}', JobPatch::class, $camel, 'lock.inkId', 'is missing'];
+        yield 'within' => ['{"lock": {"hex": "#aabbcc"}}', ColourPatch::class, $camel, 'lock.inkId', 'is missing'];
         yield 'four places for five' => [
             '{"along": [20,20,20,20], "across": [20,20,20,20,20]}',
             TensionRead::class,
@@ -105,19 +108,17 @@ final class RequestReaderTest extends TestCase
     public function testEveryFaultIsTold(): void
     {
         try {
-            self::reader()->json('{"acrossMm": 900, "quantity": -1, "name": ""}', JobPatch::class);
+            self::reader()->json('{"acrossMm": 900, "dropMm": -900, "widthMm": 1}', SizePatch::class);
             self::fail('This was to be refused.');
         } catch (UnreadableRequest $unread) {
-            self::assertEqualsCanonicalizing(['acrossMm', 'quantity', 'name'], array_column($unread->faults, 'field'));
+            self::assertEqualsCanonicalizing(['acrossMm', 'dropMm', 'widthMm'], array_column($unread->faults, 'field'));
         }
     }
 
     public function testWhatIsNotNamedStays(): void
     {
-        $patch = self::reader()->json('{"substrate": "canvas", "widthMm": 240}', JobPatch::class);
-        self::assertSame(Substrate::Canvas, $patch->substrate);
-        self::assertSame(240.0, $patch->widthMm);
-        self::assertNull($patch->name);
+        $patch = self::reader()->json('{"dropMm": 12, "widthMm": 240}', SizePatch::class);
+        self::assertSame([12.0, 240.0, null], [$patch->dropMm, $patch->widthMm, $patch->acrossMm]);
         self::assertCount(2, $patch->changes(1));
     }
 
@@ -141,7 +142,7 @@ final class RequestReaderTest extends TestCase
     #[TestWith(['closes', \Ektype\App\Api\Darkroom\RoomPatch::class, Spelling::Camel, 'closesH'])]
     #[TestWith(['frame', \Ektype\App\Api\Plates\PlatePatch::class, Spelling::Camel, 'frameId'])]
     #[TestWith(['knobs[1].pushes', PressEntry::class, Spelling::Camel, 'knobs[1].pushes'])]
-    #[TestWith(['framing.turn', JobPatch::class, Spelling::Camel, 'framing.turnDeg'])]
+    #[TestWith(['framing.turn', SizePatch::class, Spelling::Camel, 'framing.turnDeg'])]
     #[TestWith(['tests[2].low', ExposureAsked::class, Spelling::Snake, 'tests[2].low_s'])]
     #[TestWith(['prints[0].readings[3].at', RegisterAsked::class, Spelling::Snake, 'prints[0].readings[3].at_mm'])]
     #[TestWith(['solids', MeshEntry::class, Spelling::Camel, null])]

@@ -50,8 +50,8 @@ final class TogetherTest extends ShopTestCase
         [$one, $two] = $this->hands(2);
         $id = $this->bring(self::twoDots())['id'];
         for ($round = 0; $round < self::rounds(); ++$round) {
-            $one->begin('PATCH', "/api/jobs/$id", ['leaveOpen' => \sprintf('#%06x', $round)]);
-            $two->begin('PATCH', "/api/jobs/$id", ['split' => \sprintf('#%06x', 0x10000 + $round)]);
+            $one->begin('PATCH', "/api/jobs/$id/colours", ['leaveOpen' => \sprintf('#%06x', $round)]);
+            $two->begin('PATCH', "/api/jobs/$id/colours", ['split' => \sprintf('#%06x', 0x10000 + $round)]);
             self::assertSame([200, 200], [$one->status(), $two->status()]);
         }
         $plan = json_decode($this->text('SELECT plan FROM job WHERE id = '.$id), true);
@@ -66,7 +66,7 @@ final class TogetherTest extends ShopTestCase
         $id = $this->bring(self::twoDots())['id'];
         for ($round = 0; $round < self::rounds(); ++$round) {
             foreach ([1, 2] as $step) {
-                $one->begin('PATCH', "/api/jobs/$id", ['quantity' => 10 * $round + $step]);
+                $one->begin('PATCH', "/api/jobs/$id/order", ['quantity' => 10 * $round + $step]);
                 self::assertSame(200, $one->status());
             }
             $one->begin('POST', '/api/undo');
@@ -96,9 +96,9 @@ final class TogetherTest extends ShopTestCase
         [$hand] = $this->hands(1);
         $id = $this->bring(self::twoDots())['id'];
         for ($round = 1; $round <= 4; ++$round) {
-            $this->ask('PATCH', "/api/jobs/$id", ['toleranceFollowsPlates' => true, 'widthMm' => 60 + $round]);
+            $this->tell($id, ['toleranceFollowsPlates' => true, 'widthMm' => 60 + $round]);
             $this->ask('POST', "/api/jobs/$id/separate", null, 202);
-            $hand->begin('PATCH', "/api/jobs/$id", ['toleranceMm' => 0.3 + $round / 100]);
+            $hand->begin('PATCH', "/api/jobs/$id/press", ['toleranceMm' => 0.3 + $round / 100]);
             $this->work();
             self::assertSame(200, $hand->status());
             $job = $this->ask('GET', "/api/jobs/$id");

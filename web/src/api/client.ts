@@ -17,7 +17,16 @@ export type Press = Shape["PressOnShelf"];
 export type Morning = Shape["FirstQuestions"];
 export type FirstAnswers = Shape["FirstAnswers"];
 export type Task = Shape["JobTask"];
-export type JobChange = Shape["JobPatch"];
+/** What can be told of a job: each stage has its own part of it. */
+export type JobChange = Shape["JobPatch"] &
+  Shape["OrderPatch"] &
+  Shape["SizePatch"] &
+  Shape["ColourPatch"] &
+  Shape["MethodTaken"] &
+  Shape["ToolsPatch"] &
+  Shape["FilmsPatch"] &
+  Shape["LightPatch"] &
+  Shape["PressPatch"];
 export type PlateChange = Shape["PlatePatch"];
 export type MarkPlace = Shape["RegistrationMark"];
 export type FrameChange = Shape["FramePatch"];

@@ -37,7 +37,7 @@ const job = (id: number) => ({ params: { path: { id } }, ...at });
 it("tells with a change at which turn its page was told what it shows", async () => {
   let turn = 41;
   const api = await client(() => turn);
-  await api.PATCH("/api/jobs/{id}", { ...job(2), body: { widthMm: 80 } });
+  await api.PATCH("/api/jobs/{id}/size", { ...job(2), body: { widthMm: 80 } });
   expect(said(0), "nothing was shown yet").toBeNull();
   turn = 44;
   await api.GET("/api/jobs/{id}", job(2));
@@ -55,10 +55,10 @@ it("having seen one job vouches for no other, and the shelf for none", async () 
   await api.GET("/api/jobs/{id}", job(3));
   turn = 70;
   await api.GET("/api/shop", at);
-  await api.PATCH("/api/jobs/{id}", { ...job(2), body: { widthMm: 90 } });
+  await api.PATCH("/api/jobs/{id}/size", { ...job(2), body: { widthMm: 90 } });
   expect(said(3)).toBe("50");
   page = "/jobs/3";
-  await api.PATCH("/api/jobs/{id}", { ...job(3), body: { widthMm: 90 } });
+  await api.PATCH("/api/jobs/{id}/size", { ...job(3), body: { widthMm: 90 } });
   expect(said(4)).toBe("60");
   page = "/inks";
   await api.DELETE("/api/shop/{kind}/{id}", { params: { path: { kind: "inks", id: 2 } }, ...at });
@@ -71,7 +71,7 @@ it("never forgets what it has shown for an answer that comes late, and asks it o
   await api.GET("/api/jobs/{id}", job(2));
   turn = 47;
   await api.GET("/api/jobs/{id}", job(2));
-  await api.PATCH("/api/jobs/{id}", { ...job(2), body: { widthMm: 90 } });
+  await api.PATCH("/api/jobs/{id}/size", { ...job(2), body: { widthMm: 90 } });
   expect(said(2)).toBe("50");
   await api.POST("/api/undo", at);
   expect(said(3), "a step back minds the others by itself").toBeNull();
@@ -82,7 +82,7 @@ it("asks a busy shop again with the same words, and gives up on one that is gone
   const api = await client(() => 1);
   const busy = () => new Response("{}", { status: 503, headers: { "Retry-After": "2" } });
   answers = [busy, busy];
-  const done = api.PATCH("/api/jobs/{id}", { ...job(2), body: { widthMm: 90 } });
+  const done = api.PATCH("/api/jobs/{id}/size", { ...job(2), body: { widthMm: 90 } });
   await vi.advanceTimersByTimeAsync(5_000);
   expect((await done).response.status).toBe(200);
   expect(await Promise.all(asked.map((request) => request.text()))).toEqual(Array(3).fill('{"widthMm":90}'));

@@ -19,6 +19,7 @@ import {
   type Stage,
   type Stretched,
 } from "./client";
+import { tell } from "./homes";
 
 const busy = (job: Job | undefined) => job?.task?.state === "waiting" || job?.task?.state === "working";
 
@@ -74,7 +75,7 @@ export function useJobWork(id: number) {
   return {
     change: useMutation({
       scope,
-      mutationFn: (body: JobChange) => answer(api.PATCH("/api/jobs/{id}", { ...path, body })),
+      mutationFn: (body: JobChange) => tell(id, body),
       onMutate,
       onSuccess,
       onError,
