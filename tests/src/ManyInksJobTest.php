@@ -54,10 +54,10 @@ final class ManyInksJobTest extends ShopTestCase
         self::assertEquals(['Signal red' => 60.0], $this->ask('GET', "/api/jobs/$id/art/bench")['plan']['curves']['halves']);
         $this->ask('PATCH', "/api/jobs/$id/plan", ['curves' => ['halves' => ['Signal red' => 99]]], 422);
         // Ruled out, it is chosen anew without it.
-        $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['forbidden' => [$chosen[0]]]]);
+        $this->ask('PATCH', "/api/jobs/$id/plan", ['inks' => ['forbidden' => [$chosen[1]]]]);
         self::assertNull($this->ask('GET', "/api/jobs/$id/art/bench")['plan']['inks']['inks']);
         foreach ($this->ask('GET', "/api/jobs/$id/inks")['counts'] as $one) {
-            self::assertNotContains($chosen[0], array_column($one['inks'], 'id'));
+            self::assertNotContains($chosen[1], array_column($one['inks'], 'id'));
         }
     }
 
