@@ -356,7 +356,7 @@ $say('plates:cost of the six plates, whole process', sprintf('%.2f s', $times[1]
         range(0, 7),
     );
 
-    return (new Ektype\Core\Separation\PlateCost($inks, Srgb::fromHex('#1b2436'), true))->ranked();
+    return (new Ektype\Core\Method\Spot\PlateCost($inks, Srgb::fromHex('#1b2436'), true))->ranked();
 });
 $say('cost table of 8 colours', sprintf('%.0f ms', 1000 * $s), 'aim 1 s');
 

@@ -34,7 +34,7 @@ final readonly class MethodAdvice
 
             return new self($can[0]->method, \sprintf(
                 '%s comes nearest, mean ΔE00 %.1f; nothing on this shelf comes within the %.1f that %s work asks for. Another ink would help most.',
-                self::named($can[0]->method),
+                $can[0]->method->title(),
                 $can[0]->mean,
                 $care->passes(),
                 $care->value,
@@ -47,26 +47,13 @@ final readonly class MethodAdvice
 
         return new self($best->method, \sprintf(
             '%s: %d %s, mean ΔE00 %.1f where %s work asks for %.1f, and the least press time of those that do.%s',
-            self::named($best->method),
+            $best->method->title(),
             \count($best->plates),
             \count($best->plates) === 1 ? 'screen' : 'screens',
             $best->mean,
             $care->value,
             $care->passes(),
-            $nearer === [] ? '' : \sprintf(' %s would come nearer, %.1f, for %+.0f minutes.', self::named($nearer[0]->method), $nearer[0]->mean, $minutes($nearer[0]) - $minutes($best)),
+            $nearer === [] ? '' : \sprintf(' %s would come nearer, %.1f, for %+.0f minutes.', $nearer[0]->method->title(), $nearer[0]->mean, $minutes($nearer[0]) - $minutes($best)),
         ));
-    }
-
-    public static function named(MethodName $method): string
-    {
-        return match ($method) {
-            MethodName::Spot => 'Spot plates',
-            MethodName::OneInk => 'One ink',
-            MethodName::TwoTone => 'Two tones',
-            MethodName::Simulated => 'Simulated process',
-            MethodName::Process => 'Four-colour process',
-            MethodName::Index => 'Index',
-            MethodName::Layers => 'Transparent layers',
-        };
     }
 }

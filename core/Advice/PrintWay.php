@@ -92,15 +92,7 @@ final readonly class PrintWay
     {
         $missing = $heads === null ? '' : Heads::missing(\count($this->plates), true, $heads, $press);
 
-        return [...$missing === '' ? [] : [$missing], ...match ($this->method) {
-            MethodName::Spot => $this->fits ? [] : ['Blends become steps with hard edges.'],
-            MethodName::OneInk => ['Colours are gone: only light and dark are left.'],
-            MethodName::TwoTone => ['A shift of more than the gap between the dots prints one ink on the other.'],
-            MethodName::Simulated => ['Dots of many plates at one angle: pressure and squeegee must stay alike, or the colours drift.'],
-            MethodName::Process => ['Four rulings over each other: a rosette up close, and moiré where an angle is off.'],
-            MethodName::Index => ['Squares are seen from near. Wet inks run together where squares touch: inks of like hiding, light hand.'],
-            MethodName::Layers => ['Each layer dries before the next. Colours that the tints do not make are missing.'],
-        }];
+        return [...$missing === '' ? [] : [$missing], ...$this->method->beware() !== '' ? [$this->method->beware()] : ($this->method->isTonal() || $this->fits ? [] : ['Blends become steps with hard edges.'])];
     }
 
     private static function plate(PlateShare $plate, int $i, MethodName $method, SizeOfPrint $size): PlateToPrint

@@ -18,17 +18,17 @@ final readonly class InkWish implements Settles
      * @param BaseWay|null   $base      null goes by the garment
      */
     public function __construct(
-        #[Chosen('inks', 'ink', 0, 12, 'by the picture')]
+        #[Chosen('inks', 'ink', 0, 12, 'by the picture', option: 'only')]
         public ?array $inks = null,
-        #[Chosen('screens', '', 1, 14, 'as many as are worth it')]
+        #[Chosen('screens', '', 1, 14, 'as many as are worth it', option: 'plates')]
         public ?int $screens = null,
         #[Chosen('locked inks', 'ink', 0, 12)]
         public array $locked = [],
         #[Chosen('inks never taken', '', 0, 60)]
         public array $forbidden = [],
-        #[Chosen('base', automatic: 'by the garment')]
+        #[Chosen('base', automatic: 'what the garment asks')]
         public ?BaseWay $base = null,
-        #[Chosen('highlight white')]
+        #[Chosen('a highlight white, last, over flashed ink')]
         public bool $highlight = false,
     ) {
     }

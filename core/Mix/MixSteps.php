@@ -18,27 +18,20 @@ final class MixSteps
      */
     public static function of(MethodName $method, array $roles): ?array
     {
-        if (!\in_array($method, [MethodName::Simulated, MethodName::Process, MethodName::Index, MethodName::Layers], true)) {
+        if (!$method->isOrdered()) {
             return null;
         }
         $last = \count($roles) - 1;
         $steps = [];
         foreach ($roles as $i => $role) {
             [$why, $flash, $whyFlash] = MixLook::place($role, $i === $last, $roles[$i + 1] ?? null);
-            $steps[] = match (true) {
-                $method === MethodName::Layers => new PrintStep(
-                    $i,
-                    $i === 0 ? 'The first layer on the paper: greys build the picture before colours tint it.' : 'It multiplies what lies below; its proof decides whether the next one is needed as it is.',
-                    false,
-                    $i === $last ? 'Last layer: let it dry.' : 'Each layer dries before the next.',
-                ),
-                $role !== PlateRole::Colour => new PrintStep($i, $why, $flash, $whyFlash),
-                default => new PrintStep($i, match ($method) {
-                    MethodName::Process => 'Yellow, magenta, cyan, black: each lets what lies below shine through.',
-                    MethodName::Index => 'Squares lie side by side: the lightest first, so that what is darker fouls no light screen.',
-                    default => $why,
-                }, $flash, $whyFlash),
-            };
+            $why = $role === PlateRole::Colour && $method->order() !== '' ? $method->order() : $why;
+            $steps[] = $method->driesBetween() ? new PrintStep(
+                $i,
+                $i === 0 ? 'The first layer on the paper: greys build the picture before colours tint it.' : $why,
+                false,
+                $i === $last ? 'Last layer: let it dry.' : 'Each layer dries before the next.',
+            ) : new PrintStep($i, $why, $flash, $whyFlash);
         }
 
         return $steps;

@@ -24,7 +24,7 @@ final readonly class PlateCurves
      * @throws ImpossibleMix where a plate would be bare or solid
      */
     public function __construct(
-        #[Chosen('half tones', '%')]
+        #[Chosen('half tones', '%', option: Chosen::NO_OPTION)]
         public array $halves = [],
     ) {
         $bends = [];

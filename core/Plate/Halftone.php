@@ -13,9 +13,9 @@ final readonly class Halftone
     public const SAFE_ANGLE = 22.5;
 
     public function __construct(
-        #[Chosen('ruling', 'lines per inch', 5, 200)]
+        #[Chosen('ruling', 'lines per inch', 5, 200, option: 'lpi')]
         public float $lpi,
-        #[Chosen('angle', '°', -180, 180)]
+        #[Chosen('angle', '°', -180, 180, option: 'angle')]
         public float $angleDeg = self::SAFE_ANGLE,
     ) {
     }

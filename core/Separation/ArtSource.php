@@ -13,7 +13,7 @@ interface ArtSource
     public function raster(PrintWanted $print, bool $asItIs = false): ArtRaster;
 
     /** @return non-empty-list<DrawnPlate> */
-    public function drawn(SpotPlan $plan): array;
+    public function drawn(): array;
 
     /** @return list<DrawnPlate> plates that were drawn by hand for this art, whatever it is separated by */
     public function positives(): array;

@@ -9,7 +9,7 @@ final readonly class Findings
 {
     /** Plates that butt are brought within this, mm (heuristic). */
     public const BUTT_MM = 0.15;
-    private const LISTED = 200;
+    public const LISTED = 200;
 
     /**
      * @param list<FoundColour>     $palette
@@ -32,22 +32,6 @@ final readonly class Findings
         public array $witnesses,
         public float $trapMm,
     ) {
-    }
-
-    public static function of(SpotResult $result, float $trapMm): self
-    {
-        return new self(
-            $result->palette,
-            $result->strays,
-            $result->warnings,
-            $result->groundLeftOpen,
-            $result->kind->kind,
-            $result->kind->why,
-            $result->budget,
-            \array_slice($result->thinBase, 0, self::LISTED),
-            $result->witnesses,
-            $trapMm,
-        );
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Separation;
 
+use Ektype\Core\Mesh\Mesh;
+
 /**
  * A way in which art becomes plates: a plan in; plates, each with its edge, out; the decisions that it offers; what its
  * plates buy. A new way is a new class of this interface.
@@ -14,8 +16,12 @@ interface Method
 {
     public function name(): MethodName;
 
-    /** @return P what a new job begins with */
-    public function begin(): Plan;
+    /**
+     * @param list<Mesh> $rack of the frames that there are
+     *
+     * @return P what a new job begins with: its dots are those that the rack holds calmly
+     */
+    public function begin(array $rack = []): Plan;
 
     /**
      * @param P                                       $plan

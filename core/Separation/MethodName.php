@@ -4,39 +4,158 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Separation;
 
-/** The ways in which art becomes plates. */
-enum MethodName: string
+/**
+ * A way in which art becomes plates. Each is a folder of core/Method with a plan of its own, and found by it; of each there is one
+ * value, so that two are the same where they are identical.
+ */
+final readonly class MethodName implements \JsonSerializable
 {
-    case Spot = 'spot';
-    case OneInk = 'one ink';
-    case TwoTone = 'two-tone';
-    case Simulated = 'simulated';
-    case Process = 'process';
-    case Index = 'index';
-    case Layers = 'layers';
-
     /** Any of them, for an address. */
-    public const PATTERN = 'spot|one ink|two-tone|simulated|process|index|layers';
+    public const PATTERN = '[a-z][a-z -]*';
+
+    /** @param class-string<Plan> $plan */
+    private function __construct(public string $value, public string $plan, private Separates $says)
+    {
+    }
+
+    /** @return non-empty-list<self> in their order */
+    public static function cases(): array
+    {
+        return array_values(self::known());
+    }
+
+    public static function tryFrom(string $name): ?self
+    {
+        return self::known()[$name] ?? null;
+    }
+
+    /** @throws \ValueError where there is none of that name */
+    public static function from(string $name): self
+    {
+        return self::tryFrom($name) ?? throw new \ValueError(\sprintf('There is no method “%s”.', $name));
+    }
+
+    /** @param class-string<Plan> $plan */
+    public static function of(string $plan): self
+    {
+        foreach (self::known() as $method) {
+            if ($method->plan === $plan) {
+                return $method;
+            }
+        }
+        throw new \LogicException($plan.' is no plan of a method.');
+    }
+
+    /** Flat colours, one plate an ink: what a job is until its art was looked at. */
+    public static function usual(): self
+    {
+        return self::cases()[0];
+    }
+
+    /** As a printer says it. */
+    public function title(): string
+    {
+        return $this->says->title;
+    }
+
+    /** What it makes of the art, in a sentence. */
+    public function why(bool $tonalArt, int $plates): string
+    {
+        $says = $tonalArt === $this->says->tonal || $this->says->whyNot === '' ? $this->says->why : $this->says->whyNot;
+        $many = \sprintf($says, $plates);
+
+        return $plates === 1 ? (string) preg_replace('/^1 (plate|screen|layer|transparent layer)s/', '1 $1', $many) : $many;
+    }
+
+    /** How it is printed; empty where its fields say it. */
+    public function note(): string
+    {
+        return $this->says->note;
+    }
+
+    /** Whether a field of its plan is used, by its path. */
+    public function uses(string $path): bool
+    {
+        return !\in_array($path, $this->says->without, true);
+    }
+
+    /** What one of its plates carries. */
+    public function carries(): string
+    {
+        return $this->says->carries;
+    }
+
+    /** What could go wrong; empty for nothing. */
+    public function beware(): string
+    {
+        return $this->says->beware;
+    }
 
     /** Whether it is for pictures in tones. */
     public function isTonal(): bool
     {
-        return $this !== self::Spot;
+        return $this->says->tonal;
     }
 
     /** Whether halftone dots carry its tones. */
     public function hasDots(): bool
     {
-        return !\in_array($this, [self::Spot, self::Index, self::Layers], true);
+        return $this->says->dots;
     }
 
     /** How its plates make up a colour. */
     public function laid(): PlatesLaid
     {
-        return match ($this) {
-            self::OneInk, self::TwoTone => PlatesLaid::Beside,
-            self::Index => PlatesLaid::Squares,
-            default => PlatesLaid::Over,
-        };
+        return $this->says->laid;
+    }
+
+    /** Whether it is for such art on such a garment. */
+    public function fits(bool $tonalArt, bool $lightGarment): bool
+    {
+        return $this->says->tonal === $tonalArt && ($lightGarment || !$this->says->onLight);
+    }
+
+    /** Whether its plates know their order themselves; else lightness decides. */
+    public function isOrdered(): bool
+    {
+        return $this->says->ordered;
+    }
+
+    /** Why a plate of colour prints at its place; empty where its own place says so. */
+    public function order(): string
+    {
+        return $this->says->order;
+    }
+
+    /** Whether each plate dries before the next. */
+    public function driesBetween(): bool
+    {
+        return $this->says->dries;
+    }
+
+    public function jsonSerialize(): string
+    {
+        return $this->value;
+    }
+
+    /** @return non-empty-array<string, self> */
+    private static function known(): array
+    {
+        static $known = [];
+        /** @var array<string, self> $known */
+        if ($known === []) {
+            $places = [];
+            foreach ((array) glob(__DIR__.'/../Method/*/*Plan.php') as $file) {
+                $plan = 'Ektype\\Core\\Method\\'.basename(\dirname((string) $file)).'\\'.basename((string) $file, '.php');
+                $says = is_subclass_of($plan, Plan::class) ? ((new \ReflectionClass($plan))->getAttributes(Separates::class)[0] ?? null)?->newInstance() : null;
+                if ($says !== null && is_subclass_of($plan, Plan::class)) {
+                    $places[$says->name] = $says->place;
+                    $known[$says->name] = new self($says->name, $plan, $says);
+                }
+            }
+            array_multisort($places, $known);
+        }
+
+        return $known === [] ? throw new \LogicException('There is no method.') : $known;
     }
 }

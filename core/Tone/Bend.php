@@ -19,7 +19,7 @@ final readonly class Bend
     private const MOST = 16;
 
     /** @var list<array{float, float}> from 0 to 100 */
-    #[Chosen('bend', '', 0, self::MOST)]
+    #[Chosen('bend', '', 0, self::MOST, option: Chosen::NO_OPTION)]
     public array $points;
     /** @var list<float> slope at each point */
     private array $slopes;

@@ -20,6 +20,7 @@ final readonly class PlannedDots
         public Halftone $halftone = new Halftone(self::USUAL_LPI),
         #[Chosen('dot')]
         public Dot $dot = Dot::Round,
+        #[Chosen('the lightest and the darkest tone that the mesh holds', '%', option: 'range')]
         public Tones $range = new Tones(0.0, 1.0),
     ) {
     }

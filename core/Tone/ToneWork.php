@@ -30,12 +30,12 @@ final readonly class ToneWork
         public float $darkest = 0.0,
         #[Chosen('lightest', 'L*', 0, 100)]
         public float $lightest = 100.0,
-        #[Chosen('middle tone', '', 0.2, 5)]
+        #[Chosen('middle tone', '', 0.2, 5, option: 'middle-tone')]
         public float $middle = 1.0,
         public Bend $bend = new Bend(),
         #[Chosen('crisp', '%', 0, 100, times: 100)]
         public float $crisp = 0.0,
-        #[Chosen('grounds', '', 0, self::MOST_GROUNDS)]
+        #[Chosen('grounds', '', 0, self::MOST_GROUNDS, option: Chosen::NO_OPTION)]
         public array $grounds = [],
         #[Chosen('reach', '%', 0, 60)]
         public float $reach = self::REACH,

@@ -11,11 +11,11 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
-use Ektype\Core\Index\IndexPlan;
-use Ektype\Core\Index\IndexPlate;
-use Ektype\Core\Index\IndexPlates;
-use Ektype\Core\Index\IndexRequest;
-use Ektype\Core\Index\IndexSeparation;
+use Ektype\Core\Method\Index\IndexPlan;
+use Ektype\Core\Method\Index\IndexPlate;
+use Ektype\Core\Method\Index\IndexPlates;
+use Ektype\Core\Method\Index\IndexRequest;
+use Ektype\Core\Method\Index\IndexSeparation;
 use Ektype\Core\Plate\PlateRole;
 
 /** Films of an index print, with their manifest, in a folder. */

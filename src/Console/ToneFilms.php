@@ -11,11 +11,11 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Method\OneInk\OneInk;
+use Ektype\Core\Method\TwoTone\TwoTone;
 use Ektype\Core\Mix\MixLook;
 use Ektype\Core\Mix\MixPlates;
-use Ektype\Core\Tone\OneInk;
 use Ektype\Core\Tone\TonePlate;
-use Ektype\Core\Tone\TwoTone;
 
 /** Films of a picture in tones, with their manifest, in a folder. */
 final readonly class ToneFilms

@@ -211,10 +211,10 @@ final readonly class DemoJobs
         $paint = new ColourPaintings();
         $jobs = [];
         foreach ([
-            ['low-tide-ferry.png', $paint->lowTideFerry(), 'Low Tide Ferry', DemoArt::BLACK, 'black', 200.0, Substrate::Cotton, 'Tidewrack Rowing Club', 'tees', 60, 14, MethodName::Simulated],
-            ['field-day.jpg', $paint->fieldDay(), 'Field Day ’26', DemoArt::WHITE, 'white', 150.0, Substrate::Cotton, 'Orchard Row Primary School', 'tees', 120, 12, MethodName::Process],
-            ['night-market.jpg', $paint->nightMarket(), 'Night Market Lanterns', DemoArt::NAVY, 'dark navy', 140.0, Substrate::Cotton, 'Kettle Lane Bakery', 'tees', 80, 16, MethodName::Index],
-            ['kelp-forest.jpg', $paint->kelpForest(), 'Kelp Forest', DemoArt::PAPER, 'cotton paper', 140.0, Substrate::Paper, 'Saltmarsh Print Fair', 'prints', 40, 21, MethodName::Layers],
+            ['low-tide-ferry.png', $paint->lowTideFerry(), 'Low Tide Ferry', DemoArt::BLACK, 'black', 200.0, Substrate::Cotton, 'Tidewrack Rowing Club', 'tees', 60, 14, MethodName::from('simulated')],
+            ['field-day.jpg', $paint->fieldDay(), 'Field Day ’26', DemoArt::WHITE, 'white', 150.0, Substrate::Cotton, 'Orchard Row Primary School', 'tees', 120, 12, MethodName::from('process')],
+            ['night-market.jpg', $paint->nightMarket(), 'Night Market Lanterns', DemoArt::NAVY, 'dark navy', 140.0, Substrate::Cotton, 'Kettle Lane Bakery', 'tees', 80, 16, MethodName::from('index')],
+            ['kelp-forest.jpg', $paint->kelpForest(), 'Kelp Forest', DemoArt::PAPER, 'cotton paper', 140.0, Substrate::Paper, 'Saltmarsh Print Fair', 'prints', 40, 21, MethodName::from('layers')],
         ] as [$file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due, $method]) {
             $jobs[] = $job = $this->job($file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due);
             $this->door->do(new FollowMethod($job, $method));

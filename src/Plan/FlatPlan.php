@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Plan;
 
+use Ektype\Core\Method\Spot\SpotPlan;
+use Ektype\Core\Mix\MixPlan;
 use Ektype\Core\Separation\MethodName;
 
 /** Plans of the first version lay all that was chosen side by side; since the second it stands in the parts that it belongs to. */
@@ -19,7 +21,7 @@ final class FlatPlan
      */
     public static function raised(MethodName $method, array $flat): array
     {
-        if ($method === MethodName::Spot) {
+        if ($method->plan === SpotPlan::class) {
             return self::spot($flat);
         }
         $plan = array_diff_key($flat, array_flip([...self::WORK, 'middleTone', 'bend', 'grounds', 'lpi', 'angleDeg', 'dot', 'range', 'halves']));
@@ -31,7 +33,7 @@ final class FlatPlan
         ];
         [$lightest, $darkest] = \is_array($flat['range'] ?? null) ? array_values($flat['range']) : [0.0, 1.0];
         $plan['dots'] = ['halftone' => array_intersect_key($flat, ['lpi' => 0, 'angleDeg' => 0]), 'dot' => $flat['dot'] ?? null, 'range' => ['lightest' => $lightest, 'darkest' => $darkest]];
-        if ($method === MethodName::Simulated || $method === MethodName::Index) {
+        if (is_subclass_of($method->plan, MixPlan::class)) {
             $plan = array_diff_key($plan, array_flip(self::WISH));
             $plan['inks'] = array_intersect_key($flat, array_flip(self::WISH));
         }

@@ -31,6 +31,6 @@ final class StoredPlan
         }
         unset($stored['version'], $stored['method']);
 
-        return Codec::read(PlanOf::method($method), $version === 1 ? FlatPlan::raised($method, $stored) : $stored);
+        return Codec::read($method->plan, $version === 1 ? FlatPlan::raised($method, $stored) : $stored);
     }
 }

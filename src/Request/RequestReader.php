@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Request;
 
+use Ektype\Core\Separation\MethodName;
 use Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor;
 use Symfony\Component\PropertyInfo\Extractor\ReflectionExtractor;
 use Symfony\Component\PropertyInfo\PropertyInfoExtractor;
@@ -244,6 +245,9 @@ final class RequestReader
             }
         }
         foreach ($not->getExpectedTypes() ?? [] as $type) {
+            if ($type === MethodName::class) {
+                return implode(', ', array_column(MethodName::cases(), 'value'));
+            }
             if (is_subclass_of($type, \BackedEnum::class)) {
                 return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $type::cases()));
             }
@@ -288,6 +292,7 @@ final class RequestReader
             new BackedEnumNormalizer(),
             new ArrayDenormalizer(),
             new PointDenormalizer(),
+            new MethodDenormalizer(),
             new ObjectNormalizer(
                 new ClassMetadataFactory(new AttributeLoader()),
                 $spelling->converter(),

@@ -7,7 +7,6 @@ namespace Ektype\App\Work;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\PrintWanted;
-use Ektype\Core\Separation\SpotPlan;
 
 /** Opens art no more often than it has to: who looks which method fits, and the method, see one picture. */
 final class ArtOnce implements ArtSource
@@ -30,9 +29,9 @@ final class ArtOnce implements ArtSource
         return $this->opened[(int) $asItIs] ??= $this->art->raster($print, $asItIs);
     }
 
-    public function drawn(SpotPlan $plan): array
+    public function drawn(): array
     {
-        return $this->art->drawn($plan);
+        return $this->art->drawn();
     }
 
     public function positives(): array

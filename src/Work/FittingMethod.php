@@ -7,6 +7,8 @@ namespace Ektype\App\Work;
 use Ektype\App\Shop\Frame\Frames;
 use Ektype\App\Shop\Job\BegunPlan;
 use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Method\OneInk\OneInkPlan;
+use Ektype\Core\Method\TwoTone\TwoTonePlan;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
@@ -29,6 +31,6 @@ final readonly class FittingMethod
             return $job->spotPlan();
         }
 
-        return BegunPlan::of(\count($print->opaque()) >= self::BOTH ? MethodName::TwoTone : MethodName::OneInk, $this->frames->all());
+        return BegunPlan::of(\count($print->opaque()) >= self::BOTH ? MethodName::of(TwoTonePlan::class) : MethodName::of(OneInkPlan::class), $this->frames->all());
     }
 }

@@ -12,7 +12,6 @@ use Ektype\Core\Separation\DrawnPlate;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\Positive;
 use Ektype\Core\Separation\PrintWanted;
-use Ektype\Core\Separation\SpotPlan;
 
 /** The art of a job, opened when it is asked for. */
 final readonly class JobArt implements ArtSource
@@ -29,7 +28,7 @@ final readonly class JobArt implements ArtSource
         return $this->art->of($this->files.$this->job->art->path, $print->widthMm, $print->garment, $print->dpi, $this->job->framing(), $asItIs);
     }
 
-    public function drawn(SpotPlan $plan): array
+    public function drawn(): array
     {
         $plates = $this->positives();
 

@@ -15,6 +15,7 @@ use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\PulledPrint;
+use Ektype\Core\Tone\CalmDots;
 
 /** What the plates of a job are for. */
 final readonly class JobPrint
@@ -52,6 +53,6 @@ final readonly class JobPrint
             }
         }
 
-        return BegunPlan::mesh($this->frames->all());
+        return CalmDots::nearest(BegunPlan::meshes($this->frames->all()));
     }
 }

@@ -13,12 +13,12 @@ use Ektype\App\Shop\Written\Written;
 use Ektype\App\Work\First\FirstPulls;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
+use Ektype\Core\Separation\Methods;
 
 /** Separates a job's art by the method of its plan, and has the plates kept. */
 final readonly class SeparateJob
 {
     public function __construct(
-        private Methods $methods,
         private FittingMethod $fitting,
         private JobPrint $print,
         private ArtOnGarment $art,
@@ -42,7 +42,7 @@ final readonly class SeparateJob
         try {
             $plan = $job->method() === null ? $this->fitting->of($job, $art, $print) : $job->plan();
             $key = $job->separationKey($plan);
-            $result = $this->methods->of($plan)->separate(
+            $result = Methods::of($plan)->separate(
                 $plan,
                 $art,
                 $print,

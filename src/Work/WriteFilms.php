@@ -22,12 +22,12 @@ use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Film\RegisterStrip;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Ink\Hiding;
+use Ektype\Core\Method\Spot\Tint;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\NeighbourBudget;
-use Ektype\Core\Separation\Tint;
 use Ektype\Core\Separation\WitnessSpot;
 
 /** Writes the film set of a job: PNGs, PDF, manifest, and all of it as one ZIP. */
@@ -97,7 +97,7 @@ final readonly class WriteFilms
         $found = $job->findings();
         $manifest = [
             'job' => $job->name,
-            'method' => strtr(($job->method() ?? MethodName::Spot)->value, ' ', '-'),
+            'method' => strtr(($job->method() ?? MethodName::usual())->value, ' ', '-'),
             'art' => $job->art->name,
             'width_mm' => round($job->widthMm, 4),
             'height_mm' => round($job->heightMm(), 4),

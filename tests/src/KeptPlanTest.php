@@ -11,18 +11,22 @@ use Ektype\App\Shop\Job\KeptFindings;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\WeakPlace;
 use Ektype\Core\Halftone\Dot;
-use Ektype\Core\Index\IndexPlan;
-use Ektype\Core\Layers\LayersPlan;
-use Ektype\Core\Mix\AngleSchool;
+use Ektype\Core\Method\Index\IndexPlan;
+use Ektype\Core\Method\Layers\LayerEdge;
+use Ektype\Core\Method\Layers\LayersPlan;
+use Ektype\Core\Method\OneInk\OneInkPlan;
+use Ektype\Core\Method\Process\AngleSchool;
+use Ektype\Core\Method\Process\ProcessPlan;
+use Ektype\Core\Method\Simulated\SimulatedPlan;
+use Ektype\Core\Method\Spot\SpotPlan;
+use Ektype\Core\Method\Spot\Tint;
+use Ektype\Core\Method\TwoTone\TwoTonePlan;
 use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\Diffusion;
 use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Mix\InkWish;
-use Ektype\Core\Mix\LayerEdge;
 use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\PlateCurves;
-use Ektype\Core\Mix\ProcessPlan;
-use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\Tones;
@@ -31,16 +35,12 @@ use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\Positive;
-use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Separation\StrayShade;
 use Ektype\Core\Separation\ThinPlace;
-use Ektype\Core\Separation\Tint;
 use Ektype\Core\Separation\WitnessSpot;
 use Ektype\Core\Tone\Bend;
-use Ektype\Core\Tone\OneInkPlan;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\ToneWork;
-use Ektype\Core\Tone\TwoTonePlan;
 use PHPUnit\Framework\TestCase;
 
 /** What was decided and found comes back from the shop's database as it was, through the text that it is there. */
@@ -66,9 +66,9 @@ final class KeptPlanTest extends TestCase
             ['#cccccc' => new Tint('#cccccc', '#111111', 0.4, 3.2, '#222222', 0.1)],
             new Halftone(38.0, 27.5),
         );
-        self::assertEquals($plan, StoredPlan::read(MethodName::Spot, self::throughText(StoredPlan::written($plan))));
-        self::assertEquals(new SpotPlan(), StoredPlan::read(MethodName::Spot, self::throughText(StoredPlan::written(new SpotPlan()))));
-        self::assertEquals(new SpotPlan(), StoredPlan::read(MethodName::Spot, []), 'a job that was never decided on');
+        self::assertEquals($plan, StoredPlan::read(MethodName::from('spot'), self::throughText(StoredPlan::written($plan))));
+        self::assertEquals(new SpotPlan(), StoredPlan::read(MethodName::from('spot'), self::throughText(StoredPlan::written(new SpotPlan()))));
+        self::assertEquals(new SpotPlan(), StoredPlan::read(MethodName::from('spot'), []), 'a job that was never decided on');
     }
 
     /** Plans of many inks, each with all that can be decided set otherwise than it begins. */
@@ -111,7 +111,7 @@ final class KeptPlanTest extends TestCase
         }
         self::assertEquals(
             new SpotPlan(5, 0.3, null, merges: ['#111111' => '#222222'], baseFrom: '#bbbbbb', tints: ['#cccccc' => new Tint('#cccccc', '#111111', 0.4, 3.0)], tintDots: new Halftone(38.0, 27.5)),
-            StoredPlan::read(MethodName::Spot, ['version' => 1, 'method' => 'spot', 'inks' => 5, 'chokeMm' => 0.3, 'trapMm' => null, 'printGround' => false, 'merges' => ['#111111' => '#222222'], 'leftOpen' => [], 'baseFrom' => '#bbbbbb', 'tints' => [['hex' => '#cccccc', 'of' => '#111111', 'tone' => 0.4, 'deltaE' => 3]], 'tintLpi' => 38, 'tintAngleDeg' => 27.5, 'positives' => []]),
+            StoredPlan::read(MethodName::from('spot'), ['version' => 1, 'method' => 'spot', 'inks' => 5, 'chokeMm' => 0.3, 'trapMm' => null, 'printGround' => false, 'merges' => ['#111111' => '#222222'], 'leftOpen' => [], 'baseFrom' => '#bbbbbb', 'tints' => [['hex' => '#cccccc', 'of' => '#111111', 'tone' => 0.4, 'deltaE' => 3]], 'tintLpi' => 38, 'tintAngleDeg' => 27.5, 'positives' => []]),
         );
     }
 
@@ -143,13 +143,13 @@ final class KeptPlanTest extends TestCase
     public function testAPlanOfANewerOneIsNotGuessedAt(): void
     {
         $this->expectException(\UnexpectedValueException::class);
-        StoredPlan::read(MethodName::Spot, ['version' => StoredPlan::VERSION + 1] + StoredPlan::written(new SpotPlan()));
+        StoredPlan::read(MethodName::from('spot'), ['version' => StoredPlan::VERSION + 1] + StoredPlan::written(new SpotPlan()));
     }
 
     public function testABrokenPlanIsRefusedWithItsPlace(): void
     {
         try {
-            StoredPlan::read(MethodName::Spot, ['locks' => ['#777777' => 'seven']] + StoredPlan::written(new SpotPlan()));
+            StoredPlan::read(MethodName::from('spot'), ['locks' => ['#777777' => 'seven']] + StoredPlan::written(new SpotPlan()));
             self::fail('A lock that is no number was read.');
         } catch (\UnexpectedValueException $refused) {
             self::assertStringContainsString('locks', $refused->getMessage());

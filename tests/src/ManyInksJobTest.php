@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Ektype\Tests\Core\Mix\HandMadeProfile;
+use Ektype\Tests\Core\Method\Process\HandMadeProfile;
 use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 

@@ -7,8 +7,8 @@ namespace Ektype\Tests\App;
 use Ektype\App\Work\Chart\SquaresFilm;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Index\IndexRequest;
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Method\Index\IndexRequest;
 use Ektype\Core\Separation\GivenInk;
 use PHPUnit\Framework\TestCase;
 

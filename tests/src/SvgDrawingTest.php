@@ -10,9 +10,9 @@ use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotRequest;
+use Ektype\Core\Method\Spot\SpotSeparation;
 use Ektype\Core\Separation\SeparatedPlate;
-use Ektype\Core\Separation\SpotRequest;
-use Ektype\Core\Separation\SpotSeparation;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

@@ -10,11 +10,12 @@ use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Job\BegunPlan;
 use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotPlan;
+use Ektype\Core\Method\Spot\Tint;
+use Ektype\Core\Method\Spot\TintCandidate;
+use Ektype\Core\Method\Spot\TintOffers;
 use Ektype\Core\Separation\Decision;
-use Ektype\Core\Separation\SpotPlan;
-use Ektype\Core\Separation\Tint;
-use Ektype\Core\Separation\TintCandidate;
-use Ektype\Core\Separation\TintOffers;
+use Ektype\Core\Tone\CalmDots;
 
 /** What becomes of a colour of the art. */
 final readonly class DecideColour implements Change
@@ -67,7 +68,7 @@ final readonly class DecideColour implements Change
     {
         $plan = $job->spotPlan();
 
-        return ($plan->tints === [] && $plan->tintDots === null ? $plan->withTintDots(BegunPlan::dots($shop->frames->all())->halftone) : $plan)->tinted($this->tint($job));
+        return ($plan->tints === [] && $plan->tintDots === null ? $plan->withTintDots(CalmDots::on(BegunPlan::meshes($shop->frames->all()))->halftone) : $plan)->tinted($this->tint($job));
     }
 
     private function decided(SpotPlan $plan): SpotPlan

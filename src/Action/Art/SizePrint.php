@@ -8,7 +8,7 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\Core\Art\ArtFraming;
-use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Method\Spot\SpotSeparation;
 
 /** Which part of the art is printed, and how large. Width and height hang together: where both are told, the width leads. */
 final readonly class SizePrint implements Change

@@ -8,9 +8,9 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Process\ProcessPlan;
 use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\InkProfile;
-use Ektype\Core\Mix\ProcessPlan;
 
 /** Four-colour process goes by a profile from now on, in place of the colours of the inks. */
 final readonly class TakeProfile implements Change

@@ -7,7 +7,7 @@ namespace Ektype\App\Action\Art;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
-use Ektype\Core\Separation\BaseWish;
+use Ektype\Core\Method\Spot\BaseWish;
 use Ektype\Core\Separation\FoundColour;
 
 /** A base under all colours, under none, or where the garment asks for it. */

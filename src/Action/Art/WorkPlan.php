@@ -10,8 +10,8 @@ use Ektype\App\Action\ShopFloor;
 use Ektype\App\Plan\Codec;
 use Ektype\App\Plan\Patch;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Process\ProcessPlan;
 use Ektype\Core\Mix\BaseWay;
-use Ektype\Core\Mix\ProcessPlan;
 
 /** What is chosen of the plan by which a job is separated. */
 final readonly class WorkPlan implements Change

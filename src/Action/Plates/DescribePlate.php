@@ -12,11 +12,11 @@ use Ektype\App\Plan\Patch;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Task\TaskKind;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\OneInk\OneInkPlan;
+use Ektype\Core\Method\TwoTone\TwoTonePlan;
 use Ektype\Core\Mix\MixPlan;
 use Ektype\Core\Plate\PlateRole;
-use Ektype\Core\Tone\OneInkMethod;
-use Ektype\Core\Tone\OneInkPlan;
-use Ektype\Core\Tone\TwoTonePlan;
+use Ektype\Core\Tone\TonalPlates;
 
 /** What a plate is called and which ink it prints. null leaves a thing as it is. */
 final readonly class DescribePlate implements Change
@@ -73,7 +73,7 @@ final readonly class DescribePlate implements Change
 
             return;
         }
-        $isLight = $plate->artHex === (new Srgb(...OneInkMethod::LIGHT_END))->hex();
+        $isLight = $plate->artHex === (new Srgb(...TonalPlates::LIGHT_END))->hex();
         $job->decide((new Patch([$plan instanceof OneInkPlan ? 'ink' : ($isLight ? 'light' : 'dark') => $ink]))->on($plan));
         (new AskForWork($job->idOrFail(), TaskKind::Separate))->carryOut($shop);
     }

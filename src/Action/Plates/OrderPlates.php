@@ -12,8 +12,8 @@ use Ektype\App\Plan\Patch;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Task\TaskKind;
+use Ektype\Core\Method\Simulated\SimulatedPlan;
 use Ektype\Core\Mix\OrderSchool;
-use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\PlateRole;
 
 /** In which order the plates print. */

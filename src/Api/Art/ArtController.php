@@ -18,7 +18,6 @@ use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
 use Ektype\App\Plan\MergePatch;
 use Ektype\App\Plan\Patch;
-use Ektype\App\Plan\PlanOf;
 use Ektype\App\Query\Art\AdvisedMethod;
 use Ektype\App\Query\Art\ArtBench;
 use Ektype\App\Query\Art\ArtLooked;
@@ -38,10 +37,12 @@ use Ektype\App\Query\Job\JobHead;
 use Ektype\App\Query\Job\SeeJob;
 use Ektype\App\Query\Pictures\ArtPicture;
 use Ektype\App\Query\Pictures\MarkSheet;
+use Ektype\App\Shop\NotHere;
 use Ektype\App\Work\ScannedPositive;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\Plan;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -91,7 +92,7 @@ final readonly class ArtController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/method/{method}.png', methods: ['GET'], requirements: ['method' => MethodName::PATTERN])]
     public function method(int $id, string $method): Response
     {
-        return Served::picture($this->methods->picture($id, MethodName::from($method)));
+        return Served::picture($this->methods->picture($id, self::called($method)));
     }
 
     /** What a method would print of the art, and what it takes. */
@@ -99,7 +100,7 @@ final readonly class ArtController
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/method/{method}', methods: ['GET'], requirements: ['method' => MethodName::PATTERN])]
     public function offer(int $id, string $method): MethodOffer
     {
-        return $this->methods->one($id, MethodName::from($method));
+        return $this->methods->one($id, self::called($method));
     }
 
     /** Which method to take, by how much care the job is worth. */
@@ -176,7 +177,7 @@ final readonly class ArtController
 
     /** What is chosen of the plan by which the job is separated. */
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/plan', methods: ['PATCH'])]
-    public function plan(int $id, #[MergePatch(PlanOf::ALL)] Patch $patch): JobHead
+    public function plan(int $id, #[MergePatch(Plan::class)] Patch $patch): JobHead
     {
         $this->door->do(new WorkPlan($id, $patch));
 
@@ -319,5 +320,10 @@ final readonly class ArtController
         $this->door->do(new TakeOffPositive($id, $n));
 
         return $this->bench->of($id);
+    }
+
+    private static function called(string $method): MethodName
+    {
+        return MethodName::tryFrom($method) ?? throw new NotHere();
     }
 }

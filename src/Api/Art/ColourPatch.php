@@ -15,7 +15,7 @@ use Ektype\App\Api\Jobs\Thickening;
 use Ektype\App\Api\Jobs\Tinting;
 use Ektype\App\Request\Hex;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Separation\BaseWish;
+use Ektype\Core\Method\Spot\BaseWish;
 use Ektype\Core\Separation\Decision;
 use Symfony\Component\Validator\Constraints as Assert;
 

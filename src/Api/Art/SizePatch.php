@@ -10,7 +10,7 @@ use Ektype\App\Api\Jobs\FramingPatch;
 use Ektype\App\Api\Jobs\JobChanges;
 use Ektype\App\Api\Jobs\Named;
 use Ektype\App\Request\Within;
-use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Method\Spot\SpotSeparation;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** How large a job prints, where on the garment, and which part of its art. What is not named stays. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Art;
 
 use Ektype\App\Plan\MergePatch;
-use Ektype\App\Plan\PlanOf;
 use Ektype\App\Request\Hex;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Separation\Plan;
 use Ektype\Core\Tone\SmallLook;
 
 /** Tones that are tried before they are kept. */
@@ -20,7 +20,7 @@ final readonly class ToneTrial
      * @param bool                 $glance      at once, if less closely
      */
     public function __construct(
-        #[MergePatch(PlanOf::ALL)]
+        #[MergePatch(Plan::class)]
         public array $plan = [],
         #[Hex]
         public ?string $garmentHex = null,

@@ -6,7 +6,6 @@ namespace Ektype\App\Api\Description;
 
 use Ektype\App\Plan\Codec;
 use Ektype\App\Plan\MergePatch;
-use Ektype\App\Plan\PlanOf;
 use Ektype\App\Plan\ShownPlan;
 use Ektype\App\Request\Day;
 use Ektype\Core\Colour\Srgb;
@@ -75,7 +74,7 @@ final class Schemas
     /** @return array<string, mixed> */
     private function plans(): array
     {
-        return ['oneOf' => array_map(fn (string $plan): array => $this->chosen($plan, MethodName::cases()[(int) array_search($plan, PlanOf::ALL, true)]->value), PlanOf::ALL)];
+        return ['oneOf' => array_map(fn (MethodName $method): array => $this->chosen($method->plan, $method->value), MethodName::cases())];
     }
 
     /**
@@ -207,13 +206,13 @@ final class Schemas
         if (!isset($this->classes[$name])) {
             $this->classes[$name] = $class;
             $this->known[$name] = [];
-            $this->known[$name] = enum_exists($class) ? [
+            $this->known[$name] = $class === MethodName::class ? ['type' => 'string', 'enum' => array_column(MethodName::cases(), 'value')] : (enum_exists($class) ? [
                 'type' => 'string',
                 'enum' => array_map(
                     static fn (\UnitEnum $case): string => $case instanceof \BackedEnum ? (string) $case->value : $case->name,
                     $class::cases(),
                 ),
-            ] : $this->shape($class, $read);
+            ] : $this->shape($class, $read));
         }
 
         return ['$ref' => '#/components/schemas/'.$name];

@@ -8,8 +8,8 @@ use Ektype\App\Request\Hex;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotSeparation;
 use Ektype\Core\Plate\Substrate;
-use Ektype\Core\Separation\SpotSeparation;
 
 /** What is said of a new job beside its picture. */
 final readonly class NewJob

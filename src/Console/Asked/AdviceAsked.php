@@ -8,7 +8,7 @@ use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Hex;
 use Ektype\App\Request\Within;
 use Ektype\Core\Advice\Care;
-use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Method\Spot\SpotSeparation;
 use Ektype\Core\Unit\Quantity;
 
 /** A picture for which the way of printing is to be advised. */

@@ -75,7 +75,7 @@ final readonly class OrderAsked
             array_map(static fn (PlateOrderAsked $p, int $i): PlateToPrint => $p->toPrint($i), $this->plates, array_keys($this->plates)),
             new Cloth($this->garment(), $this->substrate),
             new PressAtHand($this->press, \count($this->plates), $this->flashes ?? 1, $this->platens, FlashLearned::of([])),
-            MethodName::Spot,
+            MethodName::usual(),
             new SizeOfPrint(300.0, 300.0),
         );
     }

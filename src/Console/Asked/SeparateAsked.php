@@ -14,24 +14,24 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Halftone\ToneCurve;
-use Ektype\Core\Mix\AngleSchool;
+use Ektype\Core\Method\Layers\LayerEdge;
+use Ektype\Core\Method\OneInk\OneInkRequest;
+use Ektype\Core\Method\Process\AngleSchool;
+use Ektype\Core\Method\Process\ProcessRequest;
+use Ektype\Core\Method\Simulated\SimulatedRequest;
+use Ektype\Core\Method\Spot\SpotRequest;
+use Ektype\Core\Method\Spot\SpotSeparation;
+use Ektype\Core\Method\TwoTone\Middle;
+use Ektype\Core\Method\TwoTone\TwoToneRequest;
 use Ektype\Core\Mix\BaseWay;
 use Ektype\Core\Mix\Diffusion;
-use Ektype\Core\Mix\LayerEdge;
 use Ektype\Core\Mix\OrderSchool;
-use Ektype\Core\Mix\ProcessRequest;
-use Ektype\Core\Mix\SimulatedRequest;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\ImpossibleTones;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\GivenInk;
-use Ektype\Core\Separation\SpotRequest;
-use Ektype\Core\Separation\SpotSeparation;
 use Ektype\Core\Tone\InkTones;
-use Ektype\Core\Tone\Middle;
-use Ektype\Core\Tone\OneInkRequest;
 use Ektype\Core\Tone\PlannedDots;
-use Ektype\Core\Tone\TwoToneRequest;
 
 /** A print that is wanted, and the films for it. */
 final readonly class SeparateAsked

@@ -6,7 +6,7 @@ namespace Ektype\App\Console\Asked;
 
 use Ektype\App\Request\Within;
 use Ektype\Core\Halftone\Dot;
-use Ektype\Core\Separation\SpotSeparation;
+use Ektype\Core\Method\Spot\SpotSeparation;
 
 /** A picture in dots. */
 final readonly class ToneAsked

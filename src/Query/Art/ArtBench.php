@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\App\Plan\PlanField;
 use Ektype\App\Plan\ShownPlan;
 use Ektype\App\Query\Pictures\InkedPart;
 use Ektype\Core\Art\ArtFraming;
@@ -27,6 +28,7 @@ final readonly class ArtBench
      * @param Figure|null         $gain        of the press at half tone; null without tones
      * @param string              $filmMind    why films of this size cannot be made, and the largest that can; empty where they can
      * @param string              $patternsSay of dots with the meshes of the plates; empty where there are none yet
+     * @param list<PlanField>     $fields      what can be chosen in the plan
      * @param InkedPart|null      $inked       the part of the print that carries ink; null where its plates are not drawn
      */
     public function __construct(
@@ -46,6 +48,8 @@ final readonly class ArtBench
         public array $positives,
         public MethodName $method,
         public ShownPlan $plan,
+        public MethodSays $says,
+        public array $fields,
         public array $curve,
         public ?Figure $gain,
         public ?InkedPart $inked,

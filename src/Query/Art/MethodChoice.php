@@ -10,7 +10,7 @@ use Ektype\Core\Separation\MethodName;
 final readonly class MethodChoice
 {
     /** @param bool $fits whether it suits the art */
-    public function __construct(public MethodName $method, public bool $fits, public bool $followed)
+    public function __construct(public MethodName $method, public string $title, public bool $fits, public bool $followed)
     {
     }
 }

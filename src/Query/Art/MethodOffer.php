@@ -23,6 +23,7 @@ final readonly class MethodOffer
      */
     public function __construct(
         public MethodName $method,
+        public string $title,
         public bool $fits,
         public bool $followed,
         public string $why,

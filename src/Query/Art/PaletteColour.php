@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\Core\Method\Spot\Tint;
 use Ektype\Core\Separation\Decision;
-use Ektype\Core\Separation\Tint;
 
 /** A colour of the art: what becomes of it, what may be decided, and the inks of the shelf that are near it. */
 final readonly class PaletteColour

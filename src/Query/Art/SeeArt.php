@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\App\Plan\PlanFields;
 use Ektype\App\Plan\ShownPlan;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Pictures\Pull;
@@ -15,15 +16,15 @@ use Ektype\App\Work\JobArt;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotMethod;
+use Ektype\Core\Method\Spot\SpotPlan;
+use Ektype\Core\Method\Spot\Tint;
+use Ektype\Core\Method\Spot\TintCandidate;
+use Ektype\Core\Method\Spot\TintOffers;
+use Ektype\Core\Method\Spot\Trap;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\MethodName;
-use Ektype\Core\Separation\SpotMethod;
-use Ektype\Core\Separation\SpotPlan;
-use Ektype\Core\Separation\Tint;
-use Ektype\Core\Separation\TintCandidate;
-use Ektype\Core\Separation\TintOffers;
-use Ektype\Core\Separation\Trap;
 use Ektype\Core\Tone\TonalPlan;
 
 /** The bench of the art. */
@@ -71,8 +72,10 @@ final readonly class SeeArt
             $found->strays ?? [],
             $found->warnings ?? [],
             $plan->positives,
-            $job->method() ?? MethodName::Spot,
+            $job->method() ?? MethodName::usual(),
             new ShownPlan($followed),
+            MethodSays::of($followed->method()),
+            PlanFields::of($followed::class),
             $followed instanceof TonalPlan ? array_map(static fn (int $step): float => round($followed->work()->on(2.0 * $step), 2), range(0, 50)) : [],
             $followed instanceof TonalPlan ? $charts->known($job->gainSetting())->figure() : null,
             $job->separationIsCurrent() ? $this->pull->inked($job) : null,

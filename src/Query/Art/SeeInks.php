@@ -12,11 +12,11 @@ use Ektype\App\Shop\NotHere;
 use Ektype\App\Work\Tone\InkCounts;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\ColourName;
+use Ektype\Core\Method\Simulated\SimulatedPlan;
 use Ektype\Core\Mix\ChosenInks;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\MixInks;
 use Ektype\Core\Mix\MixPlan;
-use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Mix\TriedOrder;
 use Ektype\Core\Tone\TonalPlan;
 

@@ -21,10 +21,6 @@ use Ektype\Core\Advice\MethodAdvice;
 use Ektype\Core\Advice\PrintWay;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Index\IndexPlan;
-use Ektype\Core\Layers\LayersPlan;
-use Ektype\Core\Mix\ProcessPlan;
-use Ektype\Core\Mix\SimulatedPlan;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Print\PressAtHand;
 use Ektype\Core\Print\PrintPlan;
@@ -32,11 +28,9 @@ use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Tone\ImpossibleTone;
-use Ektype\Core\Tone\OneInkPlan;
 use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalArt;
 use Ektype\Core\Tone\TonalPlan;
-use Ektype\Core\Tone\TwoTonePlan;
 use Ektype\Core\Unit\Refusal;
 
 /** Which methods fit a job's art, each with its print, and what a change to the tones would print. */
@@ -50,8 +44,8 @@ final readonly class SeeMethods
     {
         [$job] = $this->seen($jobId);
         $tonal = $this->isTonal($job);
-        $followed = $job->method() ?? MethodName::Spot;
-        $choices = array_map(static fn (MethodName $method): MethodChoice => new MethodChoice($method, self::fits($job, $method, $tonal), $method === $followed), MethodName::cases());
+        $followed = $job->method() ?? MethodName::usual();
+        $choices = array_map(static fn (MethodName $method): MethodChoice => new MethodChoice($method, $method->title(), self::fits($job, $method, $tonal), $method === $followed), MethodName::cases());
         usort($choices, static fn (MethodChoice $a, MethodChoice $b): int => $b->fits <=> $a->fits);
 
         return new MethodsBench($choices, $this->tones->histogram($job));
@@ -123,20 +117,21 @@ final readonly class SeeMethods
     /** @param list<Frame> $rack */
     private function offer(Job $job, MethodName $method, bool $tonal, array $rack, ?PrintPlan $standing): MethodOffer
     {
-        $followed = ($job->method() ?? MethodName::Spot) === $method;
+        $followed = ($job->method() ?? MethodName::usual()) === $method;
         try {
             $plan = self::plan($job, $method, $rack);
             $print = $this->proofs->of($job, $plan);
         } catch (Refusal $none) {
-            return new MethodOffer($method, false, $followed, $none->getMessage(), null, null, null, null, null, null, [], '');
+            return new MethodOffer($method, $method->title(), false, $followed, $none->getMessage(), null, null, null, null, null, null, [], '');
         }
         $way = $this->way($job, $method, $tonal, $standing, $print);
 
         return new MethodOffer(
             $method,
+            $method->title(),
             $way->fits,
             $followed,
-            self::why($plan, $tonal, \count($print->plates)),
+            $method->why($tonal, \count($print->plates)),
             \count($print->plates),
             $print->deltaE,
             $print->p95,
@@ -165,7 +160,7 @@ final readonly class SeeMethods
     /** Transparent layers want paper or light cloth under them. */
     private static function fits(Job $job, MethodName $method, bool $tonal): bool
     {
-        return $method->isTonal() === $tonal && ($method !== MethodName::Layers || Garment::isLight(Lab::of(Srgb::fromHex($job->garmentHex))));
+        return $method->fits($tonal, Garment::isLight(Lab::of(Srgb::fromHex($job->garmentHex))));
     }
 
     private function isTonal(Job $job): bool
@@ -177,24 +172,5 @@ final readonly class SeeMethods
     private static function plan(Job $job, MethodName $method, array $rack): Plan
     {
         return $job->planOf($method) ?? BegunPlan::of($method, $rack);
-    }
-
-    private static function why(Plan $plan, bool $tonal, int $plates): string
-    {
-        return match (true) {
-            $plan instanceof OneInkPlan => $tonal
-                ? 'One screen. Dots of one ink carry the tones, and the garment is the other end of them.'
-                : 'Flat colours would become shades of one ink: fewer screens, other colours.',
-            $plan instanceof TwoTonePlan => $tonal
-                ? 'Two screens of one ruling. A dark and a light ink share the tones, and the garment stands between them.'
-                : 'Flat colours would become mixtures of a dark and a light ink.',
-            $plan instanceof SimulatedPlan => \sprintf('%d screens. Dots of opaque inks mix over a base; where the garment has the colour, nothing prints.', $plates),
-            $plan instanceof ProcessPlan => \sprintf('%d screens. Transparent yellow, magenta, cyan and black, each at its own angle.', $plates),
-            $plan instanceof IndexPlan => \sprintf('%d screens. Square dots side by side: no ruling, no angle, fast to set up.', $plates),
-            $plan instanceof LayersPlan => \sprintf('%d transparent layers with edges: each tints what lies below.', $plates),
-            default => $tonal
-                ? \sprintf('%d plates with hard edges: blends of this picture become steps.', $plates)
-                : \sprintf('%d %s, one an ink, with clean edges and no dots.', $plates, $plates === 1 ? 'plate' : 'plates'),
-        };
     }
 }

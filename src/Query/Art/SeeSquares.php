@@ -12,9 +12,9 @@ use Ektype\App\Work\Chart\SquaresFilm;
 use Ektype\App\Work\FilmPdf;
 use Ektype\App\Work\JobPrint;
 use Ektype\Core\Film\FilmSheet;
-use Ektype\Core\Index\IndexMethod;
-use Ektype\Core\Index\IndexPlan;
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Method\Index\IndexMethod;
+use Ektype\Core\Method\Index\IndexPlan;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Raster\PngFile;
 

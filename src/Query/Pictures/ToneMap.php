@@ -13,9 +13,9 @@ use Ektype\App\Work\CoverageFile;
 use Ektype\Core\Halftone\PressGain;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\ToneRange;
+use Ektype\Core\Method\TwoTone\HeldDots;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PngFile;
-use Ektype\Core\Tone\HeldDots;
 
 /** Where the dots of a plate are lost on its mesh, and where their holes fill. */
 final readonly class ToneMap

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Plates;
 
-use Ektype\Core\Separation\PlateLoss;
+use Ektype\Core\Method\Spot\PlateLoss;
 
 /** What losing one plate costs. */
 final readonly class CostOfPlate

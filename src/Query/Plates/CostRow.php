@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Plates;
 
-use Ektype\Core\Separation\SeenChange;
+use Ektype\Core\Method\Spot\SeenChange;
 
 /** The best print with so many inks. */
 final readonly class CostRow

@@ -20,6 +20,7 @@ final readonly class PlatesBench
      * @param list<ThinPlace>       $thinBase     where the choke of the base was held back
      * @param list<WitnessSpot>     $witnesses
      * @param list<PlateOnBench>    $plates       in print order
+     * @param string                $carries      what a plate of its method carries; empty for flat colours
      */
     public function __construct(
         public string $orderSchool,
@@ -33,6 +34,7 @@ final readonly class PlatesBench
         public bool $toleranceSet,
         public array $plates,
         public MethodName $method,
+        public string $carries,
     ) {
     }
 }

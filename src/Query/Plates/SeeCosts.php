@@ -9,10 +9,10 @@ use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Shop\NothingToSee;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Separation\FewerInks;
+use Ektype\Core\Method\Spot\FewerInks;
+use Ektype\Core\Method\Spot\PlateCost;
+use Ektype\Core\Method\Spot\PlateLoss;
 use Ektype\Core\Separation\InkArea;
-use Ektype\Core\Separation\PlateCost;
-use Ektype\Core\Separation\PlateLoss;
 
 /** What each plate of a job buys. */
 final readonly class SeeCosts

@@ -12,11 +12,11 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Choice\Holding;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Method\Spot\RegisterBudget;
+use Ektype\Core\Method\Spot\SpotPlan;
+use Ektype\Core\Method\Spot\Trap;
 use Ektype\Core\Press\PrintOrder;
 use Ektype\Core\Separation\MethodName;
-use Ektype\Core\Separation\RegisterBudget;
-use Ektype\Core\Separation\SpotPlan;
-use Ektype\Core\Separation\Trap;
 
 /** The bench of the plates. */
 final readonly class SeePlates
@@ -49,7 +49,8 @@ final readonly class SeePlates
                     $book->plates,
                     array_keys($book->plates),
                 ),
-                $job->method() ?? MethodName::Spot,
+                $job->method() ?? MethodName::usual(),
+                ($job->method() ?? MethodName::usual())->carries(),
             );
         });
     }

@@ -226,7 +226,7 @@ final class ScreenBook
             array_map($this->plateToPrint(...), $this->plates, array_keys($this->plates)),
             $job->clothToPrint(),
             $job->press?->atHand() ?? PressAtHand::none(),
-            $job->method() ?? MethodName::Spot,
+            $job->method() ?? MethodName::usual(),
             new SizeOfPrint($job->widthMm, $job->heightMm()),
             $job->onPress->pull,
             $job->onPress->way($job->substrate),

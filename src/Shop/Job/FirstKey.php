@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Job;
 
 use Ektype\App\Plan\Codec;
+use Ektype\Core\Method\Layers\LayersPlan;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Positive;
-use Ektype\Core\Separation\SpotPlan;
 
 /** What told apart the separations of plans of the first version; it must not change: stored keys are compared with it. */
 final class FirstKey
@@ -19,7 +20,7 @@ final class FirstKey
         $plan = $job->spotPlan();
         $paths = array_map(static fn (Positive $positive): string => $positive->path, $plan->positives);
 
-        return hash('sha256', serialize($method === MethodName::Spot ? self::spot($job, $plan, $framing, $paths) : [
+        return hash('sha256', serialize($method === MethodName::usual() ? self::spot($job, $plan, $framing, $paths) : [
             $job->art->path,
             $job->widthMm,
             $job->garmentHex,
@@ -29,7 +30,7 @@ final class FirstKey
             $method->value,
             $stored,
             // Plates that were drawn by hand join a chain of layers.
-            ...$method === MethodName::Layers ? [$paths] : [],
+            ...$method === MethodName::of(LayersPlan::class) ? [$paths] : [],
         ]));
     }
 

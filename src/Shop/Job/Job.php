@@ -22,6 +22,8 @@ use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\GainSetting;
 use Ektype\Core\Ink\ColourName;
+use Ektype\Core\Method\Layers\LayersPlan;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Order\SizeCount;
 use Ektype\Core\Plate\Substrate;
@@ -30,7 +32,6 @@ use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\Positive;
-use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\TonalPlan;
 
 /** An order to print: its art, its garment, and its plates in print order. */
@@ -266,7 +267,7 @@ class Job
     /** What its plates are made by; before its art was looked at, the beginning of a spot separation. */
     public function plan(): Plan
     {
-        return $this->planOf($this->method() ?? MethodName::Spot) ?? $this->spotPlan();
+        return $this->planOf($this->method() ?? MethodName::usual()) ?? $this->spotPlan();
     }
 
     /** null where it never had one of that method */
@@ -279,7 +280,7 @@ class Job
 
     public function spotPlan(): SpotPlan
     {
-        $plan = StoredPlan::read(MethodName::Spot, $this->plan);
+        $plan = StoredPlan::read(MethodName::usual(), $this->plan);
 
         return $plan instanceof SpotPlan ? $plan : throw new \LogicException('Spot plates have a spot plan.');
     }
@@ -287,7 +288,7 @@ class Job
     /** @return array<array-key, mixed>|null as it stands in the database */
     private function stored(MethodName $method): ?array
     {
-        if ($method === MethodName::Spot) {
+        if ($method === MethodName::usual()) {
             return $this->plan;
         }
         $stored = $this->tonePlans[$method->value] ?? null;
@@ -380,7 +381,7 @@ class Job
     /** Tells apart everything that the plates are drawn from. Its make-up must not change: stored keys are compared with it. */
     public function separationKey(?Plan $by = null): string
     {
-        $method = $by?->method() ?? $this->method() ?? MethodName::Spot;
+        $method = $by?->method() ?? $this->method() ?? MethodName::usual();
         $stored = $by === null ? $this->stored($method) : null;
         if ($stored !== null && $stored !== [] && ($stored['version'] ?? 1) === 1) {
             return FirstKey::of($this, $method, $stored);
@@ -397,7 +398,7 @@ class Job
             Codec::written($plan),
             $plan instanceof SpotPlan ? $plan->trap($this->press?->registerSigmaMm) : $this->substrate->drinksInk(),
             // Plates that were drawn by hand join a chain of layers.
-            ...$method === MethodName::Layers ? [array_map(static fn (Positive $p): string => $p->path, $this->spotPlan()->positives)] : [],
+            ...$method === MethodName::of(LayersPlan::class) ? [array_map(static fn (Positive $p): string => $p->path, $this->spotPlan()->positives)] : [],
         ], \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION));
     }
 

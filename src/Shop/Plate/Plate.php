@@ -15,6 +15,7 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Ink\Hiding;
+use Ektype\Core\Method\Layers\LayersPlan;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
@@ -241,7 +242,7 @@ class Plate
     /** Whether what lies below shines through: tints of layers are mixed so. */
     public function isTransparent(): bool
     {
-        return $this->ink === null ? $this->job->method() === MethodName::Layers : $this->ink->kind->traits()->isTransparent();
+        return $this->ink === null ? $this->job->method() === MethodName::of(LayersPlan::class) : $this->ink->kind->traits()->isTransparent();
     }
 
     /** Whether it prints tones, in dots. */

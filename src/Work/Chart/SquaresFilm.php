@@ -6,11 +6,11 @@ namespace Ektype\App\Work\Chart;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Film\FilmPlate;
-use Ektype\Core\Index\HeldSquares;
-use Ektype\Core\Index\IndexPlates;
-use Ektype\Core\Index\IndexRequest;
-use Ektype\Core\Index\IndexSeparation;
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Method\Index\HeldSquares;
+use Ektype\Core\Method\Index\IndexPlates;
+use Ektype\Core\Method\Index\IndexRequest;
+use Ektype\Core\Method\Index\IndexSeparation;
 use Ektype\Core\Raster\BitPlane;
 
 /** The middle of a picture in squares of several sizes beside each other, on one film an ink: printed once through each mesh, it shows which squares that mesh holds. */

@@ -16,7 +16,6 @@ use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\FittingMethod;
 use Ektype\App\Work\JobArt;
 use Ektype\App\Work\JobPrint;
-use Ektype\App\Work\Methods;
 use Ektype\App\Work\OneAtATime;
 use Ektype\App\Work\ScannedPositive;
 use Ektype\Core\Colour\Srgb;
@@ -27,6 +26,7 @@ use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Separation\FirstPlate;
+use Ektype\Core\Separation\Methods;
 use Ektype\Core\Separation\PlatesLaid;
 use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
@@ -39,7 +39,6 @@ final readonly class FirstPulls
 
     public function __construct(
         private Inks $inks,
-        private Methods $methods,
         private FittingMethod $fitting,
         private JobPrint $print,
         private ArtOnGarment $art,
@@ -173,7 +172,7 @@ final readonly class FirstPulls
         $print = $this->print->of($job);
         $plan = $job->method() === null ? $this->fitting->of($job, $art, $print) : $job->plan();
 
-        return [$this->methods->of($plan)->first($plan, $art, $print->onScreen($job->heightMm())), $plan->method()->laid()];
+        return [Methods::of($plan)->first($plan, $art, $print->onScreen($job->heightMm())), $plan->method()->laid()];
     }
 
     /**

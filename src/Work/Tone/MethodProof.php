@@ -7,13 +7,13 @@ namespace Ektype\App\Work\Tone;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\JobPrint;
-use Ektype\App\Work\Methods;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Separation\Methods;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PlateShare;
 use Ektype\Core\Separation\PulledPrint;
-use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\TonalPlan;
 
 /** What each method would print of a job's art, small; what was drawn once is kept. */
@@ -22,7 +22,7 @@ final readonly class MethodProof
     /** What is kept of a proof. */
     private const VERSION = 2;
 
-    public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private Methods $methods, private SpotPicture $spot, private Inks $inks, private DrawnOnce $drawn)
+    public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private SpotPicture $spot, private Inks $inks, private DrawnOnce $drawn)
     {
     }
 
@@ -43,7 +43,7 @@ final readonly class MethodProof
             $plan = $this->tones->settled($job, $plan);
             $print = $this->tones->of($job, $plan);
             $whole = $this->print->of($job);
-            $first = $this->methods->of($plan)->first($plan, new OnlyArt($art), $whole->at(25.4 * $art->width / $whole->widthMm), $this->tones->kept(...));
+            $first = Methods::of($plan)->first($plan, new OnlyArt($art), $whole->at(25.4 * $art->width / $whole->widthMm), $this->tones->kept(...));
         } else {
             [$print, $first] = $plan instanceof SpotPlan ? $this->spot->of($plan, $art, $this->print->of($job), PulledPrint::sinks($job->substrate)) : throw new \LogicException('There is no such way of separating.');
         }

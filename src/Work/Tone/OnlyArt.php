@@ -7,7 +7,6 @@ namespace Ektype\App\Work\Tone;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\PrintWanted;
-use Ektype\Core\Separation\SpotPlan;
 
 /** Art that is open already. */
 final readonly class OnlyArt implements ArtSource
@@ -21,7 +20,7 @@ final readonly class OnlyArt implements ArtSource
         return $this->art;
     }
 
-    public function drawn(SpotPlan $plan): array
+    public function drawn(): array
     {
         throw new \LogicException('Plates drawn by hand are no small picture.');
     }

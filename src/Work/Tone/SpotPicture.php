@@ -6,6 +6,8 @@ namespace Ektype\App\Work\Tone;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Ink\Hiding;
+use Ektype\Core\Method\Spot\SpotMethod;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PngFile;
@@ -13,8 +15,6 @@ use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\PulledLayer;
 use Ektype\Core\Separation\PulledPrint;
-use Ektype\Core\Separation\SpotMethod;
-use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\TonalArt;
 
 /** What spot plates would print of a picture, small. */

@@ -6,7 +6,7 @@ namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\JobPrint;
-use Ektype\App\Work\Methods;
+use Ektype\Core\Separation\Methods;
 use Ektype\Core\Tone\PicturesTones;
 use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalPlan;
@@ -14,7 +14,7 @@ use Ektype\Core\Tone\TonalPlan;
 /** What a plan would print, as a small picture: before any film is drawn. */
 final readonly class ToneProof
 {
-    public function __construct(private SmallArt $art, private JobPrint $print, private Methods $methods, private DrawnOnce $drawn)
+    public function __construct(private SmallArt $art, private JobPrint $print, private DrawnOnce $drawn)
     {
     }
 
@@ -64,7 +64,7 @@ final readonly class ToneProof
      */
     private function pictures(TonalPlan $plan): PicturesTones
     {
-        $method = $this->methods->of($plan);
+        $method = Methods::of($plan);
 
         return $method instanceof PicturesTones ? $method : throw new \LogicException('A method of tones shows its print.');
     }

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Job\BegunPlan;
-use Ektype\App\Work\Methods;
 use Ektype\Core\Advice\PrintWay;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Print\Cloth;
 use Ektype\Core\Print\PressAtHand;
 use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\Methods;
 use Ektype\Core\Separation\PrintWanted;
-use Ektype\Core\Separation\SpotPlan;
 use Ektype\Core\Tone\PicturesTones;
 use Ektype\Core\Tone\TonalArt;
 use Ektype\Core\Tone\TonalPlan;
@@ -26,7 +26,7 @@ final readonly class WayOfArt
     private const SIDE = 460;
     private const FILM_DPI = 600.0;
 
-    public function __construct(private Methods $methods, private SpotPicture $spot)
+    public function __construct(private SpotPicture $spot)
     {
     }
 
@@ -38,7 +38,7 @@ final readonly class WayOfArt
         $plan = BegunPlan::of($method, []);
         $look = $print->bare(25.4 * $small->width / $print->widthMm);
         if ($plan instanceof TonalPlan) {
-            $pictures = $this->methods->of($plan);
+            $pictures = Methods::of($plan);
             if (!$pictures instanceof PicturesTones) {
                 throw new \LogicException('A method of tones shows its print.');
             }
@@ -58,7 +58,7 @@ final readonly class WayOfArt
         return new PrintWay(
             $method,
             $shares,
-            $method->isTonal() === $tonal && ($method !== MethodName::Layers || Garment::isLight(Lab::of($print->garment))),
+            $method->fits($tonal, Garment::isLight(Lab::of($print->garment))),
             $mean,
             $p95,
             PrintWay::supposed($method, $shares, new SizeOfPrint($print->widthMm, $print->widthMm * $small->height / $small->width), new Cloth(Lab::of($print->garment), $print->substrate), PressAtHand::none()),

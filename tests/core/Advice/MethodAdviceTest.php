@@ -25,9 +25,9 @@ final class MethodAdviceTest extends TestCase
     public function testMinutesSecondsAndGramsAreThoseReckonedByHand(): void
     {
         $shares = [new PlateShare('White', PlateRole::Base, 0.5, new Lab(97, 0, 0)), new PlateShare('Red', PlateRole::Colour, 0.25, new Lab(45, 60, 40)), new PlateShare('Top', PlateRole::Highlight, 0.02, new Lab(97, 0, 0))];
-        $plan = PrintWay::supposed(MethodName::Simulated, $shares, new SizeOfPrint(400, 250), new Cloth(new Lab(12, 0, 0), Substrate::Cotton), PressAtHand::none());
+        $plan = PrintWay::supposed(MethodName::from('simulated'), $shares, new SizeOfPrint(400, 250), new Cloth(new Lab(12, 0, 0), Substrate::Cotton), PressAtHand::none());
         self::assertNotNull($plan);
-        $way = new PrintWay(MethodName::Simulated, $shares, true, 3.0, 6.0, $plan);
+        $way = new PrintWay(MethodName::from('simulated'), $shares, true, 3.0, 6.0, $plan);
         self::assertSame(15.0 + 3 * 14.0, $way->setUpMin);
         // Loaded, a base in two strokes, two others in one, flashed after the base and before the highlight.
         $hot = 0.0;
@@ -47,19 +47,19 @@ final class MethodAdviceTest extends TestCase
     public function testTheCheapestThatComesNearEnoughIsAdvised(): void
     {
         $ways = [
-            self::way(MethodName::Layers, 1, 9.0),
-            self::way(MethodName::Process, 4, 3.0),
-            self::way(MethodName::Simulated, 6, 2.0),
-            self::way(MethodName::Spot, 1, 1.0, fits: false),
+            self::way(MethodName::from('layers'), 1, 9.0),
+            self::way(MethodName::from('process'), 4, 3.0),
+            self::way(MethodName::from('simulated'), 6, 2.0),
+            self::way(MethodName::from('spot'), 1, 1.0, fits: false),
         ];
         $advised = static fn (Care $care, ?int $heads = null, int $shirts = 60): ?MethodName => MethodAdvice::of($ways, $care, $shirts, $heads)?->method;
-        self::assertSame(MethodName::Process, $advised(Care::Usual));
-        self::assertSame(MethodName::Simulated, $advised(Care::SideBySide));
-        self::assertSame(MethodName::Process, $advised(Care::Giveaway), 'nine is too far even there');
-        self::assertSame(MethodName::Spot, $advised(Care::Usual, 1), 'one head: what fits not so well, but comes near');
+        self::assertSame(MethodName::from('process'), $advised(Care::Usual));
+        self::assertSame(MethodName::from('simulated'), $advised(Care::SideBySide));
+        self::assertSame(MethodName::from('process'), $advised(Care::Giveaway), 'nine is too far even there');
+        self::assertSame(MethodName::from('spot'), $advised(Care::Usual, 1), 'one head: what fits not so well, but comes near');
         self::assertNull($advised(Care::Usual, 0));
-        $far = MethodAdvice::of([self::way(MethodName::OneInk, 1, 15.0), self::way(MethodName::TwoTone, 2, 12.0)], Care::Usual, 60, null);
-        self::assertSame(MethodName::TwoTone, $far?->method);
+        $far = MethodAdvice::of([self::way(MethodName::from('one ink'), 1, 15.0), self::way(MethodName::from('two-tone'), 2, 12.0)], Care::Usual, 60, null);
+        self::assertSame(MethodName::from('two-tone'), $far?->method);
         self::assertStringContainsString('comes nearest', $far->sentence);
     }
 

@@ -111,7 +111,7 @@ final class WhatChangesTest extends TestCase
     /** @param list<PlateToPrint> $plates */
     private static function job(array $plates, string $separated, Substrate $cloth = Substrate::Cotton): JobToPrint
     {
-        return new JobToPrint($plates, new Cloth(self::lab($separated), $cloth), PressAtHand::none(), MethodName::Spot, new SizeOfPrint(200, 150));
+        return new JobToPrint($plates, new Cloth(self::lab($separated), $cloth), PressAtHand::none(), MethodName::from('spot'), new SizeOfPrint(200, 150));
     }
 
     private static function plate(int $id, string $name, string $hex, float $cm2, PlateRole $role = PlateRole::Colour, bool $carries = false): PlateToPrint

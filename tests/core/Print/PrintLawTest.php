@@ -186,7 +186,7 @@ final class PrintLawTest extends TestCase
     /** @param list<PlateToPrint> $plates */
     private static function job(array $plates, Lab $garment, Substrate $on, ?PressAtHand $press = null): JobToPrint
     {
-        return new JobToPrint($plates, new Cloth($garment, $on), $press ?? PressAtHand::none(), MethodName::Spot, new SizeOfPrint(280, 200), pieces: 40);
+        return new JobToPrint($plates, new Cloth($garment, $on), $press ?? PressAtHand::none(), MethodName::from('spot'), new SizeOfPrint(280, 200), pieces: 40);
     }
 
     private static function plate(int $id, string $name, PlateRole $role, Lab $lab = new Lab(96, 0, 0), Mesh $mesh = new Mesh(61, 64), ?Laying $solvedFor = null, ByHand $hand = new ByHand()): PlateToPrint

@@ -8,10 +8,10 @@ use Ektype\Core\Art\ArtDecoder;
 use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotRequest;
+use Ektype\Core\Method\Spot\SpotSeparation;
 use Ektype\Core\Separation\PaletteFinder;
 use Ektype\Core\Separation\SeparatedPlate;
-use Ektype\Core\Separation\SpotRequest;
-use Ektype\Core\Separation\SpotSeparation;
 use Ektype\Core\Unit\Refusal;
 use PHPUnit\Framework\TestCase;
 

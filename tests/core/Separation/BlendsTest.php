@@ -6,9 +6,9 @@ namespace Ektype\Tests\Core\Separation;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotRequest;
+use Ektype\Core\Method\Spot\SpotSeparation;
 use Ektype\Core\Separation\Blends;
-use Ektype\Core\Separation\SpotRequest;
-use Ektype\Core\Separation\SpotSeparation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;

@@ -8,6 +8,9 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotRequest;
+use Ektype\Core\Method\Spot\SpotSeparation;
+use Ektype\Core\Method\Spot\WitnessSpots;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Separation\ColourField;
@@ -15,10 +18,7 @@ use Ektype\Core\Separation\ColourFieldReader;
 use Ektype\Core\Separation\Palette;
 use Ektype\Core\Separation\PaletteColour;
 use Ektype\Core\Separation\PlateRaster;
-use Ektype\Core\Separation\SpotRequest;
-use Ektype\Core\Separation\SpotSeparation;
 use Ektype\Core\Separation\WitnessSpot;
-use Ektype\Core\Separation\WitnessSpots;
 use PHPUnit\Framework\TestCase;
 
 /** What lies between a picture and its plates: who owns a pixel, how mixed edges are drawn at film resolution, where to look. */

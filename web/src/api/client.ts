@@ -43,10 +43,10 @@ export type MethodOffer = Shape["MethodOffer"];
 /** By what a job is separated: each method has a plan of its own. */
 export type Plan = Shape["ArtBench"]["plan"];
 type PlanBy<M extends Plan["method"]> = Extract<Plan, { method: M }>;
+/** Something that can be chosen in a plan, as it is declared. */
+export type PlanField = Shape["PlanField"];
 /** Of a picture in tones. */
 export type Tonal = Exclude<Plan, { method: "spot" }>;
-/** Of a picture in many inks. */
-export type Mixed = PlanBy<"simulated" | "process" | "index" | "layers">;
 /** Whose inks are chosen from the shelf. */
 export type ByShelf = PlanBy<"simulated" | "index">;
 /** A change to a plan: what is absent stays, null goes back to automatic. */

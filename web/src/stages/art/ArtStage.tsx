@@ -91,7 +91,7 @@ function InTones({ at, plan }: { at: AtHand<"art">; plan: Tonal }) {
       beside={
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
           {view === "inks" && byShelf && <InkList at={at} plan={byShelf} set={inks} />}
-          {plan.method !== "one ink" && plan.method !== "two-tone" && <MixSettings at={at} mix={plan} />}
+          <MixSettings at={at} mix={plan} />
           {job.method === "layers" && <Drawn job={job} />}
           <Tones at={at} plan={plan} tones={tones} curve={proof?.curve ?? job.curve} set={set} />
           <SizeAtHand at={at} />

@@ -1,134 +1,23 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Mixed, PlanChange } from "../../api/client";
+import type { PlanChange, Tonal } from "../../api/client";
 import { useOrders } from "../../api/use";
+import { PlanForm } from "../../plan/PlanForm";
 import { Heading } from "../../ui/Bench";
 import type { AtHand } from "../../ui/JobFrame";
-import { useFollowing } from "../../ui/keep";
-import { numberTyped } from "../../ui/number";
-import { Choice, Entry, Field, Trouble } from "../../ui/Parts";
+import { Entry, Field } from "../../ui/Parts";
 import { Slide } from "../../ui/Slide";
-import { SmallButton, Tick } from "../../ui/SmallButton";
+import { SmallButton } from "../../ui/SmallButton";
 import { Profile } from "./Profile";
 
-/** How a picture in many inks is printed: what its method leaves to decide. */
-export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
+/** How a picture in tones is printed: what its method leaves to decide. */
+export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Tonal }) {
   const { job, work } = at;
   const set = (part: PlanChange) => work.plan.mutate(part);
   return (
     <Box>
-      <Heading note={NOTES[mix.method]}>How it is printed</Heading>
-      <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
-        {mix.method !== "layers" && (
-          <Field label="Base">
-            <Choice
-              fontFamily="body"
-              value={(mix.method === "process" ? mix.base : mix.inks.base) ?? ""}
-              onChange={(e) => {
-                const base = (e.target.value || null) as "white" | "grey" | "none" | null;
-                set(mix.method === "process" ? { base } : { inks: { base } });
-              }}
-            >
-              <option value="">what the garment asks</option>
-              <option value="white">white</option>
-              <option value="grey">grey</option>
-              <option value="none">none</option>
-            </Choice>
-          </Field>
-        )}
-        {mix.method === "simulated" && mix.inks.base !== "none" && (
-          <Field label="Base is laid down in">
-            <Choice
-              fontFamily="body"
-              value={mix.laying ?? ""}
-              onChange={(e) => set({ laying: (e.target.value || null) as typeof mix.laying })}
-            >
-              <option value="">what the garment asks</option>
-              {(["one stroke", "two strokes", "print, flash, print"] as const).map((way) => (
-                <option key={way}>{way}</option>
-              ))}
-            </Choice>
-          </Field>
-        )}
-        {mix.method === "simulated" && (
-          <Field label="Order of the colours">
-            <Choice
-              fontFamily="body"
-              value={mix.order}
-              onChange={(e) => set({ order: e.target.value as typeof mix.order })}
-            >
-              {(
-                [
-                  "light to dark",
-                  "dark to light",
-                  "dark first, then light to dark",
-                  "highlight, then the darkest last",
-                  "as listed",
-                ] as const
-              ).map((o) => (
-                <option key={o}>{o}</option>
-              ))}
-            </Choice>
-          </Field>
-        )}
-        {mix.method === "index" && (
-          <Typed label="Squares an inch" value={mix.squaresDpi} keep={(squaresDpi) => set({ squaresDpi })} />
-        )}
-        {mix.method === "index" && (
-          <Field label="Squares are spread by">
-            <Choice
-              fontFamily="body"
-              value={mix.diffusion}
-              onChange={(e) => set({ diffusion: e.target.value as typeof mix.diffusion })}
-            >
-              {(["error diffusion", "blue noise"] as const).map((o) => (
-                <option key={o}>{o}</option>
-              ))}
-            </Choice>
-          </Field>
-        )}
-        {mix.method === "process" && (
-          <Field label="Angles">
-            <Choice
-              fontFamily="body"
-              value={mix.angles}
-              onChange={(e) => set({ angles: e.target.value as typeof mix.angles })}
-            >
-              <option value="fan">a fan, off the mesh</option>
-              <option value="one angle">one safe angle</option>
-            </Choice>
-          </Field>
-        )}
-        {mix.method === "process" && mix.profile === null && (
-          <Typed label="Black takes of the grey, %" value={mix.black} keep={(black) => set({ black })} />
-        )}
-        {mix.method === "process" && mix.profile === null && (
-          <Typed label="Ink together at most, %" value={mix.total} keep={(total) => set({ total })} />
-        )}
-        {mix.method === "layers" && (
-          <Typed label="Layers" value={mix.layers} keep={(layers) => set({ layers: Math.round(layers) })} />
-        )}
-        {mix.method === "layers" && (
-          <Field label="Their edges">
-            <Choice
-              fontFamily="body"
-              value={mix.edge}
-              onChange={(e) => set({ edge: e.target.value as typeof mix.edge })}
-            >
-              {(["clean", "soft", "grained"] as const).map((o) => (
-                <option key={o}>{o}</option>
-              ))}
-            </Choice>
-          </Field>
-        )}
-      </Box>
-      {mix.method === "simulated" && (
-        <Box mt="6px">
-          <Tick checked={mix.inks.highlight} set={(highlight) => set({ inks: { highlight } })}>
-            A highlight white, last, over flashed ink
-          </Tick>
-        </Box>
-      )}
+      <Heading note={job.says.note}>How it is printed</Heading>
+      <PlanForm fields={job.fields} plan={mix} set={set} error={work.plan.error} />
       {mix.method === "process" && <Profile job={job} name={mix.profile} leave={() => set({ profile: null })} />}
       {(mix.method === "simulated" || mix.method === "process") && (
         <PlateCurves at={at} halves={mix.curves.halves} set={set} />
@@ -140,35 +29,7 @@ export function MixSettings({ at, mix }: { at: AtHand<"art">; mix: Mixed }) {
         </a>
       )}
       {mix.method === "layers" && mix.tints && <Tints tints={mix.tints} set={set} />}
-      <Trouble of={work.plan.error} />
     </Box>
-  );
-}
-
-const NOTES = {
-  simulated: "Base first and flashed, then the colours, wet on wet on fine mesh.",
-  process: "In your own four inks, as their colours were measured on white.",
-  index: "160 to 220 squares an inch are usual; the mesh must hold two threads and an opening in one of them.",
-  layers: "Greys first, then colours; each multiplies what lies below.",
-};
-
-function Typed({ label, value, keep }: { label: string; value: number; keep: (value: number) => void }) {
-  const [text, setText] = useFollowing(String(value));
-  const done = () => {
-    const typed = numberTyped(text);
-    if (typed !== null && Math.abs(typed - value) < 1e-6) return;
-    keep(typed ?? Number.NaN);
-  };
-  return (
-    <Field label={label}>
-      <Entry
-        inputMode="decimal"
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={done}
-        onKeyDown={(e) => e.key === "Enter" && done()}
-      />
-    </Field>
   );
 }
 

@@ -1,15 +1,12 @@
 import { Box } from "@chakra-ui/react";
 import { type PlanChange, Problem, type Tonal, type ToneWork, type WorkChange } from "../../api/client";
-import { useMethods, useShop } from "../../api/use";
+import { useMethods } from "../../api/use";
 import { Heading } from "../../ui/Bench";
-import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
 import { useFollowing } from "../../ui/keep";
-import { useLengthText } from "../../ui/lengthText";
 import { numberTyped } from "../../ui/number";
 import { Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Slide } from "../../ui/Slide";
-import { SmallButton } from "../../ui/SmallButton";
 import { Curve } from "./Curve";
 import { Gain } from "./Gain";
 
@@ -85,9 +82,6 @@ export function Tones({
       </Box>
       {"dots" in plan && <Dots at={at} dots={plan.dots} />}
       {"dots" in plan && job.gain && <Gain job={job} gain={job.gain} />}
-      {(plan.method === "one ink" || plan.method === "two-tone") && (
-        <Inks plan={plan} set={work.plan.mutate} error={work.plan.error} />
-      )}
     </>
   );
 }
@@ -128,16 +122,7 @@ function Dots({ at, dots }: { at: AtHand<"art">; dots: PlannedDots }) {
   return (
     <Box>
       <Heading
-        note={[
-          job.method === "process"
-            ? "One ruling for all; angles by the school that was chosen."
-            : job.method === "simulated"
-              ? "One ruling and angle for the colours, the base apart."
-              : job.method === "two-tone"
-                ? "Both plates have one ruling and one angle."
-                : "",
-          job.patternsSay || "The calmest ruling and angle for the rack’s mesh are taken.",
-        ]
+        note={[job.says.note, job.patternsSay || "The calmest ruling and angle for the rack’s mesh are taken."]
           .filter(Boolean)
           .join(" ")}
       >
@@ -181,97 +166,6 @@ function Dots({ at, dots }: { at: AtHand<"art">; dots: PlannedDots }) {
         </Field>
       </Box>
       <At of={work.plan.error} field="dots" />
-    </Box>
-  );
-}
-
-type FewInks = Extract<Tonal, { method: "one ink" | "two-tone" }>;
-
-function Inks({ plan, set, error }: { plan: FewInks; set: (change: PlanChange) => void; error: unknown }) {
-  const shelf = useShop().data?.inks ?? [];
-  const pick = (label: string, field: "ink" | "dark" | "light", now: number | null, usual: string) => (
-    <Field label={label}>
-      <Choice
-        fontFamily="body"
-        value={now ?? 0}
-        onChange={(e) => set({ [field]: Number(e.target.value) || null } as PlanChange)}
-      >
-        <option value={0}>{usual}</option>
-        {shelf.map((ink) => (
-          <option key={ink.id} value={ink.id}>
-            {ink.name}
-          </option>
-        ))}
-      </Choice>
-    </Field>
-  );
-  return (
-    <Box>
-      <Heading>Inks</Heading>
-      <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
-        {plan.method === "one ink" ? (
-          pick("Prints in", "ink", plan.ink, "furthest from the garment")
-        ) : (
-          <>
-            {pick("Dark ink", "dark", plan.dark, "the darkest of the shelf")}
-            {pick("Light ink", "light", plan.light, "the lightest of the shelf")}
-            <Field label="Between them stands">
-              <Choice
-                fontFamily="body"
-                value={plan.middle ?? ""}
-                onChange={(e) => set({ middle: (e.target.value || null) as typeof plan.middle })}
-              >
-                <option value="">what the picture is</option>
-                <option value="garment">the garment</option>
-                <option value="picture">the picture’s colours</option>
-              </Choice>
-            </Field>
-            <Field label="Light ink is laid down in">
-              <Choice
-                fontFamily="body"
-                value={plan.laying ?? ""}
-                onChange={(e) => set({ laying: (e.target.value || null) as typeof plan.laying })}
-              >
-                <option value="">what the garment asks</option>
-                {(["one stroke", "two strokes", "print, flash, print"] as const).map((way) => (
-                  <option key={way}>{way}</option>
-                ))}
-              </Choice>
-            </Field>
-            <HeldBack key={String(plan.holdBackMm)} mm={plan.holdBackMm} set={(holdBackMm) => set({ holdBackMm })} />
-          </>
-        )}
-      </Box>
-      {["ink", "dark", "light", "holdBackMm", "middle", "laying"].map((f) => (
-        <At key={f} of={error} field={f} />
-      ))}
-    </Box>
-  );
-}
-
-/** How far the light dots keep from the dark ones; null for one film pixel. */
-function HeldBack({ mm: kept, set }: { mm: number | null; set: (mm: number | null) => void }) {
-  const { fromField, lengthUnit } = useHabits();
-  const [text, setText] = useLengthText(kept ?? 0);
-  const byFilm = kept === null;
-  const keep = () => {
-    const mm = fromField(text);
-    if (!byFilm && Math.abs(mm - kept) < 0.0005) return;
-    if (byFilm && text.trim() === "0") return;
-    set(mm);
-  };
-  return (
-    <Box gridColumn="1 / -1" display="grid" gridTemplateColumns="1fr 1fr" gap="14px" alignItems="end">
-      <Field label={`Light dots keep off by, ${lengthUnit}`} hint={byFilm ? "Now: one film pixel." : undefined}>
-        <Entry
-          inputMode="decimal"
-          value={byFilm && text === "0" ? "" : text}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={keep}
-          onKeyDown={(e) => e.key === "Enter" && keep()}
-        />
-      </Field>
-      {!byFilm && <SmallButton onClick={() => set(null)}>One film pixel</SmallButton>}
     </Box>
   );
 }

@@ -7,16 +7,6 @@ import { Heading } from "../../ui/Bench";
 import { Choice, Field, Push } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 
-export const NAMES: Record<MethodOffer["method"], string> = {
-  spot: "Spot plates",
-  "one ink": "One ink",
-  "two-tone": "Two tones",
-  simulated: "Simulated process",
-  process: "Four-colour process",
-  index: "Index",
-  layers: "Transparent layers",
-};
-
 /** How this art can become plates: each way with its print on this garment and what it takes, one of them recommended. */
 export function Ways({ job, work }: { job: JobOn<"art">; work: JobWork }) {
   const { data } = useMethods(job);
@@ -62,6 +52,7 @@ export function Ways({ job, work }: { job: JobOn<"art">; work: JobWork }) {
             key={one.method}
             job={job}
             method={one.method}
+            title={one.title}
             work={work}
             advised={advice.data?.method === one.method}
             ask={i <= told}
@@ -76,6 +67,7 @@ export function Ways({ job, work }: { job: JobOn<"art">; work: JobWork }) {
 function Way({
   job,
   method,
+  title,
   work,
   advised,
   ask,
@@ -83,6 +75,7 @@ function Way({
 }: {
   job: JobOn<"art">;
   method: MethodOffer["method"];
+  title: string;
   work: JobWork;
   advised: boolean;
   ask: boolean;
@@ -121,7 +114,7 @@ function Way({
         )}
       </Box>
       <Box display="flex" justifyContent="space-between" mt="6px" gap="8px">
-        <Text fontWeight="700">{NAMES[method]}</Text>
+        <Text fontWeight="700">{title}</Text>
         {offer?.deltaE !== null && offer?.deltaE !== undefined && (
           <Text className="readout" fontSize="small" whiteSpace="nowrap">
             ΔE00 {offer.deltaE.toFixed(1)}

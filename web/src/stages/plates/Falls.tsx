@@ -119,7 +119,7 @@ function Decisions({
       </Field>
       {job.method !== "spot" ? (
         <>
-          <Text mt="12px">{CARRIES[job.method]} The curve and the inks stand on the bench of the art.</Text>
+          <Text mt="12px">{job.carries} The curve and the inks stand on the bench of the art.</Text>
           {job.method === "layers" && <StageSheets job={job} />}
         </>
       ) : hex === null ? (
@@ -153,15 +153,6 @@ function BaseChoke({ at }: { at: AtHand<"plates"> }) {
     </Text>
   );
 }
-
-const CARRIES = {
-  "one ink": "Its dots carry the tones of the picture.",
-  "two-tone": "Its dots carry the tones of the picture and lie beside those of the other plate.",
-  simulated: "Its dots mix with those of the other plates, over and beside them.",
-  process: "Its dots let what lies below shine through.",
-  index: "Its squares lie beside those of the other plates; none lies on another.",
-  layers: "Its tint multiplies what lies below.",
-};
 
 /** The print after each layer, at true size with the marks, to lay under the next drawing. */
 function StageSheets({ job }: { job: AtHand<"plates">["job"] }) {

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Method\Simulated;
+
+use Ektype\Core\Mix\InkWish;
+use Ektype\Core\Mix\MixPlan;
+use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\PlateCurves;
+use Ektype\Core\Plate\Laying;
+use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\Separates;
+use Ektype\Core\Tone\PlannedDots;
+use Ektype\Core\Tone\TonalPlan;
+use Ektype\Core\Tone\ToneWork;
+use Ektype\Core\Unit\Chosen;
+
+/** The choices made for a picture in dots of many opaque inks. */
+#[Separates(
+    name: 'simulated',
+    place: 4,
+    title: 'Simulated process',
+    why: '%d screens. Dots of opaque inks mix over a base; where the garment has the colour, nothing prints.',
+    note: 'Base first and flashed, then the colours, wet on wet on fine mesh. One ruling and angle for the colours, the base apart.',
+    carries: 'Its dots mix with those of the other plates, over and beside them.',
+    beware: 'Dots of many plates at one angle: pressure and squeegee must stay alike, or the colours drift.',
+    ordered: true,
+)]
+final readonly class SimulatedPlan implements TonalPlan, MixPlan
+{
+    /** @param Laying|null $laying of the base; null goes by the garment */
+    public function __construct(
+        public ToneWork $work = new ToneWork(),
+        public PlannedDots $dots = new PlannedDots(),
+        public InkWish $inks = new InkWish(),
+        #[Chosen('order of the colours')]
+        public OrderSchool $order = OrderSchool::LightToDark,
+        #[Chosen('base is laid down in', automatic: 'what the garment asks')]
+        public ?Laying $laying = null,
+        public PlateCurves $curves = new PlateCurves(),
+    ) {
+    }
+
+    public function method(): MethodName
+    {
+        return MethodName::of(self::class);
+    }
+
+    public function work(): ToneWork
+    {
+        return $this->work;
+    }
+
+    public function dots(): PlannedDots
+    {
+        return $this->dots;
+    }
+
+    public function inks(): InkWish
+    {
+        return $this->inks;
+    }
+
+    public function inkedBy(InkWish $inks): self
+    {
+        return new self($this->work, $this->dots, $inks, $this->order, $this->laying, $this->curves);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Method\Simulated;
+
+use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Halftone\ToneCurve;
+use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Mesh\PlateBeats;
+use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\MixRequest;
+use Ektype\Core\Mix\MixTerms;
+use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\PlateCurves;
+use Ektype\Core\Plate\PlateRole;
+use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Tone\PlannedDots;
+use Ektype\Core\Tone\ToneWork;
+
+/** What a simulated process print is asked for: dots of opaque inks over each other. */
+final readonly class SimulatedRequest
+{
+    private const MOST = 12;
+
+    /**
+     * @param float          $widthMm   printed width of the whole picture
+     * @param list<GivenInk> $inks      colours
+     * @param GivenInk|null  $base      prints first; null for none
+     * @param GivenInk|null  $highlight prints last, over what was flashed; null for none
+     * @param float          $dpi       of the film
+     * @param Mesh           $mesh      that the base is calm on
+     * @param ToneCurve|null $curve     of the film, against the gain of the press
+     *
+     * @throws ImpossibleMix where there are no inks
+     */
+    public function __construct(
+        public float $widthMm,
+        public Srgb $garment,
+        public array $inks,
+        public ?GivenInk $base,
+        public ?GivenInk $highlight,
+        public float $dpi,
+        public PlannedDots $dots,
+        public ?ToneCurve $curve = null,
+        public ToneWork $work = new ToneWork(),
+        public OrderSchool $order = OrderSchool::LightToDark,
+        public PlateCurves $curves = new PlateCurves(),
+        private Mesh $mesh = new Mesh(90.0, 48.0),
+    ) {
+        if ($inks === [] || \count($inks) > self::MOST) {
+            throw ImpossibleMix::at('palette', \sprintf('%d inks were named; a picture is printed in 1 to %d over its base. Name those that the press has heads for.', \count($inks), self::MOST));
+        }
+    }
+
+    public function mix(): MixRequest
+    {
+        // The base stands apart from the colours, which share an angle (school).
+        $apart = PlateBeats::apart($this->dots->halftone, $this->mesh);
+        $plates = array_map(fn (GivenInk $ink): array => [$ink, PlateRole::Colour, $this->dots->halftone], $this->order->of($this->inks));
+        if ($this->base !== null) {
+            array_unshift($plates, [$this->base, PlateRole::Base, $apart]);
+        }
+        $at = null;
+        if ($this->highlight !== null) {
+            $at = \count($plates) - ($this->order === OrderSchool::BlackLast && \count($this->inks) > 1 ? 1 : 0);
+            array_splice($plates, $at, 0, [[$this->highlight, PlateRole::Highlight, $this->dots->halftone]]);
+        }
+
+        return $plates === [] ? throw new \LogicException('A print has inks.') : new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $at), $this->dpi, $this->dots->dot, $this->dots->range, $this->curve, $this->work, curves: $this->curves);
+    }
+}
