@@ -56,7 +56,7 @@ foreach ($faults as $n => $fault) {
     preg_match('/^namespace ([^;]+);/m', $code, $in);
     $class = ($in[1] ?? '').'\\'.basename($fault->file, '.php');
     $tests = $nearest->to($fault->file);
-    $lives = Run::phpunit($root, $tests, ['EKTYPE_PLANTED' => "$class=$planted"], 90.0);
+    $lives = Run::phpunit($root, $tests, ['EKTYPE_PLANTED' => "$class=$planted"], 120.0);
     unlink($planted);
     $room = \dirname($fault->file);
     $rooms[$room] ??= [0, 0];

@@ -8,9 +8,9 @@ namespace Ektype\Bench\Mutants;
 final class Nearest
 {
     /** Of one fault the nearest tests run so long at the most, s. */
-    private const LONGEST_S = 45.0;
+    private const LONGEST_S = 75.0;
     /** A file of tests that takes longer than this is not waited for. */
-    private const SLOWEST_S = 40.0;
+    private const SLOWEST_S = 70.0;
 
     /** @param array<string, array{seconds: float, loads: list<string>}> $tests by file */
     private function __construct(private readonly array $tests)

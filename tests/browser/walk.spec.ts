@@ -110,7 +110,7 @@ test("two figures typed quickly are both kept, whichever the shop would answer f
   await page.getByRole("button", { name: "Count by sizes, or several garments" }).click();
   await expect(page.getByLabel("M", { exact: true })).toBeVisible();
   let sent = 0;
-  await page.route(/\/api\/jobs\/4$/, async (route) => {
+  await page.route(/\/api\/jobs\/4\/order$/, async (route) => {
     if (route.request().method() === "PATCH" && ++sent === 1) await new Promise((done) => setTimeout(done, 1500));
     await route.continue();
   });
