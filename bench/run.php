@@ -258,7 +258,7 @@ foreach ([['500 tests under 3 lamps, 100 asks', 500, 3, 4, 'aim 0.5 s'], ['400 l
 
 echo "\nstrips by the simulated scanner\n";
 $scanner = new Ektype\App\Device\SimulatedStripScanner();
-$reader = new Ektype\App\Work\Strip\ScannedStrips(new Ektype\App\Work\ScannedPositive());
+$reader = new Ektype\App\Work\Strip\ScannedStrips(new Ektype\App\Work\Picture\ScannedPositive());
 [$right, $unsure, $wrong, $read] = [0, 0, 0, 0.0];
 for ($i = 0; $i < 20; ++$i) {
     mt_srand($i);

@@ -6,8 +6,8 @@ namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\AdviceAsked;
 use Ektype\App\Request\RequestReader;
-use Ektype\App\Work\ArtOnGarment;
-use Ektype\App\Work\InkPalette;
+use Ektype\App\Work\Picture\ArtOnGarment;
+use Ektype\App\Work\Picture\InkPalette;
 use Ektype\App\Work\Tone\WayOfArt;
 use Ektype\Core\Advice\MethodAdvice;
 use Ektype\Core\Advice\PrintWay;

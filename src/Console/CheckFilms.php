@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console;
 
-use Ektype\App\Work\LightTable;
+use Ektype\App\FilmSet\LightTable;
 use Ektype\Core\Film\CheckedFilm;
 use Ektype\Core\Film\CheckedMark;
 use Ektype\Core\Unit\Refusal;

@@ -6,7 +6,7 @@ namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\SeparateAsked;
 use Ektype\App\Request\UnreadableRequest;
-use Ektype\App\Work\InkPalette;
+use Ektype\App\Work\Picture\InkPalette;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Method\Process\ProcessRequest;

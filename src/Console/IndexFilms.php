@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\SeparateAsked;
-use Ektype\App\Work\FilmSetWriter;
+use Ektype\App\FilmSet\FilmSetWriter;
+use Ektype\App\FilmSet\FilmsInFolder;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPlate;

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\ChartAsked;
+use Ektype\App\FilmSet\FilmSetWriter;
+use Ektype\App\FilmSet\FilmsInFolder;
 use Ektype\App\Request\RequestReader;
 use Ektype\App\Work\Chart\ChartFilm;
-use Ektype\App\Work\FilmSetWriter;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Halftone\ChartPatch;
 use Ektype\Core\Halftone\GainChart;

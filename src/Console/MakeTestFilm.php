@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\TestFilmAsked;
+use Ektype\App\FilmSet\FilmSetWriter;
+use Ektype\App\FilmSet\FilmsInFolder;
 use Ektype\App\Request\RequestReader;
-use Ektype\App\Work\FilmSetWriter;
 use Ektype\App\Work\Strip\TestFilmSet;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;

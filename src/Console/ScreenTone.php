@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\ToneAsked;
+use Ektype\App\FilmSet\GroupFour;
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Shop\ShopFiles;
-use Ektype\App\Work\GroupFour;
 use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Halftone\ScreenedFilm;
 use Ektype\Core\Raster\PngFile;

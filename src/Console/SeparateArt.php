@@ -6,9 +6,10 @@ namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\SeparateAsked;
 use Ektype\App\Console\Asked\SeparateWay;
+use Ektype\App\FilmSet\FilmSetWriter;
+use Ektype\App\FilmSet\FilmsInFolder;
 use Ektype\App\Request\RequestReader;
-use Ektype\App\Work\ArtOnGarment;
-use Ektype\App\Work\FilmSetWriter;
+use Ektype\App\Work\Picture\ArtOnGarment;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;

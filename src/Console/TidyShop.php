@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Console;
 
-use Ektype\App\Work\Tidying;
+use Ektype\App\Work\Tidy\Tidying;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;

@@ -38,7 +38,7 @@ use Ektype\App\Shop\Task\Task;
 use Ektype\App\Shop\Task\TaskKind;
 use Ektype\App\Shop\Task\Tasks;
 use Ektype\App\Shop\Task\TaskState;
-use Ektype\App\Work\LongWorkHandler;
+use Ektype\App\Work\Long\LongWorkHandler;
 use Ektype\Core\Exposure\SinkCheck;
 use Ektype\Core\Film\RegistrationMark;
 use Ektype\Core\Order\GarmentLine;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work;
 
+use Ektype\App\Work\Long\OneAtATime;
 use Symfony\Component\Filesystem\Exception\IOException;
 use Symfony\Component\Filesystem\Filesystem;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Ektype\App\Work\FilmReader;
-use Ektype\App\Work\UnreadableFilms;
+use Ektype\App\FilmSet\FilmReader;
+use Ektype\App\FilmSet\UnreadableFilms;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\TiffFile;

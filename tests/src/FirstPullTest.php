@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ektype\Tests\App;
 
 use Ektype\App\Action\Work\LongWork;
-use Ektype\App\Work\LongWorkHandler;
-use Ektype\App\Work\OneAtATime;
+use Ektype\App\Work\Long\LongWorkHandler;
+use Ektype\App\Work\Long\OneAtATime;
 
 /** The print is seen before its films are drawn, and two workers do not tread on each other. */
 final class FirstPullTest extends ShopTestCase

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Ektype\App\Work\HowFar;
+use Ektype\App\Work\Long\HowFar;
 
 /** A page that waits is told how far its work is, and nobody else. */
 final class HowFarTest extends ShopTestCase

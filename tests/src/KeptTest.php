@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Tests\App;
 
 use Ektype\App\Work\Kept;
-use Ektype\App\Work\OneAtATime;
+use Ektype\App\Work\Long\OneAtATime;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Tests\App;
 
 use Ektype\App\Device\SimulatedStripScanner;
-use Ektype\App\Work\ScannedPositive;
+use Ektype\App\Work\Picture\ScannedPositive;
 use Ektype\App\Work\Strip\ScannedStrips;
 use Ektype\Core\Exposure\UnusableTest;
 use Ektype\Core\StepTest\StripsRead;

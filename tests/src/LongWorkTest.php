@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Ektype\Tests\App;
 
 use Ektype\App\Action\Work\LongWork;
-use Ektype\App\Work\LongWorkHandler;
-use Ektype\App\Work\LostWork;
-use Ektype\App\Work\StoppedByHand;
-use Ektype\App\Work\TaskProgress;
+use Ektype\App\Work\Long\LongWorkHandler;
+use Ektype\App\Work\Long\LostWork;
+use Ektype\App\Work\Long\StoppedByHand;
+use Ektype\App\Work\Long\TaskProgress;
 
 /** Long work is done once, is never lost, can be stopped, and leaves nothing behind. */
 final class LongWorkTest extends ShopTestCase

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Ektype\App\Work\FilmPdf;
+use Ektype\App\FilmSet\FilmPdf;
 use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;

@@ -9,7 +9,7 @@ use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\LongWork;
 use Ektype\App\Demo\DemoShelves;
 use Ektype\App\Kernel;
-use Ektype\App\Work\LongWorkHandler;
+use Ektype\App\Work\Long\LongWorkHandler;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Ektype\App\Work\Lettering;
-use Ektype\App\Work\SvgDrawing;
+use Ektype\App\FilmSet\Lettering;
+use Ektype\App\Work\Picture\SvgDrawing;
 use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Art\ArtRaster;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
-use Ektype\App\Work\Tidying;
-use Ektype\App\Work\TidyingStopped;
+use Ektype\App\Work\Tidy\Tidying;
+use Ektype\App\Work\Tidy\TidyingStopped;
 
 /** What no job needs goes, a week later for good; what undo needs, what is not ours and what is too much stays. */
 final class TidyingTest extends ShopTestCase

@@ -38,7 +38,7 @@ use Ektype\App\Query\Job\SeeJob;
 use Ektype\App\Query\Pictures\ArtPicture;
 use Ektype\App\Query\Pictures\MarkSheet;
 use Ektype\App\Shop\NotHere;
-use Ektype\App\Work\ScannedPositive;
+use Ektype\App\Work\Picture\ScannedPositive;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Separation\MethodName;

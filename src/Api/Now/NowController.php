@@ -8,7 +8,7 @@ use Ektype\App\Action\Hand;
 use Ektype\App\Query\Now\Far;
 use Ektype\App\Query\Now\Now;
 use Ektype\App\Query\Now\SeeNow;
-use Ektype\App\Work\HowFar;
+use Ektype\App\Work\Long\HowFar;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Whether anything has changed, for pages that are looked at. */

@@ -36,7 +36,7 @@ use Ektype\App\Query\Run\RunBench;
 use Ektype\App\Query\Run\SeeRun;
 use Ektype\App\Query\Shelves\SeeShelves;
 use Ektype\App\Query\Shelves\ShopShelves;
-use Ektype\App\Work\HowFar;
+use Ektype\App\Work\Long\HowFar;
 use Ektype\Core\Print\ByHand;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -9,7 +9,7 @@ use Ektype\App\Console\ShelfChoice;
 use Ektype\App\Request\Hex;
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Request\Within;
-use Ektype\App\Work\InkPalette;
+use Ektype\App\Work\Picture\InkPalette;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;

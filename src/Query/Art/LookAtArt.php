@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Art;
 
 use Ektype\App\Shop\FilmPrinter\FilmPrinters;
-use Ektype\App\Work\InkWithin;
-use Ektype\App\Work\PdfDrawing;
+use Ektype\App\Work\Picture\InkWithin;
+use Ektype\App\Work\Picture\PdfDrawing;
 use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Film\FilmPrinter;
 

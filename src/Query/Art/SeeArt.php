@@ -12,7 +12,7 @@ use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Work\JobArt;
+use Ektype\App\Work\Picture\JobArt;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;

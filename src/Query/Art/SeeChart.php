@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Art;
 
 use Ektype\App\Device\ChartPrinter;
+use Ektype\App\FilmSet\FilmPdf;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\Chart\ChartFilm;
 use Ektype\App\Work\Chart\ScannedChart;
-use Ektype\App\Work\FilmPdf;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TonalPlan;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\App\FilmSet\FilmPdf;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Frame\Frame;
-use Ektype\App\Work\ArtOnGarment;
 use Ektype\App\Work\Chart\SquaresFilm;
-use Ektype\App\Work\FilmPdf;
-use Ektype\App\Work\JobPrint;
+use Ektype\App\Work\Films\JobPrint;
+use Ektype\App\Work\Picture\ArtOnGarment;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Method\Index\IndexMethod;

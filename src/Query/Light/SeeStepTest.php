@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Ektype\App\Query\Light;
 
 use Ektype\App\Device\StripScanner;
+use Ektype\App\FilmSet\FilmPdf;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Reckoning\LightBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Emulsion\Emulsions;
 use Ektype\App\Shop\Lamp\Lamps;
-use Ektype\App\Work\FilmPdf;
 use Ektype\App\Work\Strip\ScannedStrips;
 use Ektype\App\Work\Strip\TestFilmSet;
 use Ektype\Core\Exposure\PredictedTime;

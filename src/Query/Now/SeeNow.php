@@ -6,7 +6,7 @@ namespace Ektype\App\Query\Now;
 
 use Ektype\App\Shop\Folder\DiskRoom;
 use Ektype\App\Shop\Turn;
-use Ektype\App\Work\TidyingStopped;
+use Ektype\App\Work\Tidy\TidyingStopped;
 
 /** Whether the shop was changed, and what everybody in it should know, whatever page is open. */
 final readonly class SeeNow

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Pictures;
 
+use Ektype\App\FilmSet\FilmPdf;
 use Ektype\App\Shop\Job\Jobs;
-use Ektype\App\Work\FilmPdf;
-use Ektype\App\Work\JobArt;
+use Ektype\App\Work\Picture\JobArt;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Raster\BitPlane;

@@ -9,7 +9,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Job\Jobs;
 use Ektype\App\Shop\NothingToSee;
 use Ektype\App\Shop\Plate\Plate;
-use Ektype\App\Work\ProofPage;
+use Ektype\App\Work\Picture\ProofPage;
 use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Order\SizeCount;
 use Psr\Clock\ClockInterface;

@@ -8,7 +8,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\NotHere;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\ShopFiles;
-use Ektype\App\Work\CoverageFile;
+use Ektype\App\Work\Films\CoverageFile;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Press\PlateContacts;

@@ -9,7 +9,7 @@ use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\NotHere;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\ShopFiles;
-use Ektype\App\Work\CoverageFile;
+use Ektype\App\Work\Films\CoverageFile;
 use Ektype\Core\Halftone\PressGain;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\ToneRange;

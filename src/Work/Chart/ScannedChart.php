@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work\Chart;
 
-use Ektype\App\Work\LostMarks;
-use Ektype\App\Work\ScannedPositive;
+use Ektype\App\Work\Picture\ScannedPositive;
+use Ektype\App\Work\Scan\LostMarks;
 use Ektype\Core\Halftone\ChartRuling;
 use Ektype\Core\Halftone\ChartScan;
 use Ektype\Core\Halftone\GainChart;

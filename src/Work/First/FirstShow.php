@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work\First;
 
-use Ektype\App\Work\Held;
+use Ektype\App\Work\Long\Held;
 use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\PlatesLaid;
 

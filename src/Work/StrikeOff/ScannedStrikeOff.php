@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work\StrikeOff;
 
-use Ektype\App\Work\PicturePpi;
+use Ektype\App\Work\Picture\PicturePpi;
 use Ektype\Core\StrikeOff\ReadTargets;
 use Ektype\Core\StrikeOff\Scan;
 use Ektype\Core\StrikeOff\StrikeOffRead;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work\Strip;
 
-use Ektype\App\Work\LostMarks;
-use Ektype\App\Work\PicturePpi;
-use Ektype\App\Work\ScannedPositive;
+use Ektype\App\Work\Picture\PicturePpi;
+use Ektype\App\Work\Picture\ScannedPositive;
+use Ektype\App\Work\Scan\LostMarks;
 use Ektype\Core\StepTest\ReadStrips;
 use Ektype\Core\StepTest\StripPicture;
 use Ektype\Core\StepTest\TestFilm;

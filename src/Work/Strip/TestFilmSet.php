@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Work\Strip;
 
-use Ektype\App\Work\FilmSetWriter;
+use Ektype\App\FilmSet\FilmSetWriter;
 use Ektype\Core\Exposure\UnusableTest;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;

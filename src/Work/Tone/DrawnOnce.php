@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\ShopFiles;
-use Ektype\App\Work\OneAtATime;
+use Ektype\App\Work\Long\OneAtATime;
 
 /** What is drawn for a page is drawn once and kept: who asks meanwhile waits for it. */
 final readonly class DrawnOnce

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Work\JobPrint;
+use Ektype\App\Work\Films\JobPrint;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Method\Simulated\SimulatedMethod;
 use Ektype\Core\Method\Simulated\SimulatedPlan;

@@ -6,7 +6,7 @@ namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Work\JobPrint;
+use Ektype\App\Work\Films\JobPrint;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Plate\PlateRole;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Job\Job;
-use Ektype\App\Work\ArtOnGarment;
-use Ektype\App\Work\JobArt;
-use Ektype\App\Work\JobPrint;
-use Ektype\App\Work\ScannedPositive;
+use Ektype\App\Work\Films\JobPrint;
+use Ektype\App\Work\Picture\ArtOnGarment;
+use Ektype\App\Work\Picture\JobArt;
+use Ektype\App\Work\Picture\ScannedPositive;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\FilmSet;
+
+use Ektype\Core\Unit\Refusal;
+
+/** Films cannot be read. */
+final class UnreadableFilms extends Refusal
+{
+}
