@@ -107,6 +107,7 @@ final readonly class PrintWay
             new Drawn($plate->colour, $size->cm2() * $plate->share, $plate->share, tones: $method->hasDots()),
             new Mesh($threads, $thread),
             FrameAtHand::usual(),
+            solvedFor: $plate->solvedFor,
         );
     }
 }

@@ -17,6 +17,7 @@ use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
+use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\PixelTables;
 use Ektype\Core\Tone\TonalPlates;
@@ -37,19 +38,11 @@ final class MixLook
      */
     public static function separated(array $plates, Laying $laying, array $warnings, string $why): Separated
     {
-        $last = \count($plates) - 1;
-        $kept = [];
-        foreach ($plates as $i => $plate) {
-            [$place, $flash, $whyFlash] = self::place($plate->role, $i === $last, ($plates[$i + 1] ?? null)?->role);
-            $kept[] = TonalPlates::kept(
-                $plate,
-                $plate->role === PlateRole::Colour ? $plate->ink->colour : null,
-                $plate->role === PlateRole::Base ? $laying : Laying::Once,
-                $place,
-                $flash,
-                $whyFlash,
-            );
-        }
+        $kept = array_map(static fn (TonePlate $plate): SeparatedPlate => TonalPlates::kept(
+            $plate,
+            $plate->role === PlateRole::Colour ? $plate->ink->colour : null,
+            $plate->role === PlateRole::Base ? $laying : Laying::Once,
+        ), $plates);
 
         return new Separated($kept, Findings::ofTones([...self::says($plates), ...$warnings, self::beats($plates)], [], $why));
     }

@@ -14,7 +14,7 @@ final readonly class ArtKind
     private const LINE_SHARE = 0.35;
 
     /** @param string $kind flat, line or tonal */
-    private function __construct(public string $kind, public string $method, public string $why)
+    private function __construct(public string $kind, public string $why)
     {
     }
 
@@ -24,15 +24,14 @@ final readonly class ArtKind
         $flat = 100 * $palette->flatShare;
 
         return match (true) {
-            $palette->flatShare < self::TONAL_BELOW && $palette->noisy => new self(self::TONAL, 'spot, with care', \sprintf('Only %.0f %% of the picture lies in flat parts, the rest are blends: spot plates cut them into %s with hard edges. Simulated process keeps the blends on dark cloth, process on white.', $flat, $inks === 1 ? 'one patch' : $inks.' patches')),
-            $inks === 1 && $inkShare < self::LINE_SHARE => new self('line', 'spot', \sprintf(
+            $palette->flatShare < self::TONAL_BELOW && $palette->noisy => new self(self::TONAL, \sprintf('Only %.0f %% of the picture lies in flat parts, the rest are blends: spot plates cut them into %s with hard edges. Simulated process keeps the blends on dark cloth, process on white.', $flat, $inks === 1 ? 'one patch' : $inks.' patches')),
+            $inks === 1 && $inkShare < self::LINE_SHARE => new self('line', \sprintf(
                 'One ink on %.0f %% of the picture%s: a line drawing. One spot plate without halftone; the mesh follows the finest line.',
                 100 * $inkShare,
                 $finestLineMm === null ? '' : \sprintf(', lines down to %.2f mm', $finestLineMm),
             )),
             default => new self(
                 'flat',
-                'spot',
                 \sprintf(
                     '%.0f %% of the picture lies in flat parts of %d %s: spot plates, one an ink, without halftone.',
                     $flat,

@@ -19,6 +19,7 @@ final readonly class Findings
      * @param list<NeighbourBudget> $budget    tightest first
      * @param list<ThinPlace>       $thinBase  where the choke of the base was held back
      * @param list<WitnessSpot>     $witnesses
+     * @param array<string, mixed>  $settled   how what was left open came out, by its name in a manifest
      */
     public function __construct(
         public array $palette,
@@ -31,6 +32,7 @@ final readonly class Findings
         public array $thinBase,
         public array $witnesses,
         public float $trapMm,
+        public array $settled = [],
     ) {
     }
 
@@ -39,10 +41,11 @@ final readonly class Findings
      *
      * @param list<string>          $warnings plain sentences
      * @param list<NeighbourBudget> $budget
+     * @param array<string, mixed>  $settled
      */
-    public static function ofTones(array $warnings, array $budget, string $why): self
+    public static function ofTones(array $warnings, array $budget, string $why, array $settled = []): self
     {
-        return new self([], [], $warnings, false, ArtKind::TONAL, $why, $budget, [], [], 0.0);
+        return new self([], [], $warnings, false, ArtKind::TONAL, $why, $budget, [], [], 0.0, $settled);
     }
 
     /**
@@ -65,6 +68,7 @@ final readonly class Findings
             $this->thinBase,
             $this->witnesses,
             $this->trapMm,
+            $this->settled,
         );
     }
 

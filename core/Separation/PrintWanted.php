@@ -25,6 +25,7 @@ final readonly class PrintWanted
      * @param float                $sinks     how much of its hiding an ink loses straight on the substrate, 0–1
      * @param ToneCurve|null       $curve     of a film with dots, against the gain of the press
      * @param Substrate            $substrate that it is printed on
+     * @param bool                 $onlyShelf whether flat colours print in the nearest inks of the shelf and no others
      * @param Mesh                 $mesh      that its base prints through; 230 per inch under dots until it is known (trade default)
      */
     public function __construct(
@@ -37,25 +38,26 @@ final readonly class PrintWanted
         public ?ToneCurve $curve = null,
         public Substrate $substrate = Substrate::Cotton,
         public Mesh $mesh = new Mesh(90.0, 48.0),
+        public bool $onlyShelf = false,
     ) {
     }
 
     /** The same print on another garment. */
     public function on(Srgb $garment): self
     {
-        return new self($this->widthMm, $garment, $this->dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve, $this->substrate, $this->mesh);
+        return new self($this->widthMm, $garment, $this->dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve, $this->substrate, $this->mesh, $this->onlyShelf);
     }
 
     /** The same print in other pixels. */
     public function at(float $dpi): self
     {
-        return new self($this->widthMm, $this->garment, $dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve, $this->substrate, $this->mesh);
+        return new self($this->widthMm, $this->garment, $dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve, $this->substrate, $this->mesh, $this->onlyShelf);
     }
 
     /** The same print with nothing known of the dots of the press, and no ink that sinks in. */
     public function bare(float $dpi): self
     {
-        return new self($this->widthMm, $this->garment, $dpi, $this->sigmaMm, $this->shelf, substrate: $this->substrate, mesh: $this->mesh);
+        return new self($this->widthMm, $this->garment, $dpi, $this->sigmaMm, $this->shelf, substrate: $this->substrate, mesh: $this->mesh, onlyShelf: $this->onlyShelf);
     }
 
     /** Of the base under its inks. */

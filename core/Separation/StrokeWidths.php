@@ -52,6 +52,17 @@ final readonly class StrokeWidths
         return new self([], []);
     }
 
+    /**
+     * As they were found and listed before.
+     *
+     * @param list<ThinPlace> $lines thinnest first
+     * @param list<ThinPlace> $gaps  thinnest first
+     */
+    public static function listed(array $lines, array $gaps): self
+    {
+        return new self($lines, $gaps);
+    }
+
     /** Of a plate of squares: each of them, and each gap between two, is so wide. */
     public static function even(float $mm): self
     {

@@ -12,6 +12,9 @@ use Ektype\Core\Raster\ToneRaster;
 use Ektype\Core\Separation\DotsOfPlate;
 use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\LaidInk;
+use Ektype\Core\Separation\PlateArea;
+use Ektype\Core\Separation\PrintedMap;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\StrokeWidths;
 
@@ -22,35 +25,22 @@ final class TonalPlates
     public const LIGHT_END = [255, 255, 255];
     public const DARK_END = [0, 0, 0];
 
-    /**
-     * @param Srgb|null $stands for which end or ink of the picture it stands: by that a plate is known again; null for a base
-     * @param string    $why    it prints at its place
-     */
-    public static function kept(TonePlate $plate, ?Srgb $stands, Laying $laying, string $why, bool $flash, string $whyFlash): SeparatedPlate
+    /** @param Srgb|null $stands for which end or ink of the picture it stands: by that a plate is known again; null for a base */
+    public static function kept(TonePlate $plate, ?Srgb $stands, Laying $laying): SeparatedPlate
     {
-        $cm2 = $plate->widthMm * $plate->heightMm / 1e4 * $plate->coveragePct();
-
         return new SeparatedPlate(
             $plate->ink->name,
             $plate->role,
             $plate->ink->colour,
             $stands,
             $plate->plane,
-            $cm2,
-            $cm2,
-            $why,
-            $flash,
-            $whyFlash,
-            $plate->ink->name,
-            false,
+            PlateArea::of($plate->widthMm * $plate->heightMm / 1e4 * $plate->coveragePct()),
+            new LaidInk($plate->ink->name, $laying),
             StrokeWidths::none(),
-            new DotsOfPlate(
-                $plate->dots,
-                $plate->dot,
-                $plate->range,
+            new DotsOfPlate($plate->dots, $plate->dot, $plate->range),
+            new PrintedMap(
                 CoverageMap::ofTones($plate->tones, $plate->plane->width, $plate->plane->height),
                 CoverageMap::ofTones($plate->tones, $plate->plane->width, $plate->plane->height, picked: true),
-                $laying,
             ),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Console;
 
 use Ektype\App\Console\Asked\ChartAsked;
+use Ektype\App\FilmSet\Films;
 use Ektype\App\FilmSet\FilmSetWriter;
 use Ektype\App\FilmSet\FilmsInFolder;
 use Ektype\App\Request\RequestReader;
@@ -62,7 +63,7 @@ final class MakeGainChart extends OptionsCommand
     private function write(ChartAsked $asked, array $formats, array $older): array
     {
         $chart = ChartFilm::of($asked->dpi, $asked->lpi, $asked->angle, $asked->dot);
-        [$cell, $sheet, $plane] = [$chart->cell, $chart->sheet, $chart->plate->plane];
+        [$cell, $sheet] = [$chart->cell, $chart->sheet];
         $printer = new FilmPrinter(dpi: $asked->dpi, mediaWidthMm: 2000);
         $told = [
             'lpi' => round($cell->lpi, 4),
@@ -71,34 +72,9 @@ final class MakeGainChart extends OptionsCommand
             'patch_mm' => GainChart::PATCH_MM,
             'patches' => array_map(static fn (ChartPatch $p): array => ['tone' => $p->tonePct, 'copy' => $p->copy, 'at_mm' => [$p->xMm, $p->yMm]], GainChart::patches()),
         ];
-        $cm2 = round($sheet->mm($plane->count()) * $sheet->mm(1) / 100, 3);
-        $manifest = [
-            'art' => ChartFilm::NAME,
-            'width_mm' => round($sheet->mm($plane->width), 4),
-            'height_mm' => round($sheet->mm($plane->height), 4),
-            'garment' => '#ffffff',
-            'choke_mm' => 0.0,
-            'trap_mm' => 0.0,
-            ...FilmSetWriter::sheet($sheet, $printer),
-            'plates' => [[
-                'name' => ChartFilm::NAME,
-                'role' => 'colour',
-                'hex' => '#000000',
-                'ink' => '',
-                'coverage_pct' => round(100 * $plane->count() / ($plane->width * $plane->height), 4),
-                'area_cm2' => $cm2,
-                'art_area_cm2' => $cm2,
-                'overprints' => false,
-                'finest_line_mm' => null,
-                'finest_gap_mm' => null,
-                ...FilmSetWriter::filesOf(1, ChartFilm::NAME, $formats),
-            ]],
-            'register_budget' => ['mm' => null, 'pairs' => []],
-            'witness_spots' => [],
-            'gain_chart' => $told,
-        ];
-        $this->folder->write($asked->out, ChartFilm::NAME, $sheet, [$chart->plate], $manifest, $formats, $printer, false, $older);
+        $set = Films::ofOne($chart->plate, $sheet, $formats, $printer, null, ['gain_chart' => $told]);
+        $this->folder->write($asked->out, $set, $older);
 
-        return [...$told, 'width_mm' => $manifest['width_mm'], 'height_mm' => $manifest['height_mm']];
+        return [...$told, 'width_mm' => $set->manifest['width_mm'], 'height_mm' => $set->manifest['height_mm']];
     }
 }

@@ -46,7 +46,7 @@ final class MakeTestFilm extends OptionsCommand
         $formats = FilmSetWriter::formats($asked->formats);
         $older = $this->folder->older($asked->out);
         $set = TestFilmSet::of($asked->dpi, $asked->strips, $formats);
-        $this->folder->write($asked->out, $set->name, $set->sheet, [$set->plate], $set->manifest, $formats, $set->printer, false, $older);
+        $this->folder->write($asked->out, $set->films, $older);
 
         return Told::json($output, $set->told);
     }

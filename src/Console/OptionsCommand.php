@@ -39,6 +39,12 @@ abstract class OptionsCommand extends Command
      */
     abstract protected function carryOut(object $asked, InputInterface $input, OutputInterface $output): int;
 
+    /** The option that a field is given in, which is none of its own. */
+    protected function optionOf(string $field): string
+    {
+        return $field;
+    }
+
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $options = $this->options();
@@ -47,11 +53,11 @@ abstract class OptionsCommand extends Command
 
             return $this->carryOut($asked, $input, $output);
         } catch (UnreadableRequest $unread) {
-            $field = $unread->faults[0]->field;
+            $field = $this->optionOf($unread->faults[0]->field);
 
             return Told::refuse($output, Options::named($field), $field === '' ? $unread->getMessage() : strtr($unread->getMessage(), [$field => Options::named($field)]));
         } catch (Refusal $refusal) {
-            return Told::refuse($output, Options::named(FieldAtFault::of($refusal->on, $this->reads()) ?? $refusal->on), $refusal->getMessage());
+            return Told::refuse($output, Options::named(FieldAtFault::of($refusal->on, $this->reads()) ?? $this->optionOf($refusal->on)), $refusal->getMessage());
         }
     }
 

@@ -17,6 +17,7 @@ final class UsualShelf
         'Green' => '#1f8a44', 'Lime' => '#a9cf3c', 'Brown' => '#6b4428', 'Tan' => '#c49a66', 'Grey' => '#8c8e8f', 'Black' => '#161514',
     ];
     private const HIDING = 0.92;
+    private const FEW = ['White' => '#f6f4ee', 'Black' => '#1b1a17'];
 
     /** @return non-empty-list<GivenInk> */
     public static function inks(): array
@@ -24,5 +25,18 @@ final class UsualShelf
         $opaque = array_map(static fn (string $name, string $hex): GivenInk => new GivenInk($name, Srgb::fromHex($hex), self::HIDING), array_keys(self::INKS), array_values(self::INKS));
 
         return [...$opaque, ...FourInks::usual()->inOrder()];
+    }
+
+    /**
+     * The fewest that any method can do with: white and black, and four for process.
+     *
+     * @return non-empty-list<GivenInk>
+     */
+    public static function few(): array
+    {
+        return [
+            ...array_map(static fn (string $name): GivenInk => new GivenInk($name, Srgb::fromHex(self::FEW[$name])), array_keys(self::FEW)),
+            ...FourInks::usual()->inOrder(),
+        ];
     }
 }

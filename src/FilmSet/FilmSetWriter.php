@@ -103,26 +103,13 @@ final class FilmSetWriter
     }
 
     /**
-     * @param list<FilmPlate>              $plates   in print order
-     * @param array<string, mixed>         $manifest gains the files of each plate
-     * @param list<string>                 $formats
-     * @param bool                         $nested   whether the set is also laid out on the media as one PDF
      * @param (callable(float): void)|null $progress
      *
      * @return list<string> file names within the folder, the manifest last
      */
-    public function write(
-        ShopFiles $files,
-        string $folder,
-        string $title,
-        FilmSheet $sheet,
-        array $plates,
-        array $manifest,
-        array $formats,
-        FilmPrinter $printer,
-        bool $nested = false,
-        ?callable $progress = null,
-    ): array {
+    public function write(ShopFiles $files, string $folder, Films $set, ?callable $progress = null): array
+    {
+        [$sheet, $plates, $formats, $printer, $nested, $title] = [$set->sheet, $set->plates, $set->formats, $set->printer, $set->nested, $set->title];
         $nesting = FilmNesting::of($printer, $sheet, \count($plates));
         $strip = RegisterStrip::on($sheet, array_map(static fn (FilmPlate $p): string => $p->name, $plates));
         $in = $folder === '' ? '' : $folder.'/';
@@ -157,24 +144,7 @@ final class FilmSetWriter
         } finally {
             array_map(unlink(...), $pngs);
         }
-        if ($strip !== null) {
-            $manifest['register_strip'] = self::strip($strip);
-        }
-        $manifest['media'] = [
-            'width_mm' => $nesting->widthMm,
-            'sheet_length_mm' => $printer->sheetLengthMm,
-            'used_mm' => round($nesting->lengthMm, 1),
-            'places' => array_map(
-                static fn (NestedFilm $p): array => [
-                    'film' => $p->film,
-                    'page' => $p->page,
-                    'x_mm' => $p->xMm,
-                    'y_mm' => $p->yMm,
-                    'turned' => $p->turned,
-                ],
-                $nesting->places,
-            ),
-        ];
+        $manifest = self::whole($set, $nesting, $strip);
         $files->put(
             $in.'manifest.json',
             json_encode($manifest, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR)."\n",
@@ -220,6 +190,30 @@ final class FilmSetWriter
         }
 
         return array_values($names);
+    }
+
+    /** @return array<string, mixed> the manifest with its sheet, files, media and strip */
+    private static function whole(Films $set, FilmNesting $nesting, ?RegisterStrip $strip): array
+    {
+        $plates = $set->manifest['plates'] ?? [];
+
+        return [
+            ...$set->manifest,
+            ...self::sheet($set->sheet, $set->printer),
+            'plates' => array_map(
+                static fn (mixed $plate, FilmPlate $film, int $i): array => [...\is_array($plate) ? $plate : [], ...self::filesOf($i + 1, $film->name, $set->formats)],
+                \is_array($plates) ? array_values($plates) : [],
+                $set->plates,
+                array_keys($set->plates),
+            ),
+            ...$strip === null ? [] : ['register_strip' => self::strip($strip)],
+            'media' => [
+                'width_mm' => $nesting->widthMm,
+                'sheet_length_mm' => $set->printer->sheetLengthMm,
+                'used_mm' => round($nesting->lengthMm, 1),
+                'places' => array_map(static fn (NestedFilm $p): array => ['film' => $p->film, 'page' => $p->page, 'x_mm' => $p->xMm, 'y_mm' => $p->yMm, 'turned' => $p->turned], $nesting->places),
+            ],
+        ];
     }
 
     /**
@@ -285,7 +279,7 @@ final class FilmSetWriter
     }
 
     /** @return array<string, mixed> the part of a manifest that the sheet and its printer give */
-    public static function sheet(FilmSheet $sheet, FilmPrinter $printer): array
+    private static function sheet(FilmSheet $sheet, FilmPrinter $printer): array
     {
         $marks = [];
         foreach ($sheet->marks() as $mark) {

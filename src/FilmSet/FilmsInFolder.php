@@ -6,9 +6,6 @@ namespace Ektype\App\FilmSet;
 
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Shop\ShopFiles;
-use Ektype\Core\Film\FilmPlate;
-use Ektype\Core\Film\FilmPrinter;
-use Ektype\Core\Film\FilmSheet;
 
 /** A set of films in a folder of the printer’s own: a half set is never there, and an older one is never mixed with it. */
 final readonly class FilmsInFolder
@@ -30,18 +27,13 @@ final readonly class FilmsInFolder
         return is_dir($out) ? FilmSetWriter::olderSet(ShopFiles::in($out)) : [];
     }
 
-    /**
-     * @param list<FilmPlate>      $films
-     * @param array<string, mixed> $manifest
-     * @param list<string>         $formats
-     * @param list<string>         $older    files that go
-     */
-    public function write(string $out, string $artName, FilmSheet $sheet, array $films, array $manifest, array $formats, FilmPrinter $printer, bool $nested, array $older): void
+    /** @param list<string> $older files that go */
+    public function write(string $out, Films $set, array $older): void
     {
-        $printer->mustTake($sheet);
+        $set->printer->mustTake($set->sheet);
         // All is written beside the wish first: a run that breaks off leaves no half set under its name.
         $aside = rtrim($out, '/').'.part-'.getmypid();
-        $names = $this->writer->write(ShopFiles::in($aside), '', $artName, $sheet, $films, $manifest, $formats, $printer, $nested);
+        $names = $this->writer->write(ShopFiles::in($aside), '', $set);
         if (!is_dir($out)) {
             mkdir($out, 0o777, true);
         }

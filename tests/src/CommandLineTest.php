@@ -89,7 +89,7 @@ final class CommandLineTest extends TestCase
             self::assertSame(0, (int) (100 * ($inked['Black']['light'] + $inked['White']['dark'])));
             $wrong = self::run1(['art:separate', $art, '--method=one-ink', '--hold-back-mm=0.1', '--width-mm=60', '--garment=#a02028', '--out='.$out.'-2']);
             self::assertNotSame(0, $wrong->getExitCode());
-            self::assertStringContainsString('two of them', $wrong->getErrorOutput().$wrong->getOutput());
+            self::assertStringContainsString('hold-back-mm: This belongs to --method=two-tone', $wrong->getErrorOutput().$wrong->getOutput());
         } finally {
             (new Filesystem())->remove([$out, $art, $out.'-2']);
         }
@@ -114,7 +114,7 @@ final class CommandLineTest extends TestCase
             self::assertIsArray($manifest);
             self::assertSame([], self::breaksSchema($manifest, json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/docs/film-set.schema.json'), true)));
             [$plate] = $manifest['plates'];
-            self::assertSame(['Ivory', 0.9, 'one-ink', 'round'], [$plate['name'], $plate['ink_hiding'], $plate['method'], $plate['dot']]);
+            self::assertSame(['Ivory', 0.9, 'one-ink', 'round'], [$plate['name'], $plate['ink_hiding'], $manifest['method'], $plate['dot']]);
             self::assertEqualsWithDelta(40.0, $plate['lpi'], 0.05);
             self::assertEqualsWithDelta(15.0, $plate['angle_deg'], 0.05);
             self::assertEquals([5, 92], $plate['range']);
@@ -145,7 +145,7 @@ final class CommandLineTest extends TestCase
             $told = json_decode((string) file_get_contents($out.'/manifest.json'), true);
             self::assertSame(['White', 'base'], [$told['plates'][0]['name'], $told['plates'][0]['role']]);
             self::assertCount(4, $told['plates']);
-            self::assertSame([200, 'index'], [$told['index_dpi'], $told['method']]);
+            self::assertSame([200, 'index'], [$told['plan']['squares_dpi'], $told['method']]);
             $names = array_column($told['plates'], 'name');
             self::assertContains('Blue', $names);
             self::assertNotContains('Lime', $names, 'three of the four come nearer without it');
@@ -162,7 +162,7 @@ final class CommandLineTest extends TestCase
                 self::assertEqualsWithDelta(45.0, $plate['lpi'], 0.05);
             }
             self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
-            foreach ([['--plates=0', 'plates'], ['--plates=40', 'plates'], ['--index-dpi=590', '160 to 220'], ['--curve=x.json', 'no tones'], ['--base=pink', 'base'], ['--inks=3', 'spot plates'], ['--trap-mm=0.2', 'spot plates'], ['--highlight', 'simulated']] as [$option, $says]) {
+            foreach ([['--plates=0', 'plates'], ['--plates=40', 'plates'], ['--index-dpi=590', 'from 40 to 300'], ['--curve=x.json', 'no tones'], ['--base=pink', 'base'], ['--inks=3', '--method=spot'], ['--trap-mm=0.2', '--method=spot'], ['--highlight', 'simulated']] as [$option, $says]) {
                 $refused = self::run1(['art:separate', $art, '--method=index', '--width-mm=40', '--garment=#101010', '--palette='.$shelf, '--out='.$out.'-2', $option]);
                 self::assertSame(1, $refused->getExitCode(), $option);
                 self::assertStringContainsString($says, $refused->getErrorOutput());
@@ -193,19 +193,19 @@ final class CommandLineTest extends TestCase
             $told = json_decode((string) file_get_contents($out.'/manifest.json'), true);
             self::assertSame(['Process yellow', 'Process magenta', 'Process cyan', 'Process black'], array_column($told['plates'], 'name'));
             self::assertSame(['transparent'], array_values(array_unique(array_column($told['plates'], 'ink_kind'))));
-            self::assertEqualsWithDelta(30.0, $told['black_pct'], 1e-6);
+            self::assertEqualsWithDelta(30.0, $told['plan']['black'], 1e-6);
             self::assertCount(4, array_unique(array_map(static fn (array $p): float => round($p['angle_deg']), $told['plates'])), 'a fan of angles');
             self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
 
             $run = self::run1(['art:separate', $art, '--method=layers', '--plates=3', '--edge=soft', '--width-mm=40', '--garment=#f4efe2', '--formats=png', '--out='.$out]);
             self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
             $told = json_decode((string) file_get_contents($out.'/manifest.json'), true);
-            self::assertSame(['layers', 'soft'], [$told['method'], $told['edge']]);
+            self::assertSame(['layers', 'soft'], [$told['method'], $told['plan']['edge']]);
             self::assertCount(3, $told['plates']);
             self::assertSame([true], array_values(array_unique(array_map(static fn (array $p): bool => str_contains((string) $p['mix'], ' of Process '), $told['plates']))));
             self::assertSame(0, self::run1(['films:check', $out])->getExitCode());
 
-            foreach ([['--method=process', '--black=2', 'black'], ['--method=process', '--icc='.$art, 'ICC profile'], ['--method=process', '--plates=7', '4 screens'], ['--method=layers', '--plates=30', 'layers'], ['--method=index', '--edge=soft', 'layers'], ['--method=simulated', '--total=3', 'process']] as [$method, $option, $says]) {
+            foreach ([['--method=process', '--black=2', 'black'], ['--method=process', '--icc='.$art, 'ICC profile'], ['--method=process', '--plates=7', 'simulated or index or layers'], ['--method=layers', '--plates=30', 'plates: '], ['--method=index', '--edge=soft', 'layers'], ['--method=simulated', '--total=3', 'process']] as [$method, $option, $says]) {
                 $refused = self::run1(['art:separate', $art, $method, '--width-mm=40', '--garment=#f6f4ee', '--out='.$out.'-2', $option]);
                 self::assertSame(1, $refused->getExitCode(), $option);
                 self::assertStringContainsString($says, $refused->getErrorOutput());

@@ -38,7 +38,7 @@ final class SvgDrawingTest extends TestCase
         }
         $plates = SpotSeparation::of($whole, new SpotRequest(100, Srgb::fromHex('#1b2436')))->plates;
         $triangle = array_values(array_filter($plates, static fn (SeparatedPlate $p): bool => $p->artColour?->hex() === '#b84a30'))[0];
-        self::assertLessThan(abs((95 - 55) * (55 - 5) - (70 - 55) * (20 - 5)) / 200 + 0.05, $triangle->areaCm2);
+        self::assertLessThan(abs((95 - 55) * (55 - 5) - (70 - 55) * (20 - 5)) / 200 + 0.05, $triangle->area->cm2);
         unlink($path);
     }
 

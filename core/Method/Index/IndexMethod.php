@@ -22,10 +22,12 @@ use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\LaidInk;
 use Ektype\Core\Separation\Method;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\PlateArea;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
 use Ektype\Core\Separation\SeparatedPlate;
@@ -181,7 +183,6 @@ final class IndexMethod implements Method, PicturesTones
     {
         $role = $plate->isBase ? PlateRole::Base : PlateRole::Colour;
         $cm2 = $index->widthMm * $index->heightMm / 100 * $plate->share;
-        [, $flash, $whyFlash] = MixLook::place($role, $last, PlateRole::Colour);
 
         return new SeparatedPlate(
             $plate->ink->name,
@@ -189,16 +190,10 @@ final class IndexMethod implements Method, PicturesTones
             $plate->ink->colour,
             $plate->isBase ? null : $plate->ink->colour,
             $plate->plane,
-            $cm2,
-            $cm2,
-            $plate->isBase ? 'The base goes down first: every square stands on it.' : 'Squares lie side by side: the lightest first, so that what is darker fouls no light screen.',
-            $flash,
-            $whyFlash,
-            $plate->ink->name,
-            false,
+            PlateArea::of($cm2),
+            new LaidInk($plate->ink->name, $laying),
             // A square and the gap between two are what the mesh must hold.
             StrokeWidths::even($mm),
-            laying: $laying,
         );
     }
 }

@@ -20,9 +20,11 @@ use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\LaidInk;
 use Ektype\Core\Separation\Method;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
+use Ektype\Core\Separation\PlateArea;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
 use Ektype\Core\Separation\SeparatedPlate;
@@ -167,19 +169,9 @@ final class LayersMethod implements Method, PicturesTones
             $layer->ink->colour,
             $layer->ink->colour,
             $plane,
-            $cm2,
-            $cm2,
-            match (true) {
-                $drawn => 'Drawn by hand: it prints over the layers that it was drawn on.',
-                $i === 0 => 'The first layer on the paper: greys build the picture before colours tint it.',
-                default => 'It multiplies what lies below; its proof decides whether the next one is needed as it is.',
-            },
-            false,
-            $i === $many - 1 ? 'Last layer: let it dry.' : 'Each layer dries before the next: transparent ink over wet ink mixes on the screen.',
-            '',
-            false,
+            PlateArea::of($cm2),
+            new LaidInk(mixed: true),
             StrokeWidths::of($plane, $print->dpi, self::GRAIN_MM),
-            mixed: true,
         );
     }
 

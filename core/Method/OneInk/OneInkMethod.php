@@ -60,7 +60,7 @@ final class OneInkMethod implements Method, PicturesTones
         $laying = self::laying($request->ink, $print->garment);
 
         return new Separated(
-            [TonalPlates::kept($plate, self::stands($request->ink, $print->garment), $laying, 'It is the only plate.', false, 'Nothing prints after it.')],
+            [TonalPlates::kept($plate, self::stands($request->ink, $print->garment), $laying)],
             Findings::ofTones($plate->says, [], \sprintf('A picture in tones, in %s alone: its dots carry the tones, and the garment shows between them.', $request->ink->name)),
         );
     }

@@ -14,7 +14,9 @@ use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Separation\FirstPlate;
+use Ektype\Core\Separation\LaidInk;
 use Ektype\Core\Separation\NeighbourBudget;
+use Ektype\Core\Separation\PlateArea;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\StrokeWidths;
 use Ektype\Core\Separation\ThinPlace;
@@ -133,13 +135,8 @@ final readonly class PlateMaking
                 $draft->colour,
                 $draft->leader < 0 ? null : $draft->art,
                 $plane,
-                $cm2 * $plane->count() / ($plane->width * $plane->height),
-                $cm2 * $draft->share,
-                $step->reason,
-                $step->flashAfter,
-                $step->flashReason,
-                $draft->ink,
-                $draft->overprints,
+                new PlateArea($cm2 * $plane->count() / ($plane->width * $plane->height), $cm2 * $draft->share),
+                new LaidInk($draft->ink, overprints: $draft->overprints),
                 $strokes[$i],
             );
         }

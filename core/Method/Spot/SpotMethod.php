@@ -108,7 +108,7 @@ final class SpotMethod implements Method
             $plan->positives === [] && $trap > 0 ? max($trap, 25.4 / $print->dpi) : 0.0,
             $plan->splits,
             $locks,
-            [],
+            $print->onlyShelf ? array_values($print->shelf) : [],
             $plan->highlights,
             $plan->onBase,
             $plan->overprints,

@@ -72,8 +72,8 @@ final class TwoToneMethod implements Method, PicturesTones
 
         return new Separated(
             [
-                TonalPlates::kept($two->light, new Srgb(...TonalPlates::LIGHT_END), $laying, 'The light ink goes down first, so that the dark one closes the picture.', false, 'The dots of the two lie beside each other: the dark plate prints wet on wet.'),
-                TonalPlates::kept($two->dark, new Srgb(...TonalPlates::DARK_END), Laying::Once, 'The dark ink prints last and draws the picture.', false, 'Nothing prints after it.'),
+                TonalPlates::kept($two->light, new Srgb(...TonalPlates::LIGHT_END), $laying),
+                TonalPlates::kept($two->dark, new Srgb(...TonalPlates::DARK_END), Laying::Once),
             ],
             Findings::ofTones(
                 [...$two->says, ...self::register($two, $mm), ...self::strokes($laying)],
@@ -81,6 +81,7 @@ final class TwoToneMethod implements Method, PicturesTones
                 \sprintf('A picture in tones, in %s and %s: %s', $two->dark->ink->name, $two->light->ink->name, $two->middle === Middle::Garment
                     ? 'it is black and white, so it counts by its lightness, and what is as light as the garment is the garment.'
                     : 'it has colours, and every one is shown as near as the two inks and the garment come.'),
+                ['middle' => $two->middle->value, 'hold_back_mm' => round($two->holdBackMm, 4), 'hold_back_gave_up_pct' => round(100 * $two->gaveUp, 3)],
             ),
         );
     }

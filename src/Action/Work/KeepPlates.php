@@ -74,7 +74,7 @@ final readonly class KeepPlates implements Change
             $plate = isset($before[$key]) ? array_shift($before[$key]) : null;
             $plate ??= new Plate($job, $i, $i, $made->name, $made->role, $made->colour->hex());
             self::describe($plate, $i, $made);
-            $plate->ink = $made->mixed ? null : FittingInk::called($made->ink, $shelf) ?? $plate->ink ?? FittingInk::nearest($made->colour, $shelf);
+            $plate->ink = $made->ink->mixed ? null : FittingInk::called($made->ink->name, $shelf) ?? $plate->ink ?? FittingInk::nearest($made->colour, $shelf);
             $plate->name = PlateName::of($plate->name, $made->colour, $made->role, $plate->ink?->name, $named);
             $named[] = $plate->name;
             $called[$made->name] = $plate->name;
@@ -97,14 +97,14 @@ final readonly class KeepPlates implements Change
         $plate->drawing = $place;
         $plate->picture = substr(hash('sha256', $made->plane->width.' '.$made->plane->bytes), 0, 40);
         $plate->coveragePct = $made->coveragePct;
-        $plate->areaCm2 = $made->areaCm2;
+        $plate->areaCm2 = $made->area->cm2;
         // A plate that is locked to an ink is called by it; else it keeps the name that it has.
-        $plate->name = $made->ink !== '' ? $made->name : $plate->name;
+        $plate->name = $made->ink->name !== '' ? $made->name : $plate->name;
         $plate->hex = $made->colour->hex();
         $plate->artHex = $made->artColour?->hex();
-        $plate->artAreaCm2 = $made->artAreaCm2;
-        $plate->overprints = $made->overprints;
-        self::dots($plate, $made->dots, $made->laying);
+        $plate->artAreaCm2 = $made->area->artCm2;
+        $plate->overprints = $made->ink->overprints;
+        self::dots($plate, $made->dots, $made->ink->laying);
         $plate->finestLineMm = $made->strokes->finestLineMm();
         $plate->finestGapMm = $made->strokes->finestGapMm();
         $plate->isThinAt(\array_slice($made->strokes->lines, 0, self::LISTED), \array_slice($made->strokes->gaps, 0, self::LISTED));
@@ -137,6 +137,6 @@ final readonly class KeepPlates implements Change
         }
         [$plate->dot, $plate->lpi, $plate->angleDeg] = [$dots->dot, round($dots->halftone->lpi, 2), round($dots->halftone->angleDeg, 2)];
         $plate->giveTones($dots->range);
-        $plate->laying = $dots->laying;
+        $plate->laying = $laying;
     }
 }

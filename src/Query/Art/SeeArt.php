@@ -62,7 +62,7 @@ final readonly class SeeArt
             $art->kind,
             $art->widthPx,
             $art->heightPx,
-            $art->isDrawing() ? 0.0 : $job->framing()->size($art->widthPx, $art->heightPx)[0] * 25.4 / $job->widthMm,
+            $job->artPpi(),
             $job->framing(),
             Trap::figure($plan->trapMm, $job->press?->registerSigmaMm, $job->press->name ?? ''),
             $found->groundLeftOpen ?? false,

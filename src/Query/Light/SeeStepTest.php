@@ -51,12 +51,12 @@ final readonly class SeeStepTest
 
     public function film(float $dpi, int $strips): string
     {
-        $film = TestFilmSet::of($dpi, $strips, ['pdf']);
+        $film = TestFilmSet::of($dpi, $strips, ['pdf'])->films;
         $png = (string) tempnam(sys_get_temp_dir(), 'ektype');
         try {
-            file_put_contents($png, PngFile::ofPlane($film->plate->plane, $dpi));
+            file_put_contents($png, PngFile::ofPlane($film->plates[0]->plane, $dpi));
             $pdf = new FilmPdf($film->sheet, TestFilm::NAME);
-            $pdf->addFilm($film->plate, $png);
+            $pdf->addFilm($film->plates[0], $png);
         } finally {
             unlink($png);
         }

@@ -258,6 +258,12 @@ class Job
         }
     }
 
+    /** Pixels of its art an inch of the print; 0 for a drawing. */
+    public function artPpi(): float
+    {
+        return $this->art->isDrawing() ? 0.0 : $this->framing()->size($this->art->widthPx, $this->art->heightPx)[0] * 25.4 / $this->widthMm;
+    }
+
     /** null until its art was looked at */
     public function method(): ?MethodName
     {

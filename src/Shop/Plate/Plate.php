@@ -16,14 +16,21 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Method\Layers\LayersPlan;
+use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Print\ByHand;
 use Ektype\Core\Print\PrintLaw;
+use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\RigidMove;
+use Ektype\Core\Separation\DotsOfPlate;
+use Ektype\Core\Separation\LaidInk;
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\PlateArea;
+use Ektype\Core\Separation\SeparatedPlate;
+use Ektype\Core\Separation\StrokeWidths;
 use Ektype\Core\Separation\ThinPlace;
 
 /** One colour of a job, at its place in the print order. What its screen is, the stencil on its frame knows. */
@@ -210,6 +217,24 @@ class Plate
     public function laid(): Laying
     {
         return PrintLaw::laying($this->role, $this->job->clothToPrint(), $this->solvedFor(), $this->byHand()->laying);
+    }
+
+    /** As it was separated, with the names that it has now. */
+    public function separated(BitPlane $plane): SeparatedPlate
+    {
+        $range = $this->tones();
+
+        return new SeparatedPlate(
+            $this->name,
+            $this->role,
+            Srgb::fromHex($this->hex),
+            $this->artHex === null ? null : Srgb::fromHex($this->artHex),
+            $plane,
+            new PlateArea($this->areaCm2, $this->artAreaCm2),
+            new LaidInk($this->ink->name ?? '', $this->laid(), $this->overprints, $this->ink === null && $this->job->printsTones()),
+            StrokeWidths::listed($this->thinLines(), $this->thinGaps()),
+            $this->dot === null || $range === null ? null : new DotsOfPlate(new Halftone($this->lpi ?? 0.0, $this->angleDeg ?? 0.0), $this->dot, $range),
+        );
     }
 
     public function hiding(): float

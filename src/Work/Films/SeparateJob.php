@@ -68,9 +68,9 @@ final readonly class SeparateJob
         foreach ($result->plates as $i => $plate) {
             $progress->tell('Keeping the plates', 0.9 + 0.1 * $i / \count($result->plates));
             $this->files->put(\sprintf('%s/%d.plane', $folder, $i), PlaneFile::of($plate->plane));
-            $this->files->put(\sprintf('%s/%d.cover', $folder, $i), CoverageFile::of($plate->dots->print ?? $plate->print ?? CoverageMap::of($plate->plane)));
-            if ($plate->dots !== null) {
-                $this->files->put(\sprintf('%s/%d.dots', $folder, $i), CoverageFile::of($plate->dots->picked));
+            $this->files->put(\sprintf('%s/%d.cover', $folder, $i), CoverageFile::of($plate->print->cover ?? CoverageMap::of($plate->plane)));
+            if ($plate->print?->picked !== null) {
+                $this->files->put(\sprintf('%s/%d.dots', $folder, $i), CoverageFile::of($plate->print->picked));
             }
         }
         $this->sums->write($folder);

@@ -9,6 +9,9 @@ use Ektype\App\Action\ShopDoor;
 use Ektype\App\Action\Work\KeepFilms;
 use Ektype\App\FilmSet\FilmSetWriter;
 use Ektype\App\FilmSet\LightTable;
+use Ektype\App\FilmSet\Manifest;
+use Ektype\App\FilmSet\PlateOnFilm;
+use Ektype\App\FilmSet\PrintOnFilm;
 use Ektype\App\Shop\Job\FilmRead;
 use Ektype\App\Shop\Job\FilmSet;
 use Ektype\App\Shop\Job\Job;
@@ -18,20 +21,14 @@ use Ektype\App\Shop\ShopFiles;
 use Ektype\App\Shop\Written\FolderSums;
 use Ektype\App\Shop\Written\Written;
 use Ektype\App\Work\Long\TaskProgress;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\CheckedFilm;
 use Ektype\Core\Film\FilmNesting;
-use Ektype\Core\Film\FilmPlate;
-use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Film\RegisterStrip;
-use Ektype\Core\Halftone\Dot;
-use Ektype\Core\Ink\Hiding;
-use Ektype\Core\Method\Spot\Tint;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Raster\PlaneFile;
-use Ektype\Core\Separation\MethodName;
-use Ektype\Core\Separation\NeighbourBudget;
-use Ektype\Core\Separation\WitnessSpot;
+use Psr\Clock\ClockInterface;
 
 /** Writes the film set of a job: PNGs, PDF, manifest, and all of it as one ZIP. */
 final readonly class WriteFilms
@@ -43,6 +40,8 @@ final readonly class WriteFilms
         private Written $written,
         private FolderSums $sums,
         private LightTable $table,
+        private JobPrint $print,
+        private ClockInterface $clock,
         private string $shopData,
     ) {
     }
@@ -57,84 +56,36 @@ final readonly class WriteFilms
         }
         $key = $job->filmsKey();
         $progress->tell('Opening the plates', 0.0);
-        $films = [];
-        $described = [];
-        foreach ($plates as $i => $plate) {
-            $plane = PlaneFile::read($this->files->read(\sprintf('%s/%d.plane', $job->separationPath, $plate->drawing)));
+        $shelf = $this->print->of($job)->shelf;
+        $of = [];
+        foreach ($plates as $plate) {
             $mesh = $plate->frame?->mesh();
-            $films[] = new FilmPlate($plate->name, $plane, \sprintf(
-                '%s   plate %d of %d   %s   %s%s   on %s   %s   this way up, ink side up',
-                $job->name,
-                $i + 1,
-                \count($plates),
-                $plate->ink === null ? $plate->name : $plate->name.' ('.$plate->ink->name.')',
-                $mesh === null ? '' : 'mesh '.str_replace('–', '-', $mesh->name).'   ',
-                self::dotsOnLabel($plate),
-                $job->cloth(),
-                (new \DateTimeImmutable())->format('j M Y'),
-            ));
-            $described[] = [
-                'name' => $plate->name,
-                'role' => $plate->role->value,
-                'hex' => $plate->hex,
-                'coverage_pct' => round($plate->coveragePct, 4),
-                'area_cm2' => round($plate->areaCm2, 3),
-                'art_area_cm2' => round($plate->artAreaCm2, 3),
-                'ink' => $plate->ink->name ?? '',
-                'overprints' => $plate->overprints,
-                'finest_line_mm' => $plate->finestLineMm,
-                'finest_gap_mm' => $plate->finestGapMm,
-                ...self::dots($plate),
-                ...FilmSetWriter::filesOf($i + 1, $plate->name, $job->filmFormats),
-            ];
+            $of[] = new PlateOnFilm(
+                $plate->separated(PlaneFile::read($this->files->read(\sprintf('%s/%d.plane', $job->separationPath, $plate->drawing)))),
+                $plate->ink === null ? null : $shelf[$plate->ink->idOrFail()] ?? null,
+                $plate->laid(),
+                mesh: $mesh === null ? '' : 'mesh '.str_replace('–', '-', $mesh->name),
+            );
         }
         $printer = $job->filmProfile();
-        $sheet = new FilmSheet(
-            $films[0]->plane->width,
-            $films[0]->plane->height,
-            $printer->dpi,
-            \count($films),
-            $printer->feedMarginMm,
+        $set = Manifest::films(new PrintOnFilm(
+            $job->art->name,
+            $job->name,
+            $job->widthMm,
+            $job->heightMm(),
+            Srgb::fromHex($job->garmentHex),
+            $job->cloth(),
+            $job->artPpi(),
+            $printer,
+            $job->filmFormats,
             $job->stepWedge,
-        );
-        $found = $job->findings();
-        $manifest = [
-            'job' => $job->name,
-            'method' => strtr(($job->method() ?? MethodName::usual())->value, ' ', '-'),
-            'art' => $job->art->name,
-            'width_mm' => round($job->widthMm, 4),
-            'height_mm' => round($job->heightMm(), 4),
-            'garment' => $job->garmentHex,
-            'choke_mm' => $job->spotPlan()->chokeMm,
-            'trap_mm' => $found->trapMm ?? 0.0,
-            ...FilmSetWriter::sheet($sheet, $printer),
-            'plates' => $described,
-            'register_budget' => [
-                'mm' => $found->budget[0]->mm ?? null,
-                'pairs' => array_map(
-                    static fn (NeighbourBudget $p): array => ['one' => $p->one, 'two' => $p->two, 'mm' => $p->mm],
-                    $found->budget ?? [],
-                ),
-            ],
-            'witness_spots' => array_map(
-                static fn (WitnessSpot $w): array => ['x_mm' => $w->xMm, 'y_mm' => $w->yMm, 'plates' => $w->plates],
-                $found->witnesses ?? [],
-            ),
-        ];
+            true,
+            $this->clock->now()->format('j M Y'),
+        ), $of, $job->findings() ?? throw new \LogicException('A separation has findings.'), $job->plan(), array_values($shelf));
+        $sheet = $set->sheet;
         $folder = \sprintf('jobs/%d/films-%d', $id, $taskId);
         $this->written->down($folder);
-        $names = $this->writer->write(
-            $this->files,
-            $folder,
-            $job->name,
-            $sheet,
-            $films,
-            $manifest,
-            $job->filmFormats,
-            $printer,
-            true,
-            static fn (float $share) => $progress->tell('Writing the films', 0.1 + 0.5 * $share),
-        );
+        $names = $this->writer->write($this->files, $folder, $set, static fn (float $share) => $progress->tell('Writing the films', 0.1 + 0.5 * $share));
         $kept = [];
         $check = $this->table->folder(
             $this->shopData.'/files/'.$folder,
@@ -157,7 +108,7 @@ final readonly class WriteFilms
         $progress->tell('Packing the set', 0.96);
         $this->pack($folder, $names);
         $this->sums->write($folder);
-        $laid = FilmNesting::of($printer, $sheet, \count($films));
+        $laid = FilmNesting::of($printer, $sheet, \count($plates));
         $media = new MediaUsed(
             $sheet->mm($sheet->widthPx),
             $sheet->mm($sheet->heightPx),
@@ -174,7 +125,7 @@ final readonly class WriteFilms
                 $id,
                 $key,
                 $folder,
-                new FilmSet($check->inRegister, $check->worstMm, $check->says, $read, $meshes, $media, $laid->places, RegisterStrip::on($sheet, array_column($films, 'name')) !== null),
+                new FilmSet($check->inRegister, $check->worstMm, $check->says, $read, $meshes, $media, $laid->places, RegisterStrip::on($sheet, array_column($set->plates, 'name')) !== null),
             ),
         );
     }
@@ -192,52 +143,5 @@ final readonly class WriteFilms
         }
         $zip->close();
         rename($in.'films.zip.part', $in.'films.zip');
-    }
-
-    private static function dotsOnLabel(Plate $plate): string
-    {
-        if ($plate->dot !== null) {
-            return \sprintf('%.1f lpi %.1f° %s', $plate->lpi ?? 0.0, $plate->angleDeg ?? 0.0, $plate->dot->value);
-        }
-
-        $dots = $plate->job->spotPlan()->tintDots();
-
-        return self::tintsOf($plate) === [] ? 'no halftone' : \sprintf('tints %.1f lpi %.1f° round', $dots->lpi, $dots->angleDeg);
-    }
-
-    /** @return list<Tint> colours that print as dots of a spot plate */
-    private static function tintsOf(Plate $plate): array
-    {
-        return $plate->printsTones() ? [] : $plate->job->spotPlan()->tintsOf($plate->artHex);
-    }
-
-    /** @return array<string, mixed> what a film with dots is told by */
-    private static function dots(Plate $plate): array
-    {
-        $range = $plate->tones();
-
-        $tints = self::tintsOf($plate);
-        if ($tints !== []) {
-            return [
-                'lpi' => $plate->job->spotPlan()->tintDots()->lpi,
-                'angle_deg' => $plate->job->spotPlan()->tintDots()->angleDeg,
-                'dot' => Dot::Round->value,
-                'tints' => array_map(static fn (Tint $t): array => ['hex' => $t->hex, 'tone_pct' => round(100 * $t->toneOf($plate->artHex ?? ''), 1), 'delta_e' => $t->deltaE], $tints),
-            ];
-        }
-
-        if ($plate->dot === null && $plate->job->printsTones()) {
-            return ['ink_hiding' => round($plate->hiding(), 4), 'ink_kind' => $plate->isTransparent() ? 'transparent' : 'opaque'];
-        }
-
-        return $plate->dot === null ? [] : [
-            'ink_kind' => $plate->isTransparent() ? 'transparent' : 'opaque',
-            'ink_hiding' => round($plate->ink->hiding ?? Hiding::WISHED, 4),
-            'lpi' => $plate->lpi ?? 0.0,
-            'angle_deg' => $plate->angleDeg ?? 0.0,
-            'dot' => $plate->dot->value,
-            'range' => [round(100 * ($range->lightest ?? 0.0), 2), round(100 * ($range->darkest ?? 1.0), 2)],
-            'laying' => $plate->laid()->value,
-        ];
     }
 }

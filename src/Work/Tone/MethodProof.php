@@ -9,6 +9,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\Films\JobPrint;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Method\Spot\SpotPlan;
+use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\Methods;
 use Ektype\Core\Separation\Plan;
@@ -20,7 +21,7 @@ use Ektype\Core\Tone\TonalPlan;
 final readonly class MethodProof
 {
     /** What is kept of a proof. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private SpotPicture $spot, private Inks $inks, private DrawnOnce $drawn)
     {
@@ -31,7 +32,7 @@ final readonly class MethodProof
     {
         $key = $this->key($job, $plan);
         $kept = \sprintf('jobs/%d/proof-%s', $job->idOrFail(), $key);
-        $print = unserialize($this->drawn->of($kept, fn (): string => serialize($this->drawn($job, $plan, $key))), ['allowed_classes' => [SmallPrint::class, PlateShare::class, PlateRole::class, Lab::class]]);
+        $print = unserialize($this->drawn->of($kept, fn (): string => serialize($this->drawn($job, $plan, $key))), ['allowed_classes' => [SmallPrint::class, PlateShare::class, PlateRole::class, Laying::class, Lab::class]]);
 
         return $print instanceof SmallPrint ? $print : throw new \UnexpectedValueException('The small print of a method is damaged. Bring the art again.');
     }

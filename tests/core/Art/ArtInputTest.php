@@ -211,7 +211,7 @@ final class ArtInputTest extends TestCase
             KnownArt::RUST => 13 * 13 * 1.3 / 2 / 100,
         ];
         foreach ($truth as $cm2) {
-            $nearest = min(array_map(static fn ($p): float => abs($p->artAreaCm2 - $cm2) / $cm2, $result->plates));
+            $nearest = min(array_map(static fn ($p): float => abs($p->area->artCm2 - $cm2) / $cm2, $result->plates));
             self::assertLessThan(0.04, $nearest);
         }
     }

@@ -39,7 +39,7 @@ final class AlphaAndSplitTest extends TestCase
             self::assertTrue($art->seeThrough);
             $result = SpotSeparation::of($art, new SpotRequest(30.0, Srgb::fromHex($garment)));
             $rust = array_values(array_filter($result->plates, static fn (SeparatedPlate $p): bool => $p->artColour !== null))[0];
-            self::assertEqualsWithDelta(\M_PI, $rust->artAreaCm2, 0.005 * \M_PI, "on $garment");
+            self::assertEqualsWithDelta(\M_PI, $rust->area->artCm2, 0.005 * \M_PI, "on $garment");
         }
         unlink($path);
     }
@@ -66,7 +66,7 @@ final class AlphaAndSplitTest extends TestCase
         self::assertEqualsWithDelta([181, 190], $found, 3.0);
         $result = SpotSeparation::of($art, new SpotRequest(40, Srgb::fromHex('#1b2436'), splits: [$reds->hex()]));
         $areas = array_map(
-            static fn (SeparatedPlate $p): float => $p->artAreaCm2,
+            static fn (SeparatedPlate $p): float => $p->area->artCm2,
             array_filter($result->plates, static fn (SeparatedPlate $p): bool => $p->artColour !== null),
         );
         sort($areas);

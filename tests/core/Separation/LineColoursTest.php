@@ -102,7 +102,7 @@ final class LineColoursTest extends TestCase
         foreach (self::discs() as [, , $r]) {
             $length += 2 * \M_PI * $r;
         }
-        self::assertEqualsWithDelta($length * 0.3 / 100, $black->areaCm2, 0.12 * $length * 0.3 / 100, 'circles of 0.3 mm');
+        self::assertEqualsWithDelta($length * 0.3 / 100, $black->area->cm2, 0.12 * $length * 0.3 / 100, 'circles of 0.3 mm');
     }
 
     /** A dot of 1.5 mm on a print of 300 mm: two millionths of its area more or less. */

@@ -35,9 +35,9 @@ final class PlateMakingTest extends TestCase
         $base = $result->plates[0];
         self::assertSame([PlateRole::Base, 'Base white'], [$base->role, $base->name]);
         // Straw and rust touch: between them there is no edge and no choke. 40 × 20 mm choked is 39.4 × 19.4.
-        self::assertEqualsWithDelta(39.4 * 19.4 / 100, $base->areaCm2, 1e-9);
-        self::assertEqualsWithDelta(8.0, $base->artAreaCm2, 0.4, 'what the art asks for under it');
-        self::assertSame([4.0, 4.0], array_map(static fn (SeparatedPlate $p): float => round($p->areaCm2, 6), \array_slice($result->plates, 1)));
+        self::assertEqualsWithDelta(39.4 * 19.4 / 100, $base->area->cm2, 1e-9);
+        self::assertEqualsWithDelta(8.0, $base->area->artCm2, 0.4, 'what the art asks for under it');
+        self::assertSame([4.0, 4.0], array_map(static fn (SeparatedPlate $p): float => round($p->area->cm2, 6), \array_slice($result->plates, 1)));
         self::assertNull($base->artColour);
     }
 
@@ -46,7 +46,7 @@ final class PlateMakingTest extends TestCase
         self::assertSame(['Straw', 'Rust'], self::names(self::made('#ffffff', [self::STRAW => [[5, 5, 9, 9]], self::RUST => [[20, 5, 9, 9]]])));
         // Black on navy needs none; straw beside it does, and the base lies under the straw alone.
         $result = self::made(self::NAVY, [self::STRAW => [[5, 5, 20, 20]], self::BLACK => [[30, 5, 10, 10]]], chokeMm: 0.0);
-        self::assertEqualsWithDelta(4.0, $result->plates[0]->areaCm2, 1e-9);
+        self::assertEqualsWithDelta(4.0, $result->plates[0]->area->cm2, 1e-9);
         self::assertSame(['Base white', 'Straw', 'Black'], self::names($result));
     }
 
@@ -54,7 +54,7 @@ final class PlateMakingTest extends TestCase
     {
         $plates = [self::STRAW => [[5, 5, 20, 20]], self::RUST => [[30, 5, 10, 10]]];
         $without = self::made(self::NAVY, $plates, chokeMm: 0.0, onBase: [self::RUST => false]);
-        self::assertEqualsWithDelta(4.0, $without->plates[0]->areaCm2, 1e-9);
+        self::assertEqualsWithDelta(4.0, $without->plates[0]->area->cm2, 1e-9);
         $none = self::made(self::NAVY, $plates, onBase: [self::RUST => false, self::STRAW => false]);
         self::assertSame(['Straw', 'Rust'], self::names($none));
     }
@@ -64,8 +64,6 @@ final class PlateMakingTest extends TestCase
     {
         $small = self::made(self::NAVY, [self::WHITE => [[2, 2, 6, 6]], self::STRAW => [[15, 5, 20, 20]]]);
         self::assertSame([PlateRole::Base, PlateRole::Colour, PlateRole::Highlight], self::roles($small));
-        self::assertTrue($small->plates[1]->flashAfter, 'what lies before the highlight is flashed');
-        self::assertFalse($small->plates[2]->flashAfter, 'the last goes to the dryer');
         $large = self::made(self::NAVY, [self::WHITE => [[2, 2, 24, 24]], self::STRAW => [[30, 5, 15, 15]]]);
         self::assertSame([PlateRole::Base, PlateRole::Colour, PlateRole::Colour], self::roles($large));
         self::assertSame('#fdfdfb', $large->plates[1]->colour->hex(), 'lightest first');
@@ -84,7 +82,7 @@ final class PlateMakingTest extends TestCase
     /** Only the darkest overprints, only where it is dark, and only beside others. */
     public function testTheDarkestOverprints(): void
     {
-        $over = static fn (SpotResult $r): array => array_map(static fn (SeparatedPlate $p): bool => $p->overprints, $r->plates);
+        $over = static fn (SpotResult $r): array => array_map(static fn (SeparatedPlate $p): bool => $p->ink->overprints, $r->plates);
         self::assertSame([false, false, true], $over(self::made(self::NAVY, [self::STRAW => [[5, 5, 9, 9]], self::BLACK => [[14, 5, 9, 9]]])));
         self::assertSame([false, false, false], $over(self::made(self::NAVY, [self::STRAW => [[5, 5, 9, 9]], '#8fb3a2' => [[14, 5, 9, 9]]])));
         self::assertSame([false], $over(self::made('#ffffff', [self::BLACK => [[14, 5, 9, 9]]])), 'alone it has nothing to hide');
@@ -100,12 +98,12 @@ final class PlateMakingTest extends TestCase
     {
         $beside = [self::STRAW => [[5, 5, 20, 20]], self::RUST => [[25, 5, 20, 20]]];
         $plain = self::made(self::NAVY, $beside, trapMm: 0.2, overprints: [self::RUST => false]);
-        self::assertEqualsWithDelta(4.0 + 0.02 * 2, self::plate($plain, 'Straw')->areaCm2, 1e-9);
-        self::assertEqualsWithDelta(4.0, self::plate($plain, 'Rust')->areaCm2, 1e-9, 'the darker keeps its edge');
+        self::assertEqualsWithDelta(4.0 + 0.02 * 2, self::plate($plain, 'Straw')->area->cm2, 1e-9);
+        self::assertEqualsWithDelta(4.0, self::plate($plain, 'Rust')->area->cm2, 1e-9, 'the darker keeps its edge');
         $over = self::made(self::NAVY, $beside, trapMm: 0.2, overprints: [self::RUST => true]);
-        self::assertEqualsWithDelta(4.0 + 0.05 * 2, self::plate($over, 'Straw')->areaCm2, 1e-9);
+        self::assertEqualsWithDelta(4.0 + 0.05 * 2, self::plate($over, 'Straw')->area->cm2, 1e-9);
         $none = self::made(self::NAVY, $beside, trapMm: 0.0, overprints: [self::RUST => false]);
-        self::assertEqualsWithDelta(4.0, self::plate($none, 'Straw')->areaCm2, 1e-9);
+        self::assertEqualsWithDelta(4.0, self::plate($none, 'Straw')->area->cm2, 1e-9);
     }
 
     /** The register budget of two that trap is what they overlap by; of two that butt it is a film pixel or nothing. */
@@ -130,7 +128,7 @@ final class PlateMakingTest extends TestCase
         );
         self::assertSame([PlateRole::Base, PlateRole::Colour], self::roles($result));
         // 20 × 20 in full, and of the rust's 20 × 20 all but 0.3 mm at its three free edges.
-        self::assertEqualsWithDelta((20 * 20 + 19.7 * 19.4) / 100, $result->plates[0]->areaCm2, 0.02);
+        self::assertEqualsWithDelta((20 * 20 + 19.7 * 19.4) / 100, $result->plates[0]->area->cm2, 0.02);
         self::assertSame([], $result->warnings);
         $weak = self::made(self::NAVY, [self::WHITE => [[5, 5, 9, 9]], '#5a6070' => [[20, 5, 9, 9]]], baseFrom: '#5a6070');
         self::assertStringContainsString('a plate that serves as the base wants 35 or more', implode(' ', $weak->warnings));
@@ -161,7 +159,7 @@ final class PlateMakingTest extends TestCase
     public function testAreasAreThoseOfTheArtInSquareCentimetres(): void
     {
         $result = self::made('#ffffff', [self::RUST => [[5, 5, 12.5, 8]]]);
-        self::assertEqualsWithDelta(1.0, $result->plates[0]->areaCm2, 1e-9);
+        self::assertEqualsWithDelta(1.0, $result->plates[0]->area->cm2, 1e-9);
         self::assertEqualsWithDelta(100 * 1.0 / (50 * 40 / 100), $result->plates[0]->coveragePct, 1e-9);
         self::assertSame([50.0, 40.0, self::DPI], [$result->widthMm, $result->heightMm, $result->dpi]);
     }

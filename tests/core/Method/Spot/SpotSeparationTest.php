@@ -74,7 +74,7 @@ final class SpotSeparationTest extends TestCase
             KnownArt::RUST => 13 * 13 * 1.3 / 2 / 100,
         ];
         foreach ($truth as $hex => $cm2) {
-            self::assertEqualsWithDelta($cm2, $plates[$hex]->areaCm2, 0.005 * $cm2, $hex);
+            self::assertEqualsWithDelta($cm2, $plates[$hex]->area->cm2, 0.005 * $cm2, $hex);
         }
     }
 
@@ -97,10 +97,9 @@ final class SpotSeparationTest extends TestCase
         $result = self::separate(KnownArt::blocks(60, '......', '..ss..', '..rr..', '......'), KnownArt::GARMENT, 60.0, choke: 0.5);
         $base = $result->plates[0];
         self::assertSame(PlateRole::Base, $base->role);
-        self::assertTrue($base->flashAfter);
         // The inks cover 20 × 20 mm; half a millimetre less at each side is 19 × 19 mm, to a film pixel.
         $px = 25.4 / 600;
-        self::assertEqualsWithDelta(3.61, $base->areaCm2, 2 * 2 * 1.9 * $px / 10 * 2);
+        self::assertEqualsWithDelta(3.61, $base->area->cm2, 2 * 2 * 1.9 * $px / 10 * 2);
         $dpmm = 600 / 25.4;
         foreach ([[20.5, true], [20.5 - 2 * $px, false]] as [$x, $inside]) {
             self::assertSame($inside, $base->plane->isSet((int) (($x + $px) * $dpmm), (int) (20 * $dpmm)), "at $x mm");
@@ -145,7 +144,7 @@ final class SpotSeparationTest extends TestCase
         $merged = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex(KnownArt::GARMENT), merges: ['#efe1ae' => KnownArt::STRAW]));
         self::assertCount(3, $merged->plates);
         $straw = self::byTruth($merged)[KnownArt::STRAW];
-        self::assertEqualsWithDelta(4.0, $straw->areaCm2, 0.02, 'four blocks of a square centimetre');
+        self::assertEqualsWithDelta(4.0, $straw->area->cm2, 0.02, 'four blocks of a square centimetre');
 
         $byNumber = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex(KnownArt::GARMENT), inks: 2));
         self::assertCount(3, $byNumber->plates, 'two inks and the base');
@@ -157,10 +156,10 @@ final class SpotSeparationTest extends TestCase
         $result = self::separate($art, '#1b2436', 50.0);
         self::assertTrue($result->groundLeftOpen);
         $white = self::byTruth($result)['#ffffff'];
-        self::assertEqualsWithDelta(1.0, $white->areaCm2, 0.02, 'only the square inside prints white');
+        self::assertEqualsWithDelta(1.0, $white->area->cm2, 0.02, 'only the square inside prints white');
 
         $printed = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex('#1b2436'), printGround: true));
-        self::assertEqualsWithDelta(17.0, self::byTruth($printed)['#ffffff']->areaCm2, 0.05);
+        self::assertEqualsWithDelta(17.0, self::byTruth($printed)['#ffffff']->area->cm2, 0.05);
     }
 
     public function testASmoothedEdgeThatPassesAThirdInkIsNoLineOfIt(): void

@@ -52,7 +52,7 @@ final class TintsTest extends TestCase
         self::assertEqualsWithDelta(1.0, self::share($black->plane, 20, 20, 60, 80), 0.001, 'what is black stays solid');
         self::assertEqualsWithDelta(self::TONE, self::share($black->plane, 110, 24, 60, 72), 0.02, 'what is grey is dots');
         self::assertEqualsWithDelta(0.0, self::share($black->plane, 190, 20, 40, 80), 0.001, 'what is red is not there');
-        self::assertEqualsWithDelta(self::plate($before, self::RED)->areaCm2, self::plate($tinted->result, self::RED)->areaCm2, 0.01);
+        self::assertEqualsWithDelta(self::plate($before, self::RED)->area->cm2, self::plate($tinted->result, self::RED)->area->cm2, 0.01);
         self::assertSame($tints, $tinted->onPlate($black));
     }
 
@@ -63,7 +63,7 @@ final class TintsTest extends TestCase
         $black = self::plate($tinted->result, self::BLACK);
         self::assertEqualsWithDelta(0.24, self::share($black->plane, 110, 24, 60, 72), 0.02);
         // The pull shows what the press makes of it.
-        $map = $black->print;
+        $map = $black->print?->cover;
         self::assertNotNull($map);
         $sum = 0;
         for ($y = (int) (24 / 120 * $map->height) + 1; $y < (int) (106 / 120 * $map->height) - 1; ++$y) {

@@ -207,12 +207,12 @@ final class TrapAndBaseTest extends TestCase
         $black = static fn (SpotResult $r): SeparatedPlate => array_values(
             array_filter($r->plates, static fn (SeparatedPlate $p): bool => $p->artColour?->hex() === '#101010'),
         )[0];
-        self::assertTrue($black($trapped)->overprints);
+        self::assertTrue($black($trapped)->ink->overprints);
         self::assertSame($black($butting)->plane->bytes, $black($trapped)->plane->bytes);
         self::assertEqualsWithDelta(0.0, $butting->budgetMm, 1e-9, 'plates that butt have no budget');
         self::assertEqualsWithDelta(0.2, $trapped->budgetMm, 25.4 / 600);
         foreach ($trapped->plates as $plate) {
-            self::assertGreaterThanOrEqual($plate->artAreaCm2 - 1e-9, $plate->areaCm2);
+            self::assertGreaterThanOrEqual($plate->area->artCm2 - 1e-9, $plate->area->cm2);
         }
         self::assertCount(3, array_filter($trapped->budget, static fn (NeighbourBudget $p): bool => $p->mm > 0));
     }
@@ -258,7 +258,7 @@ final class TrapAndBaseTest extends TestCase
         $result = SpotSeparation::of($art, new SpotRequest(60, Srgb::fromHex(KnownArt::GARMENT), palette: $inks));
         $names = array_map(static fn (SeparatedPlate $p): string => $p->name, $result->plates);
         self::assertSame(['Base white', 'Cream', 'Barn red'], $names);
-        self::assertEqualsWithDelta(6.0, $result->plates[1]->artAreaCm2, 0.05, 'both shades of straw and the sage, which is nearer to it');
+        self::assertEqualsWithDelta(6.0, $result->plates[1]->area->artCm2, 0.05, 'both shades of straw and the sage, which is nearer to it');
         self::assertStringContainsString('prints in Cream', implode(' ', $result->warnings), 'the sage is far from it and that is said');
     }
 
@@ -270,10 +270,10 @@ final class TrapAndBaseTest extends TestCase
             $art,
             new SpotRequest(60, Srgb::fromHex(KnownArt::GARMENT), locks: [KnownArt::RUST => $ink, KnownArt::SAGE => $ink]),
         );
-        $red = array_values(array_filter($result->plates, static fn (SeparatedPlate $p): bool => $p->ink === 'House red'));
+        $red = array_values(array_filter($result->plates, static fn (SeparatedPlate $p): bool => $p->ink->name === 'House red'));
         self::assertCount(1, $red);
         self::assertSame('#c02020', $red[0]->colour->hex());
-        self::assertEqualsWithDelta(3.0, $red[0]->artAreaCm2, 0.02);
+        self::assertEqualsWithDelta(3.0, $red[0]->area->artCm2, 0.02);
     }
 
     private static function separate(ArtRaster $art, float $trap): SpotResult
