@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace Ektype\Core\Method\OneInk;
 
 use Ektype\Core\Art\ArtRaster;
-use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Halftone\HardEdges;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\Supercell;
-use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Halftone\ToneGrid;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\InkTones;
+use Ektype\Core\Tone\SingleInk;
 use Ektype\Core\Tone\TonePlate;
 
 /** A picture in one ink: where the garment ends, its dots go on. */
@@ -52,16 +51,7 @@ final class OneInk
      */
     public static function print(ArtTones $art, OneInkRequest $request, bool $uncorrected = false): \Imagick
     {
-        $press = ToneCurve::press($uncorrected ? $request->curve : null);
-        $tones = self::tones($request);
-        $model = new BesideEachOther($request->garment, [[$request->ink->colour, $request->ink->hiding]]);
-        $colours = [];
-        for ($light = 0; $light < 256; ++$light) {
-            $seen = $model->colour(array_map($press, $tones->printed($light / 2.55)));
-            $colours[\chr($light)] = \chr($seen->red).\chr($seen->green).\chr($seen->blue);
-        }
-
-        return $art->print($art->lights(), $colours, $request->garment);
+        return SingleInk::print($art, $request->garment, $request->ink, self::tones($request), $uncorrected ? $request->curve : null);
     }
 
     private static function tones(OneInkRequest $request): InkTones

@@ -5,15 +5,10 @@ declare(strict_types=1);
 namespace Ektype\Core\Method\OneInk;
 
 use Ektype\Core\Art\ArtRaster;
-use Ektype\Core\Colour\Lab;
-use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Plate\Laying;
-use Ektype\Core\Plate\Strokes;
 use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\FoundColour;
-use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\Method;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
@@ -21,9 +16,8 @@ use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\CalmDots;
-use Ektype\Core\Tone\ImpossibleTone;
-use Ektype\Core\Tone\InkTones;
 use Ektype\Core\Tone\PicturesTones;
+use Ektype\Core\Tone\SingleInk;
 use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalPlan;
 use Ektype\Core\Tone\TonalPlates;
@@ -55,13 +49,12 @@ final class OneInkMethod implements Method, PicturesTones
         if ($progress !== null) {
             $progress('Turning tones into dots', 0.3);
         }
-        $request = self::request($plan, $print);
-        $plate = OneInk::of($raster, $request);
-        $laying = self::laying($request->ink, $print->garment);
+        $ink = SingleInk::on($print, $plan->ink);
+        $plate = OneInk::of($raster, self::request($plan, $print));
 
         return new Separated(
-            [TonalPlates::kept($plate, self::stands($request->ink, $print->garment), $laying)],
-            Findings::ofTones($plate->says, [], \sprintf('A picture in tones, in %s alone: its dots carry the tones, and the garment shows between them.', $request->ink->name)),
+            [TonalPlates::kept($plate, $ink->stands, $ink->laying)],
+            Findings::ofTones($plate->says, [], \sprintf('A picture in tones, in %s alone: its dots carry the tones, and the garment shows between them.', $ink->ink->name)),
         );
     }
 
@@ -88,36 +81,18 @@ final class OneInkMethod implements Method, PicturesTones
         return $plan;
     }
 
-    /** How it hides as it lies on this garment. */
-    public static function lying(GivenInk $ink, PrintWanted $print): GivenInk
-    {
-        return new GivenInk($ink->name, $ink->colour, self::laying($ink, $print->garment)->hiding($ink->hiding * (1 - $print->sinks)));
-    }
-
     /** @return list<FirstPlate> */
     private function look(OneInkPlan $plan, ArtRaster $raster, PrintWanted $print): array
     {
-        $request = self::request($plan, $print);
-        $width = min($raster->width, (int) round($print->widthMm / 25.4 * $print->dpi));
-        $height = max(1, (int) round($width * $raster->height / $raster->width));
-        $tones = ArtTones::of($raster, $width, $height, $print->widthMm, $plan->work);
-        $all = implode('', array_map(\chr(...), range(0, 255)));
-        $table = (new InkTones($request->garment, [$request->ink], $request->printedRange()))->tables()[0];
-
-        return [TonalPlates::seen($tones->where(strtr($tones->lights(), $all, $table)), $request->ink, self::stands($request->ink, $print->garment))];
+        return SingleInk::on($print, $plan->ink)->look($raster, $print, $plan->work, self::request($plan, $print)->printedRange());
     }
 
     private static function request(OneInkPlan $plan, PrintWanted $print): OneInkRequest
     {
-        $opaque = $print->opaque();
-        $ink = $print->shelf[$plan->ink ?? 0] ?? ($opaque === []
-            ? throw ImpossibleTone::at('ink', 'There is no ink on the shelf to print the picture in. Put one there.')
-            : InkTones::furthest($print->garment, ...$opaque));
-
         return new OneInkRequest(
             $print->widthMm,
             $print->garment,
-            self::lying($ink, $print),
+            SingleInk::on($print, $plan->ink)->ink,
             $print->dpi,
             $plan->dots->halftone,
             $plan->dots->dot,
@@ -125,20 +100,5 @@ final class OneInkMethod implements Method, PicturesTones
             $print->curve,
             $plan->work,
         );
-    }
-
-    private static function laying(GivenInk $ink, Srgb $garment): Laying
-    {
-        return self::isLighter($ink, $garment) ? Strokes::alone(Lab::of($garment))->laying : Laying::Once;
-    }
-
-    private static function stands(GivenInk $ink, Srgb $garment): Srgb
-    {
-        return new Srgb(...self::isLighter($ink, $garment) ? TonalPlates::LIGHT_END : TonalPlates::DARK_END);
-    }
-
-    private static function isLighter(GivenInk $ink, Srgb $garment): bool
-    {
-        return Lab::of($ink->colour)->l > Lab::of($garment)->l;
     }
 }
