@@ -26,7 +26,7 @@ final readonly class InkWish implements Settles
         public array $locked = [],
         #[Chosen('inks never taken', '', 0, 60)]
         public array $forbidden = [],
-        #[Chosen('base', automatic: 'what the garment asks')]
+        #[Chosen('base', automatic: 'by the garment')]
         public ?BaseWay $base = null,
         #[Chosen('a highlight white, last, over flashed ink')]
         public bool $highlight = false,

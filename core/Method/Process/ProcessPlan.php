@@ -46,7 +46,7 @@ final readonly class ProcessPlan implements TonalPlan
         public float $black = ProcessRequest::USUAL_BLACK,
         #[Chosen('ink together at most', '%', 120, 400, times: 100)]
         public float $total = ProcessRequest::USUAL_TOTAL,
-        #[Chosen('base', automatic: 'what the garment asks')]
+        #[Chosen('base', automatic: 'by the garment')]
         public ?BaseWay $base = null,
         public PlateCurves $curves = new PlateCurves(),
         #[Chosen('profile', automatic: 'by the inks of the shelf', option: 'icc')]

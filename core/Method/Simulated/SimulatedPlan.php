@@ -36,7 +36,7 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
         public InkWish $inks = new InkWish(),
         #[Chosen('order of the colours')]
         public OrderSchool $order = OrderSchool::LightToDark,
-        #[Chosen('base is laid down in', automatic: 'what the garment asks')]
+        #[Chosen('base is laid down in', automatic: 'by the garment')]
         public ?Laying $laying = null,
         public PlateCurves $curves = new PlateCurves(),
     ) {

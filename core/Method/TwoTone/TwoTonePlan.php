@@ -45,7 +45,7 @@ final readonly class TwoTonePlan implements TonalPlan
         public ?float $holdBackMm = null,
         #[Chosen('between them stands', automatic: 'what the picture is')]
         public ?Middle $middle = null,
-        #[Chosen('light ink is laid down in', automatic: 'what the garment asks')]
+        #[Chosen('light ink is laid down in', automatic: 'by the garment')]
         public ?Laying $laying = null,
     ) {
     }
