@@ -106,7 +106,7 @@ final readonly class PrintWay
             new InkToPrint($plate->ink, InkKind::Plastisol, $plate->colour),
             new Drawn($plate->colour, $size->cm2() * $plate->share, $plate->share, tones: $method->hasDots()),
             new Mesh($threads, $thread),
-            FrameAtHand::usual(),
+            frame: FrameAtHand::usual(),
             solvedFor: $plate->solvedFor,
         );
     }

@@ -104,8 +104,8 @@ final readonly class Holding
                 $what,
             ),
             [$mesh, \sprintf('the film printer draws lines from about %.2f mm', $film)],
-            '',
-            $mm === null ? \sprintf(
+            school: '',
+            wouldChange: $mm === null ? \sprintf(
                 'Every %s is wider than %.1f mm.',
                 $what,
                 StrokeWidths::WIDEST_MM,

@@ -37,11 +37,11 @@ final class MeshFigure
                     $mesh->openAreaPct,
                 ),
             ],
-            'Finest printed line about one pitch of the mesh'.($q->lpi === null ? '' : \sprintf(
+            school: 'Finest printed line about one pitch of the mesh'.($q->lpi === null ? '' : \sprintf(
                 '; threads per inch by %g for the ruling',
                 $q->divisor,
             )),
-            'A finer line in the art, another ink or another garment asks for another mesh.',
+            wouldChange: 'A finer line in the art, another ink or another garment asks for another mesh.',
             text: $mesh->name,
         );
     }

@@ -83,7 +83,7 @@ final class ExposureModel
             $restsOn,
             $this->parts($terms, $distance),
             $this->shares($terms, $spread),
-            array_values(array_filter(array_map(fn (int $test): Surprise => $this->surprises()[$test], $restsOn), static fn (Surprise $one): bool => $one->disagrees)),
+            doubts: array_values(array_filter(array_map(fn (int $test): Surprise => $this->surprises()[$test], $restsOn), static fn (Surprise $one): bool => $one->disagrees)),
         );
     }
 
@@ -165,7 +165,7 @@ final class ExposureModel
                     exp($expected - $reach + $evidence->distance),
                     exp($expected + $reach + $evidence->distance),
                     $this->belief->slip($e),
-                    $evidence->isAbove,
+                    isAbove: $evidence->isAbove,
                 );
             }
         }

@@ -79,11 +79,11 @@ final class ExposureTerms
             $s->emulsionKind,
             $s->thicknessUm,
             $s->dyed,
-            $film,
-            $s->distanceMm,
-            $s->lampHours,
-            $s->emulsionFactor,
-            $s->startLossS,
+            film: $film,
+            distanceMm: $s->distanceMm,
+            lampHours: $s->lampHours,
+            emulsionFactor: $s->emulsionFactor,
+            startLossS: $s->startLossS,
         );
     }
 

@@ -37,11 +37,11 @@ final class LightFigure
                 $time->seconds,
             )).'Lamp × emulsion × thickness × yellow mesh × film × age of the lamp, each as the step tests have taught it'.($burnedS === null ? \sprintf('; %.2f s, set as a timer takes it', $time->seconds) : ''),
             $inputs,
-            self::SCHOOL,
-            $outside ? 'The screen was burned outside the interval: look at its finest lines and for slime before it goes to the press.' : \sprintf('A step test on this lamp and emulsion near %.0f s narrows it.', $time->seconds),
-            $time->lowS,
-            $time->highS,
-            $burnedS === null && $time->restsOn === [] ? '≈ '.TimerSetting::words($time->seconds) : '',
+            school: self::SCHOOL,
+            wouldChange: $outside ? 'The screen was burned outside the interval: look at its finest lines and for slime before it goes to the press.' : \sprintf('A step test on this lamp and emulsion near %.0f s narrows it.', $time->seconds),
+            low: $time->lowS,
+            high: $time->highS,
+            text: $burnedS === null && $time->restsOn === [] ? '≈ '.TimerSetting::words($time->seconds) : '',
         );
     }
 
@@ -55,10 +55,10 @@ final class LightFigure
             $time === null ? 'none yet' : $source,
             'Lamp × emulsion × thickness × yellow mesh × age of the lamp, as the shop’s tests have taught it',
             [\sprintf('%.0f µm of fabric and stencil', $thicknessUm), $dyed ? 'yellow mesh' : 'white mesh'],
-            self::SCHOOL,
-            'Another mesh is another stencil: test it once.',
-            $time?->lowS,
-            $time?->highS,
+            school: self::SCHOOL,
+            wouldChange: 'Another mesh is another stencil: test it once.',
+            low: $time?->lowS,
+            high: $time?->highS,
         );
     }
 

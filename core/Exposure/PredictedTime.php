@@ -27,7 +27,7 @@ final readonly class PredictedTime
     /** The same, burned for another time: that of a batch. */
     public function set(float $seconds): self
     {
-        return new self($seconds, $this->lowS, $this->highS, $this->restsOn, $this->parts, $this->shares, $this->doubts);
+        return new self($seconds, $this->lowS, $this->highS, $this->restsOn, $this->parts, $this->shares, doubts: $this->doubts);
     }
 
     /** In a sentence or two: how sure it is, why not surer, and which tests contradict. */

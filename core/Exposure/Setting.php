@@ -45,6 +45,6 @@ final readonly class Setting
     /** The same under the lamp at another age. */
     public function withHours(float $hours): self
     {
-        return new self($this->lamp, $this->lampKind, $this->emulsion, $this->emulsionKind, $this->thicknessUm, $this->dyed, $this->film, $this->distanceMm, $hours, $this->emulsionFactor, $this->startLossS);
+        return new self($this->lamp, $this->lampKind, $this->emulsion, $this->emulsionKind, $this->thicknessUm, $this->dyed, film: $this->film, distanceMm: $this->distanceMm, lampHours: $hours, emulsionFactor: $this->emulsionFactor, startLossS: $this->startLossS);
     }
 }

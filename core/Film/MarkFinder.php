@@ -42,7 +42,7 @@ final class MarkFinder
             if (abs($right - $left - $wide) > $slack * $wide + 2 || abs($bottom - $top - $high) > $slack * $high + 2 * $step) {
                 continue;
             }
-            $centre = self::centre($plane, $left, $right, max(0, $top - $step), min($plane->height, $bottom + $step), $dpiX, $dpiY);
+            $centre = self::centre($plane, $left, $right, max(0, $top - $step), min($plane->height, $bottom + $step), $dpiX, dpiY: $dpiY);
             if ($centre !== null) {
                 $found[] = $centre;
             }

@@ -31,10 +31,10 @@ final class DepositFigure
                 },
                 \sprintf('in the finest lines %.0f µm: the stencil’s well adds to it', $deposit->fineWetUm),
             ],
-            '',
-            'Weigh ink before and after a run.',
-            $deposit->wetLowUm,
-            $deposit->wetHighUm,
+            school: '',
+            wouldChange: 'Weigh ink before and after a run.',
+            low: $deposit->wetLowUm,
+            high: $deposit->wetHighUm,
             between: self::BETWEEN,
         );
     }
@@ -51,10 +51,10 @@ final class DepositFigure
                 \sprintf('%.0f cm² a print, %d prints', $areaCm2, $prints),
                 \sprintf('density %.2f g/cm³ for %s', $deposit->ink->density(), $deposit->ink->value),
             ],
-            '',
-            'Waste and what stays on the screen come on top.',
-            $deposit->grams($areaCm2, $prints, $deposit->wetLowUm),
-            $deposit->grams($areaCm2, $prints, $deposit->wetHighUm),
+            school: '',
+            wouldChange: 'Waste and what stays on the screen come on top.',
+            low: $deposit->grams($areaCm2, $prints, $deposit->wetLowUm),
+            high: $deposit->grams($areaCm2, $prints, $deposit->wetHighUm),
             between: self::BETWEEN,
         );
     }
@@ -72,8 +72,8 @@ final class DepositFigure
                 \sprintf('%s hides %.0f %% through 61–64', $ink, 100 * $told),
                 \sprintf('straight on %s it looks ΔE00 %.0f off its own colour', $garment, $deltaE),
             ],
-            '',
-            'A base under it hides the garment first.',
+            school: '',
+            wouldChange: 'A base under it hides the garment first.',
         );
     }
 }

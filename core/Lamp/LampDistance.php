@@ -68,7 +68,7 @@ final readonly class LampDistance
             throw UnusableLamp::at('width', \sprintf('To light %.0f × %.0f mm that evenly a point lamp would stand %.1f m off. Burn smaller screens, or ask for less.', $widthMm, $heightMm, $distance / 1000));
         }
 
-        return self::at($distance, $widthMm, $heightMm, $nowMm, $secondsS, $gapMm, $sourceMm);
+        return self::at($distance, $widthMm, $heightMm, $nowMm, $secondsS, $gapMm, sourceMm: $sourceMm);
     }
 
     /** Light at so far from the middle, share of the middle’s. */

@@ -35,7 +35,7 @@ final readonly class MoireFigure
         }
         $source = 'geometry; seen from 0.7 mm on, gone at 0.4 mm (trade default)';
         $change = 'Another angle, ruling or mesh moves every beat.';
-        $this->strength = new Figure($score, '%', $score < Moire::STRONG ? Sign::Reckoned : Sign::OutOfBounds, $source, 'Root of the sum of squares of all visible beats between the mesh’s and the halftone’s orders; each beat is the product of the Fourier coefficients of openings and dots', $inputs, '', $change, text: \sprintf('%.1f %%', $score));
+        $this->strength = new Figure($score, '%', $score < Moire::STRONG ? Sign::Reckoned : Sign::OutOfBounds, $source, 'Root of the sum of squares of all visible beats between the mesh’s and the halftone’s orders; each beat is the product of the Fourier coefficients of openings and dots', $inputs, school: '', wouldChange: $change, text: \sprintf('%.1f %%', $score));
         $this->period = new Figure(
             $every,
             'mm',
@@ -43,8 +43,8 @@ final readonly class MoireFigure
             $source,
             'One over the difference of the two frequencies, for the strongest beat',
             $inputs,
-            '',
-            $change,
+            school: '',
+            wouldChange: $change,
         );
         $this->says = match (true) {
             $score < Moire::SEEN => 'Calm: nobody will see the mesh in it.',

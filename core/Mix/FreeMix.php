@@ -34,7 +34,7 @@ final class FreeMix
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             [$root, $adds] = $inks->moved($here);
             [$off, $rows] = $wished->off($root, $n);
-            $here = MixStep::of($here, $here, $adds, $off, $rows, 0.0, $terms, 0.0, self::FURTHEST * (self::NEAREST / self::FURTHEST) ** ($round / (self::ROUNDS - 1)));
+            $here = MixStep::of($here, $here, $adds, $off, $rows, 0.0, terms: $terms, black: 0.0, furthest: self::FURTHEST * (self::NEAREST / self::FURTHEST) ** ($round / (self::ROUNDS - 1)));
         }
 
         return $here;

@@ -213,7 +213,7 @@ final readonly class InkChoice
             self::percentile($all, 0.95),
             array_sum(array_column($muddy, 1)),
             array_map(static fn (array $one): array => [$one[2], $one[1], $one[0]], \array_slice($muddy, 0, ChosenInks::LISTED)),
-            array_map(static fn (int $ink): array => $where[$ink] ?? [], array_keys($worth)),
+            where: array_map(static fn (int $ink): array => $where[$ink] ?? [], array_keys($worth)),
         );
     }
 

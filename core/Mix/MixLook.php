@@ -98,7 +98,7 @@ final class MixLook
         foreach ($tones->throughAll(GarmentLeft::of($table->steps(PixelTables::STEPS), $request->garment, $table->side)) as $i => $bytes) {
             [$ink, $role] = $request->plates[$i];
             $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $held($i, $tone / 255))), range(0, 255)));
-            $first[] = new FirstPlate($role, $ink->name, $ink->colour, $role === PlateRole::Colour ? $ink->colour : null, $ink->name, CoverageMap::asTheyAre($tones->where(strtr($bytes, $from, $to))), $ink->hiding, $ink->transparent);
+            $first[] = new FirstPlate($role, $ink->name, $ink->colour, $role === PlateRole::Colour ? $ink->colour : null, $ink->name, CoverageMap::asTheyAre($tones->where(strtr($bytes, $from, $to))), hiding: $ink->hiding, transparent: $ink->transparent);
         }
 
         return $first;

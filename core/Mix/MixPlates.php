@@ -50,10 +50,10 @@ final class MixPlates
                 $request->dot,
                 $request->range,
                 $grid->width / $request->dpi * 25.4,
-                $grid->height / $request->dpi * 25.4,
-                $printed,
-                [],
-                $role,
+                heightMm: $grid->height / $request->dpi * 25.4,
+                tones: $printed,
+                says: [],
+                role: $role,
             );
         }
 

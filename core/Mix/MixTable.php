@@ -56,7 +56,7 @@ final readonly class MixTable
                 ? array_fill(0, $next ** 3, array_fill(0, $inks->many(), self::BEGIN))
                 : self::finer($nodes, $side, $next);
             $side = $next;
-            $nodes = self::settled($inks, $terms, $nodes, $side, $rounds, $strong, $easy, $used !== null && $side >= self::MIDDLE ? $used($side) : null);
+            $nodes = self::settled($inks, $terms, $nodes, $side, $rounds, $strong, easy: $easy, used: $used !== null && $side >= self::MIDDLE ? $used($side) : null);
         }
 
         return new self(array_map(static fn (int $plate): array => array_column($nodes, $plate), range(0, $last)), $side);
@@ -197,7 +197,7 @@ final readonly class MixTable
                 [$root, $adds] = $inks->moved($here);
                 [$off, $rows] = $colour->off($root, $n);
                 $black = $terms->black === null ? 0.0 : $terms->wishedBlack([$i % $side / ($side - 1), intdiv($i, $side) % $side / ($side - 1), intdiv($i, $side ** 2) / ($side - 1)]);
-                $stepped[$i] = MixStep::of($here, $mean, $adds, $off, $rows, $tie, $terms, $black, $furthest);
+                $stepped[$i] = MixStep::of($here, $mean, $adds, $off, $rows, $tie, terms: $terms, black: $black, furthest: $furthest);
             }
             foreach ($stepped as $i => $coverages) {
                 $nodes[$i] = $coverages;

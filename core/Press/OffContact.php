@@ -52,7 +52,7 @@ final class OffContact
     public static function figure(?float $tensionNPerCm, Substrate $substrate, ?string $frame, ?float $freeMm = null, float $seamMm = 0.0, ?float $byHandMm = null): Figure
     {
         if ($byHandMm !== null) {
-            return new Figure($byHandMm, 'mm', Sign::Reckoned, 'the hand', 'As you set it on the press', [\sprintf('by tension and cloth it would be %.1f mm', self::mm($tensionNPerCm ?? Tension::USUAL, $substrate, $freeMm, $seamMm))], '', 'Leave it to the rule again under Set up.');
+            return new Figure($byHandMm, 'mm', Sign::Reckoned, 'the hand', 'As you set it on the press', [\sprintf('by tension and cloth it would be %.1f mm', self::mm($tensionNPerCm ?? Tension::USUAL, $substrate, $freeMm, $seamMm))], school: '', wouldChange: 'Leave it to the rule again under Set up.');
         }
         $hard = $substrate === Substrate::Rigid;
         $tension = $tensionNPerCm ?? Tension::USUAL;
@@ -74,8 +74,8 @@ final class OffContact
                 ...$hard ? [\sprintf('free mesh %.0f mm along the stroke', $freeMm ?? self::USUAL_FREE_MM)] : [],
                 ...$seamMm > 0 ? [\sprintf('a seam of %.1f mm under the screen', $seamMm)] : [],
             ],
-            'Measured from the garment, as low as still snaps off; another school measures from the platen',
-            $slack ? \sprintf(
+            school: 'Measured from the garment, as low as still snaps off; another school measures from the platen',
+            wouldChange: $slack ? \sprintf(
                 'Under %.0f N/cm the screen needs new mesh: it drags the print out of register.',
                 Tension::RE_MESH_UNDER,
             ) : 'A tighter frame lets it come down.',

@@ -51,7 +51,7 @@ final class OrderSearch
         foreach ($first as $i) {
             $shift += self::add($i, $begun, $wet, $costs, $pairs);
         }
-        self::go($rest, $last, $begun, $wet, $costs, $shift, $pairs, $least, $best);
+        self::go($rest, $last, $begun, $wet, $costs, $shift, pairs: $pairs, least: $least, best: $best);
 
         return self::score($best, $plates, $pairs, $flashes);
     }
@@ -90,7 +90,7 @@ final class OrderSearch
             $more = self::add($next, $nextBegun, $nextWet, $nextCosts, $pairs);
             $others = $rest;
             array_splice($others, $k, 1);
-            self::go($others, $last, $nextBegun, $nextWet, $nextCosts, $shift + $more, $pairs, $least, $best);
+            self::go($others, $last, $nextBegun, $nextWet, $nextCosts, $shift + $more, pairs: $pairs, least: $least, best: $best);
         }
     }
 

@@ -41,6 +41,6 @@ final readonly class ByHand
 
     public function flashed(bool $flash): self
     {
-        return new self($this->laying, $flash, $this->dwellS, $this->hardness, $this->angleDeg, $this->speed, $this->pressure, $this->flood, $this->offContactMm, $this->setBackMm, $this->head);
+        return new self($this->laying, $flash, $this->dwellS, $this->hardness, $this->angleDeg, $this->speed, pressure: $this->pressure, flood: $this->flood, offContactMm: $this->offContactMm, setBackMm: $this->setBackMm, head: $this->head);
     }
 }

@@ -37,7 +37,7 @@ final readonly class JobToPrint
      */
     public function on(Cloth $cloth, array $plates, int $pieces): self
     {
-        return new self($plates, $cloth, $this->press, $this->method, $this->size, $this->pull, $this->registerWay, $this->drags, $pieces);
+        return new self($plates, $cloth, $this->press, $this->method, $this->size, $this->pull, registerWay: $this->registerWay, drags: $this->drags, pieces: $pieces);
     }
 
     /**

@@ -32,6 +32,6 @@ final readonly class PlateToPrint
     /** The same, flashed or not whatever the law says. */
     public function flashed(bool $flash): self
     {
-        return new self($this->id, $this->name, $this->role, $this->ink, $this->drawn, $this->mesh, $this->frame, $this->touches, $this->solvedFor, $this->byHand->flashed($flash));
+        return new self($this->id, $this->name, $this->role, $this->ink, $this->drawn, $this->mesh, frame: $this->frame, touches: $this->touches, solvedFor: $this->solvedFor, byHand: $this->byHand->flashed($flash));
     }
 }

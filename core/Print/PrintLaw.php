@@ -50,7 +50,7 @@ final class PrintLaw
             $deposit = new Deposit($plate->mesh, $plate->ink->kind, $laying, 0.0);
             $flash = UnderFlash::of($plate, $deposit, $steps[$i]->flashAfter, $job, $told[$i]);
             $wet = $i > 0 && !$steps[$i - 1]->flashAfter;
-            $stroke = StrokeOfPlate::of($plate->role, $plate->drawn, $plate->mesh, $plate->ink->kind, $wet, $job->size->widthMm, $plate->frame->label === null ? null : $plate->frame->insideWidthMm, $plate->byHand);
+            $stroke = StrokeOfPlate::of($plate->role, $plate->drawn, $plate->mesh, $plate->ink->kind, $wet, $job->size->widthMm, insideMm: $plate->frame->label === null ? null : $plate->frame->insideWidthMm, byHand: $plate->byHand);
             $standing = self::standing($job, $i, $drag, $told[$i]);
             $own = self::stations($plate->name, $laying, $flash);
             $plates[] = new PlatePrint(
@@ -60,12 +60,12 @@ final class PrintLaw
                 $steps[$i],
                 $laying,
                 $flash,
-                $stroke,
-                $standing,
-                $deposit,
-                $deposit->grams($plate->drawn->areaCm2, 1),
-                array_sum(array_map(static fn (PressStation $s): float => Rhythm::atScreen($s->strokes), $own)),
-                [...$told[$i]->why(), ...$stroke->why],
+                stroke: $stroke,
+                standing: $standing,
+                deposit: $deposit,
+                gramsEach: $deposit->grams($plate->drawn->areaCm2, 1),
+                seconds: array_sum(array_map(static fn (PressStation $s): float => Rhythm::atScreen($s->strokes), $own)),
+                why: [...$told[$i]->why(), ...$stroke->why],
             );
             $stations = [...$stations, ...$own];
             $warmth = [...$warmth, ...UnderFlash::way($plate, $deposit, $own, $job)];
@@ -146,7 +146,7 @@ final class PrintLaw
             array_map(static fn (PrintStep $s, int $i): PrintStep => new PrintStep($i, $s->reason, $s->flashAfter, $s->flashReason), $steps, array_keys($steps)),
             array_map(static fn (PlateToPrint $p): string => $p->name, $job->plates),
             array_map(static fn (PlateToPrint $p): ?Lab => $p->role === PlateRole::Base ? null : $p->drawn->colour, $job->plates),
-            array_map(static fn (PlateToPrint $p): bool => $p->ink->kind->traits()->wantsWatching(), $job->plates),
+            watched: array_map(static fn (PlateToPrint $p): bool => $p->ink->kind->traits()->wantsWatching(), $job->plates),
         );
         $says = $plan->says;
         $heads = $taken = [];
@@ -204,7 +204,7 @@ final class PrintLaw
             $far,
             abs($near - $keyNear) > abs($far - $keyFar) ? $near - $keyNear : $far - $keyFar,
             $own[0],
-            $plate->byHand->setBackMm === null ? $back : SetBack::byHand($mm, $job->pull),
+            setBack: $plate->byHand->setBackMm === null ? $back : SetBack::byHand($mm, $job->pull),
         );
     }
 

@@ -82,8 +82,8 @@ final readonly class StrokeOfPlate
             $width = $fits ? self::MADE_MM * floor($most / self::MADE_MM) : $width;
         }
 
-        return new self($hardness, $width, $angle, $speed, $pressure, $flood, $fits
+        return new self($hardness, $width, $angle, $speed, $pressure, $flood, says: $fits
             ? \sprintf('%s, %.0f mm wide, %.0f° to the mesh, %s, %s, %s.', $hardness->value, $width, $angle, $speed->value, $pressure->value, $flood ? 'flooded' : 'not flooded')
-            : \sprintf('A squeegee of %.0f mm, wide enough for the print, does not fit into this frame. Its edges would print thin: take a wider frame.', $width), $fits, $said->why());
+            : \sprintf('A squeegee of %.0f mm, wide enough for the print, does not fit into this frame. Its edges would print thin: take a wider frame.', $width), fits: $fits, why: $said->why());
     }
 }

@@ -47,7 +47,7 @@ final class UnderFlash
             $heats[] = new FlashAt($s, $curve->heated($s), $curve->does($s));
         }
 
-        return new FlashOfPlate($between, $after, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $hot, $curve->untilCool($hot), $curve->does($aim), self::curve($deposit, $job, self::COLD_C)->dwell()?->aimS, $heats);
+        return new FlashOfPlate($between, $after, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $hot, coolS: $curve->untilCool($hot), does: $curve->does($aim), coldS: self::curve($deposit, $job, self::COLD_C)->dwell()?->aimS, heats: $heats);
     }
 
     /**

@@ -16,25 +16,25 @@ final class PngFile
      */
     public static function ofPlane(BitPlane $plane, float $dpi): string
     {
-        return self::packed($plane->width, $plane->height, 1, 0, ~$plane->bytes, $plane->stride, $dpi);
+        return self::packed($plane->width, $plane->height, 1, 0, ~$plane->bytes, $plane->stride, dpi: $dpi);
     }
 
     /** @param string $grey one byte a pixel, row by row */
     public static function ofGrey(int $width, int $height, string $grey): string
     {
-        return self::packed($width, $height, 8, 0, $grey, $width, 0);
+        return self::packed($width, $height, 8, 0, $grey, $width, dpi: 0);
     }
 
     /** @param string $rgb three bytes a pixel, row by row; packed in haste, for a picture that is looked at once */
     public static function ofRgb(int $width, int $height, string $rgb): string
     {
-        return self::packed($width, $height, 8, 2, $rgb, $width * 3, 0, 1);
+        return self::packed($width, $height, 8, 2, $rgb, $width * 3, dpi: 0, level: 1);
     }
 
     /** @param string $rgba four bytes a pixel, row by row */
     public static function ofRgba(int $width, int $height, string $rgba): string
     {
-        return self::packed($width, $height, 8, 6, $rgba, $width * 4, 0);
+        return self::packed($width, $height, 8, 6, $rgba, $width * 4, dpi: 0);
     }
 
     /**

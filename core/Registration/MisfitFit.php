@@ -34,8 +34,8 @@ final class MisfitFit
                 null,
                 0.0,
                 0.0,
-                new RigidMove($x, $y, 0.0),
-                ['rotation', 'growth', 'shear'],
+                rigid: new RigidMove($x, $y, 0.0),
+                unknown: ['rotation', 'growth', 'shear'],
             );
         }
         $rigid = self::rigid($means);
@@ -66,8 +66,8 @@ final class MisfitFit
             rad2deg(($axy + $ayx) / 2),
             $rms,
             max($floor),
-            $rigid,
-            [],
+            rigid: $rigid,
+            unknown: [],
         );
     }
 
@@ -172,8 +172,8 @@ final class MisfitFit
             null,
             $rms,
             $max,
-            $rigid,
-            $unknown,
+            rigid: $rigid,
+            unknown: $unknown,
         );
     }
 }

@@ -54,7 +54,7 @@ final readonly class PressLog
             NormalCurve::NINETY * $playSd,
             \count($pairs),
             // A profile whose clockwise is the other way is corrected beyond what its prior lets expect.
-            self::moves($pairs, $knob) < self::WRONG_WAY_AT,
+            turnsTheOtherWay: self::moves($pairs, $knob) < self::WRONG_WAY_AT,
         );
     }
 

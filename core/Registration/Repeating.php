@@ -103,15 +103,15 @@ final readonly class Repeating
             $fit->turnRad,
             $turnSd,
             $scatter,
-            sqrt($loading2),
-            $reading,
+            loadingMm: sqrt($loading2),
+            readingMm: $reading,
             // The shift at the centre of the print of a move about the centre of the marks.
-            new RigidMove($shiftX * $mean->xMm + $theta * $centre->yMm, $shiftY * $mean->yMm - $theta * $centre->xMm, $theta),
-            min($shiftX, $shiftY, $fit->turnRad === null ? 1.0 : $turn),
-            self::over($reading, $fit->across2),
-            self::over($reading, $fit->along2),
+            mendable: new RigidMove($shiftX * $mean->xMm + $theta * $centre->yMm, $shiftY * $mean->yMm - $theta * $centre->xMm, $theta),
+            certain: min($shiftX, $shiftY, $fit->turnRad === null ? 1.0 : $turn),
+            acrossSd: self::over($reading, $fit->across2),
+            alongSd: self::over($reading, $fit->along2),
             // Shear is the mean of two slopes, one over each way.
-            $reading === null || min($fit->across2, $fit->along2) < 1 ? null : $reading / 2 * sqrt(1 / $fit->across2 + 1 / $fit->along2),
+            shearSd: $reading === null || min($fit->across2, $fit->along2) < 1 ? null : $reading / 2 * sqrt(1 / $fit->across2 + 1 / $fit->along2),
         );
     }
 

@@ -70,7 +70,7 @@ final readonly class SharedFit
         }
         [$error, $freedoms] = self::error($within, \count($prints), $theta);
 
-        return new self($shifts, $centre, $theta, $arm2, $count, $error, $freedoms, $across2, $along2);
+        return new self($shifts, $centre, $theta, $arm2, $count, $error, freedoms: $freedoms, across2: $across2, along2: $along2);
     }
 
     /**

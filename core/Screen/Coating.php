@@ -63,7 +63,7 @@ final readonly class Coating
     /** A capillary film, as its box names it. */
     public static function film(Mesh $mesh, float $filmUm, string $emulsion = ''): self
     {
-        return new self($mesh, self::edgeFor($mesh), 1, 0, self::USUAL_SOLIDS_PCT, $emulsion, false, $filmUm);
+        return new self($mesh, self::edgeFor($mesh), 1, 0, self::USUAL_SOLIDS_PCT, $emulsion, driedBetween: false, filmUm: $filmUm);
     }
 
     /** How it is done, in words. */

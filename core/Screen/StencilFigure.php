@@ -46,10 +46,10 @@ final class StencilFigure
                     $um,
                 ), $told->leftOut),
             ],
-            $school,
-            $gaugedUm === null ? 'A gauge reading of the coated screen replaces it, and makes every other one surer.' : '',
-            $told->lowUm,
-            $told->highUm,
+            school: $school,
+            wouldChange: $gaugedUm === null ? 'A gauge reading of the coated screen replaces it, and makes every other one surer.' : '',
+            low: $told->lowUm,
+            high: $told->highUm,
         );
     }
 
@@ -67,8 +67,8 @@ final class StencilFigure
                 \sprintf('dry %.0f µm: the voids of the fabric and the emulsion over mesh', StencilModel::dryUm($coating, $eomUm)),
                 \sprintf('wet %.0f µm, %.0f %% of it solids: as many ml a m²', StencilModel::wetUm($coating, $eomUm), $coating->solidsPct),
             ],
-            '',
-            'Never start a frame with less than a full trough.',
+            school: '',
+            wouldChange: 'Never start a frame with less than a full trough.',
         );
     }
 

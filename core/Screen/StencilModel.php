@@ -104,7 +104,7 @@ final readonly class StencilModel
             $coating->mesh->thicknessUm + $eom,
             100 * $eom / $coating->mesh->thicknessUm,
             $this->restsOn,
-            $this->leftOut[$coating->emulsion] ?? [],
+            leftOut: $this->leftOut[$coating->emulsion] ?? [],
         );
     }
 

@@ -42,8 +42,8 @@ final class TensionFigure
                     -self::DAYS_A_MONTH * $trend->perDayLow,
                 ),
             ], static fn (string $s): bool => $s !== '')),
-            '',
-            $uneven ? 'Stretched unevenly: the print grows where it is slack.' : 'New mesh drops in its first uses; read it again after them.',
+            school: '',
+            wouldChange: $uneven ? 'Stretched unevenly: the print grows where it is slack.' : 'New mesh drops in its first uses; read it again after them.',
         );
     }
 

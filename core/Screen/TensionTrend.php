@@ -110,8 +110,8 @@ final readonly class TensionTrend
             $slope,
             $slope - $halfSlope,
             $slope + $halfSlope,
-            $slope < 0 ? $x + ($limit - $y) / $slope : null,
-            $n,
+            belowDay: $slope < 0 ? $x + ($limit - $y) / $slope : null,
+            readings: $n,
         );
     }
 }

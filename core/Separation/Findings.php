@@ -45,7 +45,7 @@ final readonly class Findings
      */
     public static function ofTones(array $warnings, array $budget, string $why, array $settled = []): self
     {
-        return new self([], [], $warnings, false, ArtKind::TONAL, $why, $budget, [], [], 0.0, $settled);
+        return new self([], [], $warnings, false, ArtKind::TONAL, $why, budget: $budget, thinBase: [], witnesses: [], trapMm: 0.0, settled: $settled);
     }
 
     /**
@@ -64,11 +64,11 @@ final readonly class Findings
             $this->groundLeftOpen,
             $this->kind,
             $this->kindWhy,
-            array_map(static fn (NeighbourBudget $b): NeighbourBudget => new NeighbourBudget($now($b->one), $now($b->two), $b->mm), $this->budget),
-            $this->thinBase,
-            $this->witnesses,
-            $this->trapMm,
-            $this->settled,
+            budget: array_map(static fn (NeighbourBudget $b): NeighbourBudget => new NeighbourBudget($now($b->one), $now($b->two), $b->mm), $this->budget),
+            thinBase: $this->thinBase,
+            witnesses: $this->witnesses,
+            trapMm: $this->trapMm,
+            settled: $this->settled,
         );
     }
 

@@ -45,13 +45,13 @@ final readonly class PrintWanted
     /** The same print on another garment. */
     public function on(Srgb $garment): self
     {
-        return new self($this->widthMm, $garment, $this->dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve, $this->substrate, $this->mesh, $this->onlyShelf);
+        return new self($this->widthMm, $garment, $this->dpi, $this->sigmaMm, $this->shelf, $this->sinks, curve: $this->curve, substrate: $this->substrate, mesh: $this->mesh, onlyShelf: $this->onlyShelf);
     }
 
     /** The same print in other pixels. */
     public function at(float $dpi): self
     {
-        return new self($this->widthMm, $this->garment, $dpi, $this->sigmaMm, $this->shelf, $this->sinks, $this->curve, $this->substrate, $this->mesh, $this->onlyShelf);
+        return new self($this->widthMm, $this->garment, $dpi, $this->sigmaMm, $this->shelf, $this->sinks, curve: $this->curve, substrate: $this->substrate, mesh: $this->mesh, onlyShelf: $this->onlyShelf);
     }
 
     /** The same print with nothing known of the dots of the press, and no ink that sinks in. */

@@ -52,10 +52,10 @@ final readonly class SeparatedPlate
             $this->artColour,
             $plane,
             new PlateArea($per * $plane->count(), $this->area->artCm2),
-            $this->ink,
-            $this->strokes,
-            $this->dots,
-            new PrintedMap($print),
+            ink: $this->ink,
+            strokes: $this->strokes,
+            dots: $this->dots,
+            print: new PrintedMap($print),
         );
     }
 }

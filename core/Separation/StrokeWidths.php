@@ -167,8 +167,8 @@ final readonly class StrokeWidths
                     continue;
                 }
                 $hops = max(1, (int) ceil(max(6, min(24, $length)) / $step));
-                [$downA, $downB, $below, $endsBelow] = self::follow($lines, $links, $i, $r, $hops, 1, $longest);
-                [$upA, $upB, $above, $endsAbove] = self::follow($lines, $back, $i, $r, $hops, -1, $longest);
+                [$downA, $downB, $below, $endsBelow] = self::follow($lines, $links, $i, $r, $hops, 1, longest: $longest);
+                [$upA, $upB, $above, $endsAbove] = self::follow($lines, $back, $i, $r, $hops, -1, longest: $longest);
                 $away = ($below + $above) * $step;
                 if ($endsBelow && $endsAbove) {
                     // A dot: as wide as its longest run, or as high as it is where that is less.

@@ -50,8 +50,8 @@ final readonly class StripPicture
         foreach (array_keys($seconds) as $i) {
             [$x, $y, $side] = TestFilm::BLOCK_MM;
             $top = $i * TestFilm::STRIP_MM + $y;
-            $open = self::mean($lights, $width, $height, $perMm, $x + 0.8, $top + 0.8, $side - 1.6, $side - 1.6);
-            $stencil = self::mean($lights, $width, $height, $perMm, $x + $side + 0.8, $top + 0.8, 2.0, $side - 1.6);
+            $open = self::mean($lights, $width, $height, $perMm, $x + 0.8, $top + 0.8, wide: $side - 1.6, high: $side - 1.6);
+            $stencil = self::mean($lights, $width, $height, $perMm, $x + $side + 0.8, $top + 0.8, wide: 2.0, high: $side - 1.6);
             $blocks[] = [$open, $stencil];
             $best = max($best, $open - $stencil);
         }
@@ -63,7 +63,7 @@ final readonly class StripPicture
             $contrast = max(1.0, $blocks[$i][0] - $blocks[$i][1]);
             foreach (TestDetail::cases() as $detail) {
                 foreach (array_keys($detail->sizes()) as $size) {
-                    $shares[$i][$detail->value][$size] = self::there($lights, $width, $height, $perMm, $i, $detail, $size, $contrast);
+                    $shares[$i][$detail->value][$size] = self::there($lights, $width, $height, $perMm, $i, $detail, size: $size, contrast: $contrast);
                 }
             }
         }
@@ -116,16 +116,16 @@ final readonly class StripPicture
         $wide = $mm + 2 * self::BLUR_MM;
         $high = $detail->isLine() ? self::LINE_MM : $wide;
         $y = $strip * TestFilm::STRIP_MM + $at->yMm;
-        $here = self::mean($lights, $width, $height, $perMm, $at->xMm - $wide / 2, $y - $high / 2, $wide, $high);
+        $here = self::mean($lights, $width, $height, $perMm, $at->xMm - $wide / 2, $y - $high / 2, wide: $wide, high: $high);
         [$near, $far] = self::GROUND_MM;
         $from = max($near, $wide / 2 + 0.1);
-        $ground = (self::mean($lights, $width, $height, $perMm, $at->xMm - max($far, $from + 0.3), $y - $high / 2, max($far, $from + 0.3) - $from, $high)
-            + self::mean($lights, $width, $height, $perMm, $at->xMm + $from, $y - $high / 2, max($far, $from + 0.3) - $from, $high)) / 2;
+        $ground = (self::mean($lights, $width, $height, $perMm, $at->xMm - max($far, $from + 0.3), $y - $high / 2, wide: max($far, $from + 0.3) - $from, high: $high)
+            + self::mean($lights, $width, $height, $perMm, $at->xMm + $from, $y - $high / 2, wide: max($far, $from + 0.3) - $from, high: $high)) / 2;
         if ($detail->isLine()) {
             return ($detail->isStencil() ? $ground - $here : $here - $ground) / $contrast * $wide / $mm;
         }
 
-        return self::dot($lights, $width, $height, $perMm, $at->xMm, $y, $mm, $ground, $detail->isStencil() ? -$contrast : $contrast);
+        return self::dot($lights, $width, $height, $perMm, $at->xMm, $y, mm: $mm, ground: $ground, contrast: $detail->isStencil() ? -$contrast : $contrast);
     }
 
     /**

@@ -41,12 +41,12 @@ final readonly class StripsRead
         if (!\in_array(false, $lost, true)) {
             $longest = $strips[$count - 1]->seconds;
 
-            return new self($longest, null, null, null, true, false, false, \sprintf('Every strip washed away or is slimy: %s is still too little. Test again with twice the steps.', TimerSetting::words($longest)));
+            return new self($longest, null, null, null, true, false, unsure: false, says: \sprintf('Every strip washed away or is slimy: %s is still too little. Test again with twice the steps.', TimerSetting::words($longest)));
         }
         if (!\in_array(false, $closed, true)) {
             $shortest = $strips[0]->seconds;
 
-            return new self(null, null, $shortest, null, false, true, false, \sprintf('Every strip is closed: %s is already too much. Test again with half the steps.', TimerSetting::words($shortest)));
+            return new self(null, null, $shortest, null, false, true, unsure: false, says: \sprintf('Every strip is closed: %s is already too much. Test again with half the steps.', TimerSetting::words($shortest)));
         }
         [$under, $over] = [self::under($strips), self::over($strips)];
         // Keeps the finest at both ends; of several, the longer.
@@ -59,7 +59,7 @@ final readonly class StripsRead
             }
         }
         if ($best === null) {
-            return new self(self::last($strips, $lost), null, self::first($strips, $closed), null, false, false, true, 'No strip keeps its lines and has the fine ones open too: that is contact or a weak film rather than the time. Mend the contact and test again.');
+            return new self(self::last($strips, $lost), null, self::first($strips, $closed), null, false, false, unsure: true, says: 'No strip keeps its lines and has the fine ones open too: that is contact or a weak film rather than the time. Mend the contact and test again.');
         }
         $low = $high = null;
         foreach ($strips as $i => $strip) {
@@ -76,7 +76,7 @@ final readonly class StripsRead
         }
         $unsure = $turned || self::contradicts($under, $best, -1) || self::contradicts($over, $best, 1) || ($low === null && $high === null);
 
-        return new self($low, $strips[$best]->seconds, $high, $best + 1, false, false, $unsure, self::reason($strips[$best], $low, $high, $unsure));
+        return new self($low, $strips[$best]->seconds, $high, $best + 1, false, false, unsure: $unsure, says: self::reason($strips[$best], $low, $high, $unsure));
     }
 
     /**

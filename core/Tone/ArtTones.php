@@ -56,7 +56,7 @@ final readonly class ArtTones
         if ($art->grey !== null && $work->leavesPlaces() && self::isNearly($art, $width, $height)) {
             $grey = Nearly::sized($art->grey, $art->width, $art->height, $width, $height);
 
-            return new self($width, $height, $grey, $grey, $grey, null, $work);
+            return new self($width, $height, $grey, $grey, $grey, null, work: $work);
         }
         try {
             $picture = new \Imagick();
@@ -79,7 +79,7 @@ final readonly class ArtTones
             if ($art->grey !== null) {
                 $grey = self::grey($picture);
 
-                return new self($width, $height, $grey, $grey, $grey, $open === null ? null : self::grey($open), $work);
+                return new self($width, $height, $grey, $grey, $grey, $open === null ? null : self::grey($open), work: $work);
             }
             $picture->setImageDepth(8);
             [$red, $green, $blue] = array_map(static function (string $channel) use ($picture): string {
@@ -88,7 +88,7 @@ final readonly class ArtTones
                 return $picture->getImageBlob();
             }, ['R', 'G', 'B']);
 
-            return new self($width, $height, $red, $green, $blue, $open === null ? null : self::grey($open), $work);
+            return new self($width, $height, $red, $green, $blue, $open === null ? null : self::grey($open), work: $work);
         } catch (\ImagickException) {
             throw self::tooLarge();
         }
@@ -137,7 +137,7 @@ final readonly class ArtTones
         $red = $some($this->red);
         $rows = intdiv(\strlen($red), $this->width);
 
-        return count_chars((new self($this->width, $rows, $red, $some($this->green), $some($this->blue), null, $this->work))->lights(), 1);
+        return count_chars((new self($this->width, $rows, $red, $some($this->green), $some($this->blue), null, work: $this->work))->lights(), 1);
     }
 
     /**

@@ -35,10 +35,10 @@ final class TonalPlates
             $stands,
             $plate->plane,
             PlateArea::of($plate->widthMm * $plate->heightMm / 1e4 * $plate->coveragePct()),
-            new LaidInk($plate->ink->name, $laying),
-            StrokeWidths::none(),
-            new DotsOfPlate($plate->dots, $plate->dot, $plate->range),
-            new PrintedMap(
+            ink: new LaidInk($plate->ink->name, $laying),
+            strokes: StrokeWidths::none(),
+            dots: new DotsOfPlate($plate->dots, $plate->dot, $plate->range),
+            print: new PrintedMap(
                 CoverageMap::ofTones($plate->tones, $plate->plane->width, $plate->plane->height),
                 CoverageMap::ofTones($plate->tones, $plate->plane->width, $plate->plane->height, picked: true),
             ),
@@ -48,6 +48,6 @@ final class TonalPlates
     /** A plate as it is looked at first. */
     public static function seen(ToneRaster $tones, GivenInk $ink, Srgb $stands): FirstPlate
     {
-        return new FirstPlate(PlateRole::Colour, $ink->name, $ink->colour, $stands, $ink->name, CoverageMap::asTheyAre($tones), $ink->hiding);
+        return new FirstPlate(PlateRole::Colour, $ink->name, $ink->colour, $stands, $ink->name, CoverageMap::asTheyAre($tones), hiding: $ink->hiding);
     }
 }

@@ -48,7 +48,7 @@ final class ScreenTone extends OptionsCommand
         $tiff = self::isTiff($asked->out);
         $file = ArtFile::at(self::argument($input, 'picture'));
         $curve = $asked->curve === null ? null : CurveFile::read($asked->curve);
-        $film = ScreenedFilm::of($file, $asked->widthMm, $asked->dpi, $asked->lpi, $asked->angle, $asked->dot, $curve);
+        $film = ScreenedFilm::of($file, $asked->widthMm, $asked->dpi, $asked->lpi, $asked->angle, $asked->dot, curve: $curve);
         ShopFiles::in(\dirname($asked->out))->put(basename($asked->out), $tiff ? GroupFour::packed($film->plane, $asked->dpi) : PngFile::ofPlane($film->plane, $asked->dpi));
 
         return Told::json($output, [

@@ -110,7 +110,7 @@ final class SeparateArt extends OptionsCommand
         }
         $heightMm = $asked->widthMm * $art->ratio();
         $films = Manifest::films(
-            new PrintOnFilm(basename($path), '', $asked->widthMm, $heightMm, $print->garment, $print->garment->hex(), $art->ppi($asked->widthMm), $printer, $formats, $asked->stepWedge, $asked->media !== null),
+            new PrintOnFilm(basename($path), '', $asked->widthMm, $heightMm, $print->garment, $print->garment->hex(), ppi: $art->ppi($asked->widthMm), printer: $printer, formats: $formats, stepWedge: $asked->stepWedge, nested: $asked->media !== null),
             self::onFilm($made, $plan, $print, $heightMm),
             $made->findings,
             $plan,

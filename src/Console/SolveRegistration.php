@@ -102,11 +102,11 @@ final class SolveRegistration extends JsonCommand
             $asked->press?->tensionNPerCm,
             $asked->press?->keyTensionNPerCm,
             0.0,
-            self::reach(array_map(static fn (Reading $r): float => $r->yMm, $readings->means)),
-            self::reach(array_map(static fn (Reading $r): float => $r->xMm, $readings->means)),
-            0.0,
-            [],
-            null,
+            heightMm: self::reach(array_map(static fn (Reading $r): float => $r->yMm, $readings->means)),
+            widthMm: self::reach(array_map(static fn (Reading $r): float => $r->xMm, $readings->means)),
+            printerPct: 0.0,
+            othersGrew: [],
+            cameBack: null,
         ));
     }
 

@@ -116,7 +116,7 @@ final class ColourPaintings
         $picture->compositeImage($this->clouds($w, $h, 3, 7), \Imagick::COMPOSITE_SOFTLIGHT, 0, 0);
         $draw = new \ImagickDraw();
         foreach ([[0.12, '#6f8a3c', 30], [0.3, '#8c9a48', 22], [0.52, '#4f6a34', 36], [0.7, '#7d8f40', 24], [0.88, '#3f5a34', 34]] as $i => [$x, $colour, $width]) {
-            $this->frond($draw, $x * $w, $h, (0.12 + 0.08 * ($i % 3)) * $h, $width, $colour, $i);
+            $this->frond($draw, $x * $w, $h, (0.12 + 0.08 * ($i % 3)) * $h, $width, $colour, turn: $i);
         }
         foreach ([[0.42, 0.36, '#d8843c'], [0.62, 0.5, '#c8703a'], [0.24, 0.62, '#e0a050']] as [$x, $y, $colour]) {
             self::fish($draw, $x * $w, $y * $h, 74, $colour);

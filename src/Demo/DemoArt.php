@@ -70,8 +70,8 @@ final class DemoArt
             $wing,
             $navy,
             $amber,
-            Lettering::line('NIGHT MOTH', 145, 243, 29, 2.4, 2.1, $straw),
-            Lettering::line('COUNT', 145, 289, 17, 7.0, 2.0, $amber),
+            Lettering::line('NIGHT MOTH', 145, 243, 29, 2.4, 2.1, colour: $straw),
+            Lettering::line('COUNT', 145, 289, 17, 7.0, 2.0, colour: $amber),
         ));
     }
 
@@ -123,7 +123,7 @@ final class DemoArt
             $rye,
             self::CANVAS,
             $grains,
-            Lettering::line('PLUM & RYE', 120, 214, 24, 2.6, 1.7, $plum),
+            Lettering::line('PLUM & RYE', 120, 214, 24, 2.6, 1.7, colour: $plum),
         ));
     }
 
@@ -150,7 +150,7 @@ final class DemoArt
         $words = '';
         foreach (['STORM', 'RAIN', 'CHANGE', 'FAIR', 'DRY'] as $i => $word) {
             $angle = deg2rad(-180 + $i * 45);
-            $words .= Lettering::line($word, 90 + 37 * cos($angle), 88 + 40 * sin($angle), 4.2, 1.6, 1.0, $slate);
+            $words .= Lettering::line($word, 90 + 37 * cos($angle), 88 + 40 * sin($angle), 4.2, 1.6, 1.0, colour: $slate);
         }
         $arc = static fn (float $r, float $from, float $to): string => \sprintf(
             'M%.3F %.3F A%.3F %.3F 0 0 1 %.3F %.3F',
@@ -173,8 +173,8 @@ final class DemoArt
             $arc(58, 135, 225),
             $arc(58, -45, 45),
             $words,
-            Lettering::line('WEATHER DIAL', 90, 122, 7, 2.0, 1.1, $slate),
-            Lettering::line('MILLIBARS AT THE HARBOUR WALL', 90, 134, 2.8, 1.8, 0.9, $slate),
+            Lettering::line('WEATHER DIAL', 90, 122, 7, 2.0, 1.1, colour: $slate),
+            Lettering::line('MILLIBARS AT THE HARBOUR WALL', 90, 134, 2.8, 1.8, 0.9, colour: $slate),
         ));
     }
 

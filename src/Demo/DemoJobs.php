@@ -101,11 +101,11 @@ final readonly class DemoJobs
             DemoArt::CANVAS,
             'natural',
             240,
-            Substrate::Canvas,
-            'Kettle Lane Bakery',
-            'totes',
-            150,
-            18,
+            substrate: Substrate::Canvas,
+            customer: 'Kettle Lane Bakery',
+            garment: 'totes',
+            quantity: 150,
+            dueInDays: 18,
         );
         $moth = $this->job(
             'night-moth-count.svg',
@@ -114,11 +114,11 @@ final readonly class DemoJobs
             DemoArt::NAVY,
             'dark navy',
             290,
-            Substrate::Cotton,
-            'Saltmarsh Moth Survey Club',
-            'tees',
-            96,
-            4,
+            substrate: Substrate::Cotton,
+            customer: 'Saltmarsh Moth Survey Club',
+            garment: 'tees',
+            quantity: 96,
+            dueInDays: 4,
         );
         $this->ordered($moth);
         $this->work($moth, TaskKind::Separate);
@@ -129,11 +129,11 @@ final readonly class DemoJobs
             DemoArt::ACRYLIC,
             'clear acrylic',
             180,
-            Substrate::Rigid,
-            'Harbour Observatory',
-            'panels',
-            40,
-            11,
+            substrate: Substrate::Rigid,
+            customer: 'Harbour Observatory',
+            garment: 'panels',
+            quantity: 40,
+            dueInDays: 11,
         );
         $others = [
             new CarryDemoOn($dial, films: true, frames: true),
@@ -216,7 +216,7 @@ final readonly class DemoJobs
             ['night-market.jpg', $paint->nightMarket(), 'Night Market Lanterns', DemoArt::NAVY, 'dark navy', 140.0, Substrate::Cotton, 'Kettle Lane Bakery', 'tees', 80, 16, MethodName::from('index')],
             ['kelp-forest.jpg', $paint->kelpForest(), 'Kelp Forest', DemoArt::PAPER, 'cotton paper', 140.0, Substrate::Paper, 'Saltmarsh Print Fair', 'prints', 40, 21, MethodName::from('layers')],
         ] as [$file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due, $method]) {
-            $jobs[] = $job = $this->job($file, $art, $name, $hex, $called, $widthMm, $substrate, $customer, $garment, $quantity, $due);
+            $jobs[] = $job = $this->job($file, $art, $name, $hex, $called, $widthMm, substrate: $substrate, customer: $customer, garment: $garment, quantity: $quantity, dueInDays: $due);
             $this->door->do(new FollowMethod($job, $method));
             if ($substrate === Substrate::Paper) {
                 $this->door->do(new ChooseTools($job, $this->presses->named(DemoShelves::TABLE)?->idOrFail()));
@@ -236,11 +236,11 @@ final readonly class DemoJobs
             DemoArt::BRICK,
             'brick red',
             280,
-            Substrate::Cotton,
-            'Tidewrack Rowing Club',
-            'tees',
-            60,
-            9,
+            substrate: Substrate::Cotton,
+            customer: 'Tidewrack Rowing Club',
+            garment: 'tees',
+            quantity: 60,
+            dueInDays: 9,
         );
     }
 
@@ -261,7 +261,7 @@ final readonly class DemoJobs
         file_put_contents($path, $art);
         try {
             $id = $this->door->do(
-                new BringArt($path, $file, $garmentHex, $widthMm, $name, $garmentName, $substrate),
+                new BringArt($path, $file, $garmentHex, $widthMm, $name, $garmentName, substrate: $substrate),
             )->made(Job::class)->idOrFail();
         } finally {
             unlink($path);

@@ -92,7 +92,7 @@ final readonly class DemoShelves implements Unrecorded
         foreach (self::FRAMES as [$perCm, $thread, $count, $width, $height]) {
             for ($i = 0; $i < $count; ++$i) {
                 $tension = round(23.5 - 0.4 * ($number % 7) + 1.6 * SimulatedNoise::normal($random), 1);
-                $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, max(15.4, min(29.0, $tension)));
+                $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, tensionNPerCm: max(15.4, min(29.0, $tension)));
                 $shop->frames->add($frame);
                 $this->aYearOfTension($shop, $frame, new Randomizer(new Mt19937(500 + $number)));
                 ++$number;
@@ -118,8 +118,8 @@ final readonly class DemoShelves implements Unrecorded
             $shop->emulsions->add($emulsion);
         }
         $this->presses($shop);
-        $shop->filmPrinters->add(new FilmPrinter('Inkjet on clear film', 600, 610, null, 12, 3.2, 0.0, 0.15));
-        $shop->filmPrinters->add(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, 0.1, 0.6));
+        $shop->filmPrinters->add(new FilmPrinter('Inkjet on clear film', 600, 610, null, 12, 3.2, scaleErrorXPct: 0.0, scaleErrorYPct: 0.15));
+        $shop->filmPrinters->add(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, scaleErrorXPct: 0.1, scaleErrorYPct: 0.6));
         $this->tests($shop, $random, $led, $tubes, $dual, $fast);
         // Meshes with their data sheets: woven cloth opens a little less than the formula on fine counts.
         foreach ([
@@ -161,7 +161,7 @@ final readonly class DemoShelves implements Unrecorded
                     $perCm >= 77,
                     $width,
                     $height,
-                    round($torn ? 14.2 - $i : 20.5 + 1.4 * SimulatedNoise::normal($random), 1),
+                    tensionNPerCm: round($torn ? 14.2 - $i : 20.5 + 1.4 * SimulatedNoise::normal($random), 1),
                 );
                 $frame->state = $states[$i];
                 $frame->stained = $number % 7 === 1;
@@ -239,8 +239,8 @@ final readonly class DemoShelves implements Unrecorded
             new Knob('Left', new Point(-210.0, 330.0), new Point(0.0, 1.0), 1.25),
             new Knob('Right', new Point(210.0, 330.0), new Point(0.0, 1.0), 1.25),
             new Knob('Side', new Point(0.0, 360.0), new Point(1.0, 0.0), 1.25),
-        ], true, 270, 0.09));
-        $shop->presses->add(new Press(self::TABLE, PressKind::Hinge, 1, 1, [], false, 260));
+        ], true, centreFromEndMm: 270, registerSigmaMm: 0.09));
+        $shop->presses->add(new Press(self::TABLE, PressKind::Hinge, 1, 1, [], false, centreFromEndMm: 260));
     }
 
     private function tests(ShopFloor $shop, Randomizer $random, Lamp $led, Lamp $tubes, Emulsion $dual, Emulsion $fast): void
@@ -268,9 +268,9 @@ final readonly class DemoShelves implements Unrecorded
                 $thickness,
                 $dyed,
                 $hours,
-                $best > 1 ? ($best - 1) * $strip : null,
-                $best * $strip,
-                ($best + 1) * $strip,
+                lowS: $best > 1 ? ($best - 1) * $strip : null,
+                bestS: $best * $strip,
+                highS: ($best + 1) * $strip,
             );
             $test->incrementS = $strip;
             $shop->stepTests->add($test);

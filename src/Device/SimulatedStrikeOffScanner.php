@@ -73,7 +73,7 @@ final readonly class SimulatedStrikeOffScanner implements StrikeOffScanner
                 base64_encode(self::inked($film, $inks[$k])),
                 $film->width,
                 $film->height,
-                implode(' ', array_map(static fn (float $v): string => \sprintf('%.9F', $v), self::laid($sheet, $lies[$k], $skew, $scale, $at, $perMm, $width, $height))),
+                implode(' ', array_map(static fn (float $v): string => \sprintf('%.9F', $v), self::laid($sheet, $lies[$k], $skew, $scale, $at, $perMm, width: $width, height: $height))),
             );
         }
         $told?->__invoke(0.15);

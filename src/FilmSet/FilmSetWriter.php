@@ -97,8 +97,8 @@ final class FilmSetWriter
             $length,
             $printer->feedMarginMm,
             $printer->density,
-            $printer->scaleErrorXPct,
-            $printer->scaleErrorYPct,
+            scaleErrorXPct: $printer->scaleErrorXPct,
+            scaleErrorYPct: $printer->scaleErrorYPct,
         );
     }
 
@@ -122,7 +122,7 @@ final class FilmSetWriter
             }
             $pieces = [];
             foreach ($plates as $i => $plate) {
-                $pieces[] = static fn (): array => self::film($files, $in, $sheet, $plate, $i + 1, $pdf !== null || $nested ? $pngs[$i] : null, $formats, $printer, $strip?->of($i));
+                $pieces[] = static fn (): array => self::film($files, $in, $sheet, $plate, $i + 1, $pdf !== null || $nested ? $pngs[$i] : null, formats: $formats, printer: $printer, strip: $strip?->of($i));
             }
             $names = array_merge(...SideBySide::all($pieces, \strlen($plates[0]->plane->bytes ?? '') > self::LARGE_BYTES));
             foreach ($plates as $i => $plate) {

@@ -43,7 +43,7 @@ final class Manifest
             $print->formats,
             $print->printer,
             self::of($print, array_map(static fn (PlateOnFilm $of): array => self::plate($of, $plan, $shelf), $plates), $found, $plan),
-            $print->nested,
+            nested: $print->nested,
         );
     }
 

@@ -69,10 +69,10 @@ final class PlanFields
             $kind,
             $kind === FieldKind::Ink ? null : $chosen->from,
             $kind === FieldKind::Ink ? null : $chosen->to,
-            is_subclass_of($named, \BackedEnum::class) ? array_map(static fn (\BackedEnum $one): string => (string) $one->value, $named::cases()) : [],
-            $chosen->automatic,
-            !$said || $chosen->option === Chosen::NO_OPTION ? '' : ($chosen->option !== '' ? $chosen->option : strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', $property->getName()))),
-            $chosen->times,
+            choices: is_subclass_of($named, \BackedEnum::class) ? array_map(static fn (\BackedEnum $one): string => (string) $one->value, $named::cases()) : [],
+            automatic: $chosen->automatic,
+            option: !$said || $chosen->option === Chosen::NO_OPTION ? '' : ($chosen->option !== '' ? $chosen->option : strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', $property->getName()))),
+            times: $chosen->times,
         );
     }
 }

@@ -149,7 +149,7 @@ final class Snapshot
             $this->stencils(),
             $this->room()->rulingDivisor,
             $this->now,
-            $this->meshes(),
+            meshes: $this->meshes(),
         );
     }
 

@@ -55,16 +55,16 @@ final class KeptPlanTest extends TestCase
             true,
             ['#111111' => '#222222'],
             ['#555555'],
-            ['#666666'],
-            ['#777777' => 7],
-            ['#888888' => true],
-            ['#888888' => false],
-            ['#999999' => true],
-            ['#aaaaaa' => 2.0],
-            '#bbbbbb',
-            [new Positive('1/a.png', 'red', '#cc0000', null, 3, [new WeakPlace(1.5, 2, 0.75)])],
-            ['#cccccc' => new Tint('#cccccc', '#111111', 0.4, 3.2, '#222222', 0.1)],
-            new Halftone(38.0, 27.5),
+            splits: ['#666666'],
+            locks: ['#777777' => 7],
+            highlights: ['#888888' => true],
+            onBase: ['#888888' => false],
+            overprints: ['#999999' => true],
+            thicken: ['#aaaaaa' => 2.0],
+            baseFrom: '#bbbbbb',
+            positives: [new Positive('1/a.png', 'red', '#cc0000', null, 3, [new WeakPlace(1.5, 2, 0.75)])],
+            tints: ['#cccccc' => new Tint('#cccccc', '#111111', 0.4, 3.2, '#222222', 0.1)],
+            tintDots: new Halftone(38.0, 27.5),
         );
         self::assertEquals($plan, StoredPlan::read(MethodName::from('spot'), self::throughText(StoredPlan::written($plan))));
         self::assertEquals(new SpotPlan(), StoredPlan::read(MethodName::from('spot'), self::throughText(StoredPlan::written(new SpotPlan()))));
@@ -94,14 +94,14 @@ final class KeptPlanTest extends TestCase
     public function testPlansOfTheFirstVersionAreRaised(): void
     {
         $tones = ['version' => 1, 'darkest' => 4.0, 'lightest' => 92, 'middleTone' => 1.2, 'bend' => [['x' => 0, 'y' => 0], ['x' => 40, 'y' => 55.5], ['x' => 100, 'y' => 100]], 'crisp' => 0.25, 'grounds' => [['x' => 0.1, 'y' => 0.9]], 'reach' => 20, 'lpi' => 52.0, 'angleDeg' => 19.5, 'dot' => 'ellipse', 'range' => [0.05, 0.92]];
-        $work = new ToneWork(4.0, 92.0, 1.2, new Bend([[40.0, 55.5]]), 0.25, [[0.1, 0.9]], 20.0);
+        $work = new ToneWork(4.0, 92.0, 1.2, new Bend([[40.0, 55.5]]), 0.25, [[0.1, 0.9]], reach: 20.0);
         $dots = new PlannedDots(new Halftone(52.0, 19.5), Dot::Ellipse, new Tones(0.05, 0.92));
         $wish = ['inks' => [5, 2, 9], 'screens' => 6, 'locked' => [5], 'forbidden' => [7], 'base' => 'grey', 'highlight' => true];
         $inks = new InkWish([5, 2, 9], 6, [5], [7], BaseWay::Grey, true);
         $nodes = base64_encode(str_repeat("\x10\x20\x30\x40", 17 ** 3));
         foreach ([
             [new OneInkPlan($work, $dots, 3), ['ink' => 3]],
-            [new TwoTonePlan($work, $dots, 1, null, 0.2, null, Laying::Twice), ['dark' => 1, 'light' => null, 'holdBackMm' => 0.2, 'middle' => null, 'laying' => 'two strokes']],
+            [new TwoTonePlan($work, $dots, 1, null, 0.2, null, laying: Laying::Twice), ['dark' => 1, 'light' => null, 'holdBackMm' => 0.2, 'middle' => null, 'laying' => 'two strokes']],
             [new SimulatedPlan($work, $dots, $inks, OrderSchool::AsListed, null, new PlateCurves(['Signal red' => 61.0])), [...$wish, 'order' => OrderSchool::AsListed->value, 'laying' => null, 'halves' => ['Signal red' => 61.0]]],
             [new ProcessPlan($work, $dots, AngleSchool::One, 0.7, 2.4, BaseWay::None, profile: InkProfile::kept('coated.icc', $nodes)), ['angles' => AngleSchool::One->value, 'black' => 0.7, 'total' => 2.4, 'base' => BaseWay::None->value, 'profile' => ['name' => 'coated.icc', 'nodes' => $nodes]]],
             [new IndexPlan($work, $inks, 176.0, Diffusion::BlueNoise), [...$wish, 'squaresDpi' => 176.0, 'diffusion' => Diffusion::BlueNoise->value]],
@@ -165,10 +165,10 @@ final class KeptPlanTest extends TestCase
             true,
             'flat',
             'few colours',
-            [new NeighbourBudget('red', 'navy', 0.35)],
-            [new ThinPlace(1.0, 2.0, 0.12, 4.0)],
-            [new WitnessSpot(10.5, 20.0, 2)],
-            0.2,
+            budget: [new NeighbourBudget('red', 'navy', 0.35)],
+            thinBase: [new ThinPlace(1.0, 2.0, 0.12, 4.0)],
+            witnesses: [new WitnessSpot(10.5, 20.0, 2)],
+            trapMm: 0.2,
         );
         self::assertEquals($found, KeptFindings::read(self::throughText(KeptFindings::written($found))));
         // As versions before wrote them.

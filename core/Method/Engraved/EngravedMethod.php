@@ -67,9 +67,9 @@ final class EngravedMethod implements Method, PicturesTones
             $dots->dot,
             $dots->range,
             $grid->width / $print->dpi * 25.4,
-            $grid->height / $print->dpi * 25.4,
-            $tones,
-            [...$raster->remarks, ...$shown->says(count_chars($picture->lights(), 1))],
+            heightMm: $grid->height / $print->dpi * 25.4,
+            tones: $tones,
+            says: [...$raster->remarks, ...$shown->says(count_chars($picture->lights(), 1))],
         );
 
         return new Separated(

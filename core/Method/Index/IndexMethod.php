@@ -151,8 +151,8 @@ final class IndexMethod implements Method, PicturesTones
             $inks->base === null ? null : MixLook::lying($inks->base, true, $print, $print->baseStrokes()->laying),
             $print->dpi,
             $plan->squaresDpi,
-            $plan->work,
-            $plan->diffusion,
+            work: $plan->work,
+            diffusion: $plan->diffusion,
         );
     }
 
@@ -161,7 +161,7 @@ final class IndexMethod implements Method, PicturesTones
     {
         $dpi = min($plan->squaresDpi, $print->dpi);
         $whole = self::request($plan, $inks, $print->at(max(self::FILM_DPI, 2 * $dpi)));
-        $request = new IndexRequest($whole->widthMm, $whole->garment, $whole->inks, $whole->base, $whole->dpi, max(40.0, $dpi), $whole->work, $whole->diffusion);
+        $request = new IndexRequest($whole->widthMm, $whole->garment, $whole->inks, $whole->base, $whole->dpi, max(40.0, $dpi), work: $whole->work, diffusion: $whole->diffusion);
         $squares = IndexSeparation::squares($raster, $request);
         $across = max(2, (int) round($request->widthMm / 25.4 * $request->indexDpi));
         $map = static fn (string $bytes): CoverageMap => new CoverageMap($across, intdiv(\strlen($bytes), $across), 1, $bytes);
@@ -169,11 +169,11 @@ final class IndexMethod implements Method, PicturesTones
         $all = implode('', array_map(\chr(...), range(0, 255)));
         $full = \chr(CoverageMap::FULL);
         if ($request->base !== null) {
-            $plates[] = new FirstPlate(PlateRole::Base, $request->base->name, $request->base->colour, null, $request->base->name, $map(strtr($squares, $all, "\0".str_repeat($full, 255))), $request->base->hiding);
+            $plates[] = new FirstPlate(PlateRole::Base, $request->base->name, $request->base->colour, null, $request->base->name, $map(strtr($squares, $all, "\0".str_repeat($full, 255))), hiding: $request->base->hiding);
         }
         foreach (IndexSeparation::order($request->inks) as $i) {
             $ink = $request->inks[$i];
-            $plates[] = new FirstPlate(PlateRole::Colour, $ink->name, $ink->colour, $ink->colour, $ink->name, $map(strtr($squares, $all, str_repeat("\0", $i + 1).$full.str_repeat("\0", 254 - $i))), $ink->hiding);
+            $plates[] = new FirstPlate(PlateRole::Colour, $ink->name, $ink->colour, $ink->colour, $ink->name, $map(strtr($squares, $all, str_repeat("\0", $i + 1).$full.str_repeat("\0", 254 - $i))), hiding: $ink->hiding);
         }
 
         return $plates;
@@ -191,9 +191,9 @@ final class IndexMethod implements Method, PicturesTones
             $plate->isBase ? null : $plate->ink->colour,
             $plate->plane,
             PlateArea::of($cm2),
-            new LaidInk($plate->ink->name, $laying),
+            ink: new LaidInk($plate->ink->name, $laying),
             // A square and the gap between two are what the mesh must hold.
-            StrokeWidths::even($mm),
+            strokes: StrokeWidths::even($mm),
         );
     }
 }

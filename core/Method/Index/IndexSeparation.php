@@ -44,17 +44,17 @@ final class IndexSeparation
         }
         $plates = [];
         if ($request->base !== null) {
-            $plates[] = self::plate($request->base, $squares, $across, $down, null, $width, $height, true);
+            $plates[] = self::plate($request->base, $squares, $across, $down, null, $width, height: $height, isBase: true);
         }
         foreach (self::order($request->inks) as $i) {
-            $plates[] = self::plate($request->inks[$i], $squares, $across, $down, $i + 1, $width, $height, false);
+            $plates[] = self::plate($request->inks[$i], $squares, $across, $down, $i + 1, $width, height: $height, isBase: false);
         }
 
         if ($plates === []) {
             throw new \LogicException('A print has inks.');
         }
 
-        return new IndexPlates($plates, $squares, $across, $down, $width / $request->dpi * 25.4, $height / $request->dpi * 25.4, [...$art->remarks, ...self::says($plates, $request)]);
+        return new IndexPlates($plates, $squares, $across, $down, $width / $request->dpi * 25.4, $height / $request->dpi * 25.4, says: [...$art->remarks, ...self::says($plates, $request)]);
     }
 
     /**
@@ -99,7 +99,7 @@ final class IndexSeparation
         $bands = [];
         for ($from = 0; $from < $down; $from += self::BAND) {
             $to = min($down, $from + self::BAND);
-            $bands[] = static fn (): string => self::band($r, $g, $b, $clear, $across, $from, $to, $gamut, $targets);
+            $bands[] = static fn (): string => self::band($r, $g, $b, $clear, $across, $from, to: $to, gamut: $gamut, targets: $targets);
         }
 
         return implode('', SideBySide::all($bands, \count($bands) > 1));

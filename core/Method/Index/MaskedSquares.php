@@ -33,7 +33,7 @@ final class MaskedSquares
         $length = self::BAND * $across;
         for ($from = 0, $all = \strlen($red); $from < $all; $from += $length) {
             $to = min($all, $from + $length);
-            $bands[] = static fn (): string => self::band($below, $mask, $red, $green, $blue, $clear, $across, $from, $to);
+            $bands[] = static fn (): string => self::band($below, $mask, $red, $green, $blue, $clear, across: $across, from: $from, to: $to);
         }
 
         return implode('', SideBySide::all($bands, \count($bands) > 1));

@@ -34,7 +34,7 @@ final class LayerPlates
     public static function of(ArtRaster $art, LayerChain $chain, LayerEdge $edge, float $widthMm, float $dpi, ToneWork $work): array
     {
         $grid = ToneGrid::for($widthMm, $art->width, $art->height, $dpi);
-        $masks = self::masks($art, $chain, $edge, $grid->tonesAcross, $grid->tonesDown, $widthMm, $work);
+        $masks = self::masks($art, $chain, $edge, $grid->tonesAcross, $grid->tonesDown, $widthMm, work: $work);
         $screening = Screening::with(Supercell::for($dpi, 45.0, 45.0), Dot::Round, $grid->width);
         $reach = HardEdges::reach($art->width, $grid->tonesAcross);
 
@@ -46,7 +46,7 @@ final class LayerPlates
     {
         $tones = ArtTones::of(self::calm($art, $widthMm), $across, $down, $widthMm, $work);
         [$r, $g, $b] = $tones->channels();
-        $layers = self::layers($known ?? LayerTable::of($chain, $edge), $edge, $r, $g, $b, $across, $widthMm / $across);
+        $layers = self::layers($known ?? LayerTable::of($chain, $edge), $edge, $r, $g, $b, $across, placeMm: $widthMm / $across);
         $all = implode('', array_map(\chr(...), range(0, 255)));
         $masks = [];
         foreach (array_keys($chain->tints) as $i) {

@@ -111,7 +111,7 @@ final class LayersMethod implements Method, PicturesTones
         $chain = self::keptChain($plan, $small, $print, $kept);
         $hexes = array_map(static fn (Srgb $tint): string => $tint->hex(), $chain->tints);
         $table = LayerTable::read($kept('layers-'.hash('sha256', serialize([$chain->paper->hex(), $hexes, $plan->edge->value])), static fn (): string => LayerTable::of($chain, $plan->edge)->written()));
-        $masks = LayerPlates::masks($small, $chain, $plan->edge, $small->width, $small->height, $print->widthMm, $plan->work, $table);
+        $masks = LayerPlates::masks($small, $chain, $plan->edge, $small->width, $small->height, $print->widthMm, work: $plan->work, known: $table);
         // The layers are those of their own paper.
         $chain = $look->on === null ? $chain : new LayerChain($look->on, $chain->tints);
         $layers = str_repeat("\0", $small->width * $small->height);
@@ -152,10 +152,10 @@ final class LayersMethod implements Method, PicturesTones
     private static function look(LayersPlan $plan, LayerChain $chain, ArtRaster $raster, PrintWanted $print): array
     {
         $width = min($raster->width, (int) round($print->widthMm / 25.4 * $print->dpi));
-        $masks = LayerPlates::masks($raster, $chain, $plan->edge, $width, max(1, (int) round($width * $raster->height / $raster->width)), $print->widthMm, $plan->work);
+        $masks = LayerPlates::masks($raster, $chain, $plan->edge, $width, max(1, (int) round($width * $raster->height / $raster->width)), $print->widthMm, work: $plan->work);
         $names = ColourName::toldApart(array_map(ColourName::of(...), $chain->tints));
 
-        return array_map(static fn (ToneRaster $mask, int $i): FirstPlate => new FirstPlate(PlateRole::Colour, $names[$i], $chain->tints[$i], $chain->tints[$i], '', CoverageMap::asTheyAre($mask), 1.0, true), $masks, array_keys($masks));
+        return array_map(static fn (ToneRaster $mask, int $i): FirstPlate => new FirstPlate(PlateRole::Colour, $names[$i], $chain->tints[$i], $chain->tints[$i], '', CoverageMap::asTheyAre($mask), hiding: 1.0, transparent: true), $masks, array_keys($masks));
     }
 
     private static function kept(DrawnPlate $layer, int $i, int $many, PrintWanted $print, ArtRaster $raster, bool $drawn): SeparatedPlate
@@ -170,8 +170,8 @@ final class LayersMethod implements Method, PicturesTones
             $layer->ink->colour,
             $plane,
             PlateArea::of($cm2),
-            new LaidInk(mixed: true),
-            StrokeWidths::of($plane, $print->dpi, self::GRAIN_MM),
+            ink: new LaidInk(mixed: true),
+            strokes: StrokeWidths::of($plane, $print->dpi, self::GRAIN_MM),
         );
     }
 

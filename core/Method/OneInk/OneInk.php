@@ -38,9 +38,9 @@ final class OneInk
             $request->dot,
             $request->range,
             $grid->width / $request->dpi * 25.4,
-            $grid->height / $request->dpi * 25.4,
-            $tones,
-            [...$art->remarks, ...$ink->says(count_chars($lights, 1))],
+            heightMm: $grid->height / $request->dpi * 25.4,
+            tones: $tones,
+            says: [...$art->remarks, ...$ink->says(count_chars($lights, 1))],
         );
     }
 

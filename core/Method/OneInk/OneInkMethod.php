@@ -96,9 +96,9 @@ final class OneInkMethod implements Method, PicturesTones
             $print->dpi,
             $plan->dots->halftone,
             $plan->dots->dot,
-            $plan->dots->range,
-            $print->curve,
-            $plan->work,
+            range: $plan->dots->range,
+            curve: $print->curve,
+            work: $plan->work,
         );
     }
 }

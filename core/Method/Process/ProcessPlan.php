@@ -77,6 +77,6 @@ final readonly class ProcessPlan implements TonalPlan
 
     public function by(InkProfile $profile): self
     {
-        return new self($this->work, $this->dots, $this->angles, $this->black, $this->total, $this->base, $this->curves, $profile);
+        return new self($this->work, $this->dots, $this->angles, $this->black, $this->total, $this->base, curves: $this->curves, profile: $profile);
     }
 }

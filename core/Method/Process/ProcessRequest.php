@@ -79,6 +79,6 @@ final readonly class ProcessRequest
             array_unshift($plates, [$this->base, PlateRole::Base, new Halftone($this->dots->lpi, fmod($angles[2] + self::BASE_TURN, 90.0))]);
         }
 
-        return new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::process(\count($plates), $this->black, $this->total), $this->dpi, $this->dot, $this->range, $this->curve, $this->work, MixTable::MIDDLE, $this->curves, $this->profile?->table());
+        return new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::process(\count($plates), $this->black, $this->total), $this->dpi, $this->dot, range: $this->range, curve: $this->curve, work: $this->work, finest: MixTable::MIDDLE, curves: $this->curves, given: $this->profile?->table());
     }
 }

@@ -111,12 +111,12 @@ final class SimulatedMethod implements Method, PicturesTones
             $inks->base === null ? null : MixLook::lying($inks->base, true, $print, self::laying($plan, $print)),
             $inks->highlight,
             $print->dpi,
-            $plan->dots,
-            $print->curve,
-            $plan->work,
-            $plan->order,
-            $plan->curves,
-            $print->mesh,
+            dots: $plan->dots,
+            curve: $print->curve,
+            work: $plan->work,
+            order: $plan->order,
+            curves: $plan->curves,
+            mesh: $print->mesh,
         );
     }
 

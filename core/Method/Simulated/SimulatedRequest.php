@@ -67,6 +67,6 @@ final readonly class SimulatedRequest
             array_splice($plates, $at, 0, [[$this->highlight, PlateRole::Highlight, $this->dots->halftone]]);
         }
 
-        return $plates === [] ? throw new \LogicException('A print has inks.') : new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $at), $this->dpi, $this->dots->dot, $this->dots->range, $this->curve, $this->work, curves: $this->curves);
+        return $plates === [] ? throw new \LogicException('A print has inks.') : new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $at), $this->dpi, $this->dots->dot, range: $this->dots->range, curve: $this->curve, work: $this->work, curves: $this->curves);
     }
 }

@@ -116,7 +116,7 @@ final readonly class PlateCost
                 $nearest === null ? null : $this->change([$i => $nearest]),
                 $dots === null ? null : $this->inks[$dots]->name,
                 $dots === null ? null : $this->tints[$i][$dots]->tone,
-                $dots === null ? null : $this->change([$i => $dots], [$i => $this->tints[$i][$dots]->tone]),
+                tinted: $dots === null ? null : $this->change([$i => $dots], [$i => $this->tints[$i][$dots]->tone]),
             );
         }
 

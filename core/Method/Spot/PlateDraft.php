@@ -52,9 +52,9 @@ final readonly class PlateDraft
             $this->alone,
             $name,
             $this->ink,
-            $this->overprints,
-            $this->onBase,
-            $this->leader,
+            overprints: $this->overprints,
+            onBase: $this->onBase,
+            leader: $this->leader,
         );
     }
 
@@ -67,9 +67,9 @@ final readonly class PlateDraft
             $this->alone,
             $this->name,
             $this->ink,
-            $overprints,
-            $this->onBase,
-            $this->leader,
+            overprints: $overprints,
+            onBase: $this->onBase,
+            leader: $this->leader,
         );
     }
 
@@ -82,9 +82,9 @@ final readonly class PlateDraft
             $this->alone,
             $this->name,
             $this->ink,
-            $this->overprints,
-            $this->onBase,
-            $this->leader,
+            overprints: $this->overprints,
+            onBase: $this->onBase,
+            leader: $this->leader,
         );
     }
 }

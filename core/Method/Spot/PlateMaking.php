@@ -136,8 +136,8 @@ final readonly class PlateMaking
                 $draft->leader < 0 ? null : $draft->art,
                 $plane,
                 new PlateArea($cm2 * $plane->count() / ($plane->width * $plane->height), $cm2 * $draft->share),
-                new LaidInk($draft->ink, overprints: $draft->overprints),
-                $strokes[$i],
+                ink: new LaidInk($draft->ink, overprints: $draft->overprints),
+                strokes: $strokes[$i],
             );
         }
 
@@ -188,9 +188,9 @@ final readonly class PlateMaking
                 $plane,
                 $ink !== '' ? $ink : ColourName::of($colour),
                 $ink,
-                false,
-                $colours->decision($request->onBase, $leader) ?? Garment::needsBase($lab, $garment),
-                $leader,
+                overprints: false,
+                onBase: $colours->decision($request->onBase, $leader) ?? Garment::needsBase($lab, $garment),
+                leader: $leader,
             );
         }
         $ordered = [];

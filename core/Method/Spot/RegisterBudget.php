@@ -66,8 +66,8 @@ final class RegisterBudget
             'geometry of the plates, to a film pixel',
             'The shortest way, anywhere on the print, between what only the one plate covers and what only its neighbour covers',
             array_map(static fn (NeighbourBudget $p): string => \sprintf('%s and %s: %.2f mm', $p->one, $p->two, $p->mm), $pairs),
-            '',
-            $mm > 0 ? 'A wider trap makes it larger.' : 'Plates butt: any misfit shows. A trap gives room.',
+            school: '',
+            wouldChange: $mm > 0 ? 'A wider trap makes it larger.' : 'Plates butt: any misfit shows. A trap gives room.',
         );
     }
 

@@ -102,18 +102,18 @@ final class SpotMethod implements Method
             $print->dpi,
             $plan->chokeMm,
             $plan->merges,
-            $plan->leftOpen,
-            $plan->printGround,
+            leftOpen: $plan->leftOpen,
+            printGround: $plan->printGround,
             // A trap is never under a film pixel; plates drawn by hand stay as they were drawn.
-            $plan->positives === [] && $trap > 0 ? max($trap, 25.4 / $print->dpi) : 0.0,
-            $plan->splits,
-            $locks,
-            $print->onlyShelf ? array_values($print->shelf) : [],
-            $plan->highlights,
-            $plan->onBase,
-            $plan->overprints,
-            $plan->baseFrom,
-            $plan->thicken,
+            trapMm: $plan->positives === [] && $trap > 0 ? max($trap, 25.4 / $print->dpi) : 0.0,
+            splits: $plan->splits,
+            locks: $locks,
+            palette: $print->onlyShelf ? array_values($print->shelf) : [],
+            highlights: $plan->highlights,
+            onBase: $plan->onBase,
+            overprints: $plan->overprints,
+            baseFrom: $plan->baseFrom,
+            thicken: $plan->thicken,
         );
     }
 
@@ -126,10 +126,10 @@ final class SpotMethod implements Method
             $result->groundLeftOpen,
             $result->kind->kind,
             $result->kind->why,
-            $result->budget,
-            \array_slice($result->thinBase, 0, Findings::LISTED),
-            $result->witnesses,
-            $trapMm,
+            budget: $result->budget,
+            thinBase: \array_slice($result->thinBase, 0, Findings::LISTED),
+            witnesses: $result->witnesses,
+            trapMm: $trapMm,
         );
     }
 }

@@ -55,13 +55,13 @@ final readonly class SpotResult
             $this->ppi,
             $plates,
             $this->palette,
-            $this->strays,
-            $this->groundLeftOpen,
-            $this->warnings,
-            $this->kind,
-            $this->budget,
-            $this->thinBase,
-            $this->witnesses,
+            strays: $this->strays,
+            groundLeftOpen: $this->groundLeftOpen,
+            warnings: $this->warnings,
+            kind: $this->kind,
+            budget: $this->budget,
+            thinBase: $this->thinBase,
+            witnesses: $this->witnesses,
         );
     }
 }

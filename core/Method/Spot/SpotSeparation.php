@@ -57,13 +57,13 @@ final class SpotSeparation
             $art->ppi($request->widthMm),
             $made->plates,
             self::described($colours),
-            $strays,
-            $read->cutOut,
-            [...$art->remarks, ...$colours->warnings, ...self::warnings($art, $request, $strays), ...$made->warnings],
-            ArtKind::of($colours->palette, \count($planes), $inked, $made->finestLineMm()),
-            $made->budget,
-            $made->thinBase,
-            $made->witnesses,
+            strays: $strays,
+            groundLeftOpen: $read->cutOut,
+            warnings: [...$art->remarks, ...$colours->warnings, ...self::warnings($art, $request, $strays), ...$made->warnings],
+            kind: ArtKind::of($colours->palette, \count($planes), $inked, $made->finestLineMm()),
+            budget: $made->budget,
+            thinBase: $made->thinBase,
+            witnesses: $made->witnesses,
         );
     }
 
@@ -134,13 +134,13 @@ final class SpotSeparation
             $request->dpi,
             $made->plates,
             self::described($colours),
-            [],
-            true,
-            $made->warnings,
-            ArtKind::of($colours->palette, \count($planes), $inked, $made->finestLineMm()),
-            $made->budget,
-            $made->thinBase,
-            $made->witnesses,
+            strays: [],
+            groundLeftOpen: true,
+            warnings: $made->warnings,
+            kind: ArtKind::of($colours->palette, \count($planes), $inked, $made->finestLineMm()),
+            budget: $made->budget,
+            thinBase: $made->thinBase,
+            witnesses: $made->witnesses,
         );
     }
 

@@ -62,8 +62,8 @@ final class Trap
                 'the lighter plate spreads under its darker neighbour',
                 \sprintf('under the darkest ink neighbours run on by %.1f mm', self::OVERPRINT_MM),
             ],
-            'Knock out, with a trap; the darkest ink overprints',
-            $mm > self::MOST_MM ? 'A seam this wide shows as a line of its own. Bring the press to register nearer first, or set a narrower trap.' : 'Strike-offs of this press tell how far its prints wander.',
+            school: 'Knock out, with a trap; the darkest ink overprints',
+            wouldChange: $mm > self::MOST_MM ? 'A seam this wide shows as a line of its own. Bring the press to register nearer first, or set a narrower trap.' : 'Strike-offs of this press tell how far its prints wander.',
         );
     }
 

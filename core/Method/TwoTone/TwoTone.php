@@ -48,8 +48,8 @@ final class TwoTone
         [$widthMm, $heightMm] = [$grid->width / $request->dpi * 25.4, $grid->height / $request->dpi * 25.4];
 
         return new TwoTonePlates(
-            new TonePlate($request->dark, $dark, $dots, $request->dot, $request->range, $widthMm, $heightMm, $darkTones, []),
-            new TonePlate($request->light, $held, $dots, $request->dot, $request->range, $widthMm, $heightMm, $lightTones, []),
+            new TonePlate($request->dark, $dark, $dots, $request->dot, $request->range, $widthMm, heightMm: $heightMm, tones: $darkTones, says: []),
+            new TonePlate($request->light, $held, $dots, $request->dot, $request->range, $widthMm, heightMm: $heightMm, tones: $lightTones, says: []),
             $request->holdBackPx() * 25.4 / $request->dpi,
             $light->count() === 0 ? 0.0 : 1 - $held->count() / $light->count(),
             $inks->middle,

@@ -194,12 +194,12 @@ final class TwoToneMethod implements Method, PicturesTones
             new GivenInk($light->name, $light->colour, $laying->hiding($light->hiding * (1 - $print->sinks))),
             $print->dpi,
             $plan->dots->halftone,
-            $plan->dots->dot,
-            $plan->holdBackMm,
-            $plan->middle,
-            $plan->dots->range,
-            $print->curve,
-            $plan->work,
+            dot: $plan->dots->dot,
+            holdBackMm: $plan->holdBackMm,
+            middle: $plan->middle,
+            range: $plan->dots->range,
+            curve: $print->curve,
+            work: $plan->work,
         );
     }
 

@@ -53,7 +53,7 @@ final readonly class RecordStepTest implements Change
             'There is no such emulsion in the shop. Choose one from the shelf.',
         );
         // The core refuses a reading that contradicts itself before anything is stored.
-        $setting = new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, $this->film, null, 0, null, $lamp->startLossS);
+        $setting = new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, film: $this->film, distanceMm: null, lampHours: 0, emulsionFactor: null, startLossS: $lamp->startLossS);
         $read = $this->fields === null
             ? new TestReading($setting, $this->lowS, $this->bestS, $this->highS, $this->incrementS)
             : TestReading::throughFilters($setting, $this->fields->burnedS, $this->fields->low, $this->fields->best, $this->fields->high);
@@ -65,12 +65,12 @@ final readonly class RecordStepTest implements Change
             $this->thicknessUm,
             $this->dyed,
             $lamp->hours,
-            $read->lowS,
-            $read->bestS,
-            $read->highS,
-            $this->film,
-            $this->remark,
-            $lamp->distanceMm,
+            lowS: $read->lowS,
+            bestS: $read->bestS,
+            highS: $read->highS,
+            film: $this->film,
+            remark: $this->remark,
+            distanceMm: $lamp->distanceMm,
         );
         $test->incrementS = $this->incrementS;
         $test->keep($this->strips);

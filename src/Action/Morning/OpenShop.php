@@ -78,7 +78,7 @@ final readonly class OpenShop implements Change
             $this->platens,
             $this->knobs->knobs(self::USUAL_CENTRE_MM),
             $this->press === PressKind::Rotary,
-            self::USUAL_CENTRE_MM,
+            centreFromEndMm: self::USUAL_CENTRE_MM,
         );
         $as = $this->films->printer();
         $printer = new FilmPrinter($as->name, $as->dpi, $as->mediaWidthMm, $as->sheetLengthMm, $as->feedMarginMm, null);

@@ -96,7 +96,7 @@ final readonly class CoatFrame implements Change
             $this->squeegeeCoats ?? $like->squeegeeCoats,
             $emulsion->solidsPct,
             $emulsion->name,
-            $this->driedBetween,
+            driedBetween: $this->driedBetween,
         );
     }
 }

@@ -27,8 +27,8 @@ final readonly class PutFilmPrinter implements Change
             $as->sheetLengthMm,
             $as->feedMarginMm,
             $as->density,
-            $as->scaleErrorXPct,
-            $as->scaleErrorYPct,
+            scaleErrorXPct: $as->scaleErrorXPct,
+            scaleErrorYPct: $as->scaleErrorYPct,
         ) : $shop->filmPrinters->get($this->id);
         FreeName::must($shop->filmPrinters->named($as->name), $printer, $as->name);
         [

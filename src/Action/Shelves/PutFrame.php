@@ -39,7 +39,7 @@ final readonly class PutFrame implements Change
             $mesh->dyed,
             $this->insideWidthMm,
             $this->insideHeightMm,
-            $this->tensionNPerCm,
+            tensionNPerCm: $this->tensionNPerCm,
         ) : $shop->frames->get($this->id);
         FreeName::must($shop->frames->labelled($this->label), $frame, $this->label, 'label');
         SayFrame::outside('outsideWidth', $this->outsideWidthMm, $this->insideWidthMm);

@@ -42,7 +42,7 @@ final readonly class PutFrames implements Change
                 $mesh->dyed,
                 $this->insideWidthMm,
                 $this->insideHeightMm,
-                $this->tensionNPerCm,
+                tensionNPerCm: $this->tensionNPerCm,
             );
             $frame->carry($mesh);
             $frame->assumed = $this->assumed;

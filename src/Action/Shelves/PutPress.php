@@ -41,8 +41,8 @@ final readonly class PutPress implements Change
                 $this->platens,
                 $this->knobs,
                 $this->collarAtOperator,
-                $this->centreFromEndMm,
-                $this->registerSigmaMm,
+                centreFromEndMm: $this->centreFromEndMm,
+                registerSigmaMm: $this->registerSigmaMm,
             )
             : $shop->presses->get($this->id);
         FreeName::must($shop->presses->named($this->name), $press, $this->name);

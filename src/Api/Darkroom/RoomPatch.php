@@ -40,10 +40,10 @@ final readonly class RoomPatch
             $this->dryingPlaces,
             $this->opensH,
             $this->closesH,
-            $this->coatSchool,
-            $this->sharpFromPerInch,
-            $this->rulingDivisor,
-            $this->hands,
+            coatSchool: $this->coatSchool,
+            sharpFromPerInch: $this->sharpFromPerInch,
+            rulingDivisor: $this->rulingDivisor,
+            hands: $this->hands,
         );
     }
 }

@@ -61,8 +61,8 @@ final readonly class JobsController
                 $new->widthMm,
                 $new->name,
                 $new->garmentName,
-                $new->substrate,
-                $new->part === ArtPart::Ink ? $this->ink->of(ArtFile::at($path)) : null,
+                substrate: $new->substrate,
+                framing: $new->part === ArtPart::Ink ? $this->ink->of(ArtFile::at($path)) : null,
             ),
             new AskForWork(null, TaskKind::Separate),
         ));

@@ -66,14 +66,14 @@ final readonly class NewStepTest
             $this->dyed,
             $this->lowS,
             $this->bestS,
-            $this->highS,
-            $this->remark,
-            null,
-            $this->incrementS,
-            trim($this->film),
-            array_map(static fn (StripTold $s): StripSeen => $s->seen(), $this->strips),
-            $this->strips !== [] || $this->burnedS !== null,
-            $this->burnedS === null ? null : new FilterFields($this->burnedS, $this->lowFilter, $this->bestFilter, $this->highFilter),
+            highS: $this->highS,
+            remark: $this->remark,
+            doneOn: null,
+            incrementS: $this->incrementS,
+            film: trim($this->film),
+            strips: array_map(static fn (StripTold $s): StripSeen => $s->seen(), $this->strips),
+            burnedNow: $this->strips !== [] || $this->burnedS !== null,
+            fields: $this->burnedS === null ? null : new FilterFields($this->burnedS, $this->lowFilter, $this->bestFilter, $this->highFilter),
         );
     }
 }

@@ -28,6 +28,6 @@ final readonly class StripTold
 
     public function seen(): StripSeen
     {
-        return new StripSeen($this->seconds, $this->positiveLine, $this->reverseLine, $this->dot, $this->hole, $this->slime, $this->raggedEdge);
+        return new StripSeen($this->seconds, $this->positiveLine, $this->reverseLine, $this->dot, $this->hole, $this->slime, raggedEdge: $this->raggedEdge);
     }
 }

@@ -60,12 +60,12 @@ final readonly class FirstAnswers
             $this->platens,
             $this->knobs,
             $this->lamp,
-            $this->emulsion,
-            $frames,
-            $this->insideWidthMm,
-            $this->insideHeightMm,
-            $this->films,
-            $this->secondEmulsion,
+            emulsion: $this->emulsion,
+            frames: $frames,
+            insideWidthMm: $this->insideWidthMm,
+            insideHeightMm: $this->insideHeightMm,
+            films: $this->films,
+            second: $this->secondEmulsion,
         );
     }
 }

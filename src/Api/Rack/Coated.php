@@ -41,6 +41,6 @@ final readonly class Coated
             }
         }
 
-        return new CoatFrame($frame, $this->emulsionId, $this->edge, $this->printCoats, $this->squeegeeCoats, $this->driedBetween, $at);
+        return new CoatFrame($frame, $this->emulsionId, $this->edge, $this->printCoats, $this->squeegeeCoats, $this->driedBetween, coatedAt: $at);
     }
 }

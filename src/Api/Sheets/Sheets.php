@@ -80,7 +80,7 @@ final readonly class Sheets
             if (trim(implode('', $cells)) === '') {
                 continue;
             }
-            $read[] = $this->read($sheet, $columns, $cells, $i + 1, $standing, $keys, $seen);
+            $read[] = $this->read($sheet, $columns, $cells, $i + 1, $standing, $keys, seen: $seen);
         }
 
         return $read;

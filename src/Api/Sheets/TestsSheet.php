@@ -72,9 +72,9 @@ final readonly class TestsSheet implements Sheet
             $row->dyed,
             $row->lowS,
             $row->bestS,
-            $row->highS,
-            $row->remark,
-            $row->doneOn,
+            highS: $row->highS,
+            remark: $row->remark,
+            doneOn: $row->doneOn,
         );
     }
 }

@@ -45,11 +45,11 @@ final readonly class EmulsionEntry implements Entry
             $this->solidsPct,
             $this->mixedOn,
             $this->potLifeDays,
-            $this->coatedLifeDays,
-            $this->factor,
-            $this->filmUm,
-            $this->batch,
-            $this->resists,
+            coatedLifeDays: $this->coatedLifeDays,
+            factor: $this->factor,
+            filmUm: $this->filmUm,
+            batch: $this->batch,
+            resists: $this->resists,
         );
     }
 }

@@ -39,10 +39,10 @@ final readonly class EmulsionPatch
             $this->solidsPct,
             $this->mixedOn,
             $this->potLifeDays,
-            $this->coatedLifeDays,
-            $this->factor,
-            $this->filmUm,
-            $this->batch,
+            coatedLifeDays: $this->coatedLifeDays,
+            factor: $this->factor,
+            filmUm: $this->filmUm,
+            batch: $this->batch,
         );
     }
 }

@@ -47,10 +47,10 @@ final readonly class FrameEntry implements Entry
             $this->insideWidthMm,
             $this->insideHeightMm,
             $this->tensionNPerCm,
-            $this->stretchedOn,
-            $this->rackPlace,
-            $this->outsideWidthMm,
-            $this->outsideHeightMm,
+            stretchedOn: $this->stretchedOn,
+            rackPlace: $this->rackPlace,
+            outsideWidthMm: $this->outsideWidthMm,
+            outsideHeightMm: $this->outsideHeightMm,
         );
     }
 }

@@ -35,6 +35,6 @@ final readonly class LampEntry implements Entry
 
     public function change(?int $id): PutLamp
     {
-        return new PutLamp($id, trim($this->name), $this->kind, $this->hours, $this->distanceMm, $this->startLossS, $this->unitsPerS, $this->sourceMm, $this->contact);
+        return new PutLamp($id, trim($this->name), $this->kind, $this->hours, $this->distanceMm, $this->startLossS, unitsPerS: $this->unitsPerS, sourceMm: $this->sourceMm, contact: $this->contact);
     }
 }

@@ -47,10 +47,10 @@ final readonly class PressEntry implements Entry
             $this->heads,
             $this->platens,
             $this->knobs(),
-            $this->collarAtOperator,
-            $this->centreFromEndMm,
-            $this->registerSigmaMm,
-            $this->flashes,
+            collarAtOperator: $this->collarAtOperator,
+            centreFromEndMm: $this->centreFromEndMm,
+            registerSigmaMm: $this->registerSigmaMm,
+            flashes: $this->flashes,
         );
     }
 

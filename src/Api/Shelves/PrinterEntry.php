@@ -43,8 +43,8 @@ final readonly class PrinterEntry implements Entry
                 $this->sheetLengthMm,
                 $this->feedMarginMm,
                 $this->density,
-                $this->scaleErrorXPct,
-                $this->scaleErrorYPct,
+                scaleErrorXPct: $this->scaleErrorXPct,
+                scaleErrorYPct: $this->scaleErrorYPct,
             ),
         );
     }

@@ -41,8 +41,8 @@ final readonly class CoatingAsked
             $this->squeegeeCoats,
             $this->solidsPct,
             $this->emulsion,
-            $this->driedBetween,
-            $this->filmUm,
+            driedBetween: $this->driedBetween,
+            filmUm: $this->filmUm,
         );
     }
 }

@@ -37,7 +37,7 @@ final readonly class DistanceAsked
     public function chosen(): LampDistance
     {
         return $this->distanceMm === null
-            ? LampDistance::choose($this->widthMm, $this->heightMm, $this->nowMm, $this->seconds, $this->gap(), $this->sourceMm, $this->evenPct / 100)
+            ? LampDistance::choose($this->widthMm, $this->heightMm, $this->nowMm, $this->seconds, $this->gap(), $this->sourceMm, evenFrom: $this->evenPct / 100)
             : $this->at($this->distanceMm);
     }
 
@@ -51,7 +51,7 @@ final readonly class DistanceAsked
 
     private function at(float $distanceMm): LampDistance
     {
-        return LampDistance::at($distanceMm, $this->widthMm, $this->heightMm, $this->nowMm, $this->seconds, $this->gap(), $this->sourceMm);
+        return LampDistance::at($distanceMm, $this->widthMm, $this->heightMm, $this->nowMm, $this->seconds, $this->gap(), sourceMm: $this->sourceMm);
     }
 
     private function gap(): float

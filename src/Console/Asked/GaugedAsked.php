@@ -36,8 +36,8 @@ final readonly class GaugedAsked
             $this->squeegeeCoats,
             $this->solidsPct,
             $this->emulsion,
-            $this->driedBetween,
-            $this->filmUm,
+            driedBetween: $this->driedBetween,
+            filmUm: $this->filmUm,
         );
 
         return new GaugedCoating($coating->coating(), $this->eomUm);

@@ -62,9 +62,9 @@ final readonly class OrderAsked
             $p->sharePct / 100,
             $p->hidingPct / 100,
             $p->threadsPerCm,
-            $p->raised,
-            self::by($p->touchesPct, $index, "plates[$i].touches_pct"),
-            self::by($p->overlapsPct, $index, "plates[$i].overlaps_pct"),
+            raised: $p->raised,
+            touches: self::by($p->touchesPct, $index, "plates[$i].touches_pct"),
+            overlaps: self::by($p->overlapsPct, $index, "plates[$i].overlaps_pct"),
         ), $this->plates, array_keys($this->plates));
     }
 

@@ -57,10 +57,10 @@ final readonly class PlateMeshAsked
             $this->finestLineMm,
             $this->lpi,
             Lab::of(Srgb::fromHex($this->garment)),
-            $this->finestGapMm,
-            $this->tones === null ? null : new Tones($this->tones->xMm, $this->tones->yMm),
-            $this->depositUm,
-            $this->divisor,
+            finestGapMm: $this->finestGapMm,
+            tones: $this->tones === null ? null : new Tones($this->tones->xMm, $this->tones->yMm),
+            depositUm: $this->depositUm,
+            divisor: $this->divisor,
         );
     }
 }

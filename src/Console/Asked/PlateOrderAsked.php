@@ -61,7 +61,7 @@ final readonly class PlateOrderAsked
             new InkToPrint($this->name, $this->raised ? InkKind::Puff : InkKind::Plastisol, $lab),
             new Drawn($lab, 0.0, $this->sharePct / 100),
             new Mesh($threads, $this->threadUm ?? self::USUAL_THREAD / $threads),
-            FrameAtHand::usual(),
+            frame: FrameAtHand::usual(),
         );
     }
 }

@@ -45,9 +45,9 @@ final readonly class RackFrameAsked
             $this->insideMm->yMm,
             $this->nPerCm,
             $this->state,
-            $this->uses,
-            $this->takenBy,
-            $this->ageDays,
+            uses: $this->uses,
+            takenBy: $this->takenBy,
+            ageDays: $this->ageDays,
         );
     }
 }

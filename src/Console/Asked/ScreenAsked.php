@@ -43,11 +43,11 @@ final readonly class ScreenAsked
             $this->coatMin,
             $this->dryMin,
             $this->exposeMin,
-            $this->washMin,
-            $this->redryMin,
-            $this->tapeMin,
-            $this->dueMin,
-            $this->readyMin,
+            washMin: $this->washMin,
+            redryMin: $this->redryMin,
+            tapeMin: $this->tapeMin,
+            dueMin: $this->dueMin,
+            readyMin: $this->readyMin,
         );
     }
 }

@@ -46,11 +46,11 @@ final readonly class SettingAsked
             $this->emulsionKind === null ? null : EmulsionKind::tryFrom(self::word($this->emulsionKind)) ?? throw UnusableTest::at('emulsion_kind', self::unknown('emulsion', $this->emulsionKind, EmulsionKind::cases())),
             $this->thicknessUm,
             $this->dyed,
-            $this->film,
-            $this->distanceMm,
-            $this->lampHours,
-            null,
-            $this->startLossS,
+            film: $this->film,
+            distanceMm: $this->distanceMm,
+            lampHours: $this->lampHours,
+            emulsionFactor: null,
+            startLossS: $this->startLossS,
         );
     }
 

@@ -20,6 +20,6 @@ final readonly class StripsAsked
     /** @return list<StripSeen> */
     public function seen(): array
     {
-        return array_map(static fn (StripAsked $s): StripSeen => new StripSeen($s->seconds, $s->positiveLineMm, $s->reverseLineMm, $s->dotMm, $s->holeMm, $s->slime, $s->raggedEdge), $this->strips);
+        return array_map(static fn (StripAsked $s): StripSeen => new StripSeen($s->seconds, $s->positiveLineMm, $s->reverseLineMm, $s->dotMm, $s->holeMm, $s->slime, raggedEdge: $s->raggedEdge), $this->strips);
     }
 }

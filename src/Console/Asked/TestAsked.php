@@ -62,10 +62,10 @@ final readonly class TestAsked
             $this->lampKind,
             $this->emulsionKind,
             $this->dyed,
-            $this->film,
-            $this->distanceMm,
-            $this->lampHours,
-            $this->startLossS,
+            film: $this->film,
+            distanceMm: $this->distanceMm,
+            lampHours: $this->lampHours,
+            startLossS: $this->startLossS,
         );
         if ($this->burnedS !== null) {
             if ($this->lowS !== null || $this->bestS !== null || $this->highS !== null) {

@@ -35,7 +35,7 @@ final readonly class LookAtArt
             $printer->name,
             $printer->mediaWidthMm,
             $printer->largestPrintMm($art->height / $art->width) ?? 0.0,
-            $printer->largestPrintMm($high / $wide) ?? 0.0,
+            largestInkMm: $printer->largestPrintMm($high / $wide) ?? 0.0,
         );
     }
 }

@@ -122,7 +122,7 @@ final readonly class SeeMethods
             $plan = self::plan($job, $method, $rack);
             $print = $this->proofs->of($job, $plan);
         } catch (Refusal $none) {
-            return new MethodOffer($method, $method->title(), false, $followed, $none->getMessage(), null, null, null, null, null, null, [], '');
+            return new MethodOffer($method, $method->title(), false, $followed, $none->getMessage(), null, deltaE: null, p95: null, setUpMin: null, secondsAShirt: null, inkGrams: null, risks: [], key: '');
         }
         $way = $this->way($job, $method, $tonal, $standing, $print);
 
@@ -133,13 +133,13 @@ final readonly class SeeMethods
             $followed,
             $method->why($tonal, \count($print->plates)),
             \count($print->plates),
-            $print->deltaE,
-            $print->p95,
-            round($way->setUpMin),
-            round($way->secondsAShirt),
-            round($way->inkGrams, 2),
-            $way->risks($job->press?->heads, $job->press->name ?? ''),
-            $print->key,
+            deltaE: $print->deltaE,
+            p95: $print->p95,
+            setUpMin: round($way->setUpMin),
+            secondsAShirt: round($way->secondsAShirt),
+            inkGrams: round($way->inkGrams, 2),
+            risks: $way->risks($job->press?->heads, $job->press->name ?? ''),
+            key: $print->key,
         );
     }
 
@@ -154,7 +154,7 @@ final readonly class SeeMethods
             $job->press?->atHand() ?? PressAtHand::none(),
         );
 
-        return new PrintWay($method, $print->plates, self::fits($job, $method, $tonal), $print->deltaE, $print->p95, $plan, $job->press?->kind === PressKind::Automatic);
+        return new PrintWay($method, $print->plates, self::fits($job, $method, $tonal), $print->deltaE, $print->p95, $plan, automatic: $job->press?->kind === PressKind::Automatic);
     }
 
     /** Transparent layers want paper or light cloth under them. */

@@ -40,12 +40,12 @@ final readonly class Room
             $of->readAt?->format('Y-m-d\TH:i'),
             $of->dryingPlaces,
             intdiv($of->opensMin, 60),
-            intdiv($of->closesMin, 60),
-            $of->coatSchool,
-            $of->sharpFromPerInch,
-            $of->rulingDivisor,
-            Drying::caution($of->temperatureC, $of->humidityPct),
-            $of->hands,
+            closesH: intdiv($of->closesMin, 60),
+            coatSchool: $of->coatSchool,
+            sharpFromPerInch: $of->sharpFromPerInch,
+            rulingDivisor: $of->rulingDivisor,
+            caution: Drying::caution($of->temperatureC, $of->humidityPct),
+            hands: $of->hands,
         );
     }
 }

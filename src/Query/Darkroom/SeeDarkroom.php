@@ -65,13 +65,13 @@ final readonly class SeeDarkroom
             $room->closesMin,
             self::screens($plan, $best, $seen),
             $plan->lateness,
-            Timetable::of($work, $room)->lateness,
-            $plan->endsMin,
-            $order !== [],
-            $best->lateness,
-            $left,
-            Room::of($shop->room()),
-            $cannot,
+            firstComeLatenessMin: Timetable::of($work, $room)->lateness,
+            endsMin: $plan->endsMin,
+            byHand: $order !== [],
+            bestLatenessMin: $best->lateness,
+            left: $left,
+            room: Room::of($shop->room()),
+            cannot: $cannot,
         );
     }
 
@@ -141,10 +141,10 @@ final readonly class SeeDarkroom
             $on === null ? Handling::COAT : 0.0,
             $on === null ? $dry : $shop->stencilBook()->now($on)->dampForMin,
             Handling::BURN + $light / 60,
-            Handling::WASH,
-            Handling::REDRY_SHARE * $dry,
-            Handling::TAPE,
-            self::dueMin($book->job, $shop),
+            washMin: Handling::WASH,
+            redryMin: Handling::REDRY_SHARE * $dry,
+            tapeMin: Handling::TAPE,
+            dueMin: self::dueMin($book->job, $shop),
         ), $on === null ? $coat : null);
     }
 
@@ -214,15 +214,15 @@ final readonly class SeeDarkroom
                 $plate->name,
                 $plate->printedIn()->hex(),
                 $plate->frame?->id,
-                $plate->frame->label ?? '',
-                $plate->frame->rackPlace ?? '',
-                $coat === null ? [] : array_values(array_diff($plate->frame?->state->first() ?? [], ['coat', 'degrease'])),
-                $coat->words ?? '',
-                $coat->emulsion ?? '',
-                $coat->emulsionMl->value ?? 0.0,
-                $work->lamp,
-                new Lateness($work->dueMin, $plan->late[$work->name] ?? 0.0, $best->late[$work->name] ?? 0.0),
-                $steps[$work->name] ?? [],
+                frame: $plate->frame->label ?? '',
+                rackPlace: $plate->frame->rackPlace ?? '',
+                first: $coat === null ? [] : array_values(array_diff($plate->frame?->state->first() ?? [], ['coat', 'degrease'])),
+                coat: $coat->words ?? '',
+                emulsion: $coat->emulsion ?? '',
+                emulsionMl: $coat->emulsionMl->value ?? 0.0,
+                lamp: $work->lamp,
+                late: new Lateness($work->dueMin, $plan->late[$work->name] ?? 0.0, $best->late[$work->name] ?? 0.0),
+                steps: $steps[$work->name] ?? [],
             );
         }, $plan->order);
     }

@@ -30,8 +30,8 @@ final readonly class SeeFilms
                 $job->filmFormats,
                 $job->stepWedge,
                 $job->filmSet(),
-                $job->filmSheet(\count($plates))->marks(),
-                array_map(
+                marks: $job->filmSheet(\count($plates))->marks(),
+                plates: array_map(
                     static fn (Plate $p, int $i): FilmOfPlate => new FilmOfPlate(
                         $p->idOrFail(),
                         $pngs ? FilmPlate::fileName($i + 1, $p->name) : null,

@@ -78,15 +78,15 @@ final readonly class SeeJobs
             $job->garment,
             $job->garmentName,
             $job->garmentHex,
-            $job->quantity,
-            $job->dueOn,
-            $job->finishedOn,
-            $job->widthMm,
-            $job->heightMm(),
-            array_map(static fn (Plate $p): string => $p->printedIn()->hex(), $plates),
-            $job->separationPath !== null,
-            $job->pullKey(),
-            match (true) {
+            quantity: $job->quantity,
+            dueOn: $job->dueOn,
+            finishedOn: $job->finishedOn,
+            widthMm: $job->widthMm,
+            heightMm: $job->heightMm(),
+            inkHexes: array_map(static fn (Plate $p): string => $p->printedIn()->hex(), $plates),
+            separated: $job->separationPath !== null,
+            pullKey: $job->pullKey(),
+            stands: match (true) {
                 $job->finishedOn !== null => 'done',
                 $job->separationPath === null => 'at the art',
                 !$job->filmsAreCurrent() => 'at the films',
@@ -94,9 +94,9 @@ final readonly class SeeJobs
                 $some(static fn (Plate $p): bool => $shop->burnedSeconds($p) === null) => 'under the light',
                 default => 'on the press',
             },
-            array_map(static fn (Plate $p): string => $p->ink->name ?? $p->name, $plates),
-            self::waits($job, $shop, $atWork),
-            self::daysLeft($job, $shop),
+            inkNames: array_map(static fn (Plate $p): string => $p->ink->name ?? $p->name, $plates),
+            waits: self::waits($job, $shop, $atWork),
+            daysLeft: self::daysLeft($job, $shop),
         );
     }
 }

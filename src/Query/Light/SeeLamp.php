@@ -68,9 +68,9 @@ final readonly class SeeLamp
         sort($all);
 
         return array_map(static function (float $mm) use ($chosen, $now, $widthMm, $heightMm, $seconds, $lamp, $source): DistanceSeen {
-            $at = LampDistance::at($mm, $widthMm, $heightMm, $now, $seconds, $lamp->contact->gapMm(), $source);
+            $at = LampDistance::at($mm, $widthMm, $heightMm, $now, $seconds, $lamp->contact->gapMm(), sourceMm: $source);
 
-            return new DistanceSeen($mm, 100 * $at->corner, 100 * $at->side, 100 * $at->end, TimerSetting::seconds($at->seconds), $at->penumbra->mm, $mm === $chosen->distanceMm, $mm === $now, $at->says());
+            return new DistanceSeen($mm, 100 * $at->corner, 100 * $at->side, 100 * $at->end, TimerSetting::seconds($at->seconds), $at->penumbra->mm, chosen: $mm === $chosen->distanceMm, now: $mm === $now, says: $at->says());
         }, array_values(array_unique($all)));
     }
 
@@ -94,11 +94,11 @@ final readonly class SeeLamp
             $drift->factorAt($lamp->hours),
             $low,
             $high,
-            $drift->due,
-            array_values(array_filter($light->surprises($light->model([])), static fn (SurpriseOfTest $of): bool => isset($days[$of->id]))),
-            array_map(self::burn(...), $shop->shelves->stencils->burnedUnder($lamp, self::LATEST)),
-            $penumbra->mm,
-            $lamp->contact === Contact::WithoutFilm ? '' : $penumbra->says(),
+            due: $drift->due,
+            surprises: array_values(array_filter($light->surprises($light->model([])), static fn (SurpriseOfTest $of): bool => isset($days[$of->id]))),
+            burns: array_map(self::burn(...), $shop->shelves->stencils->burnedUnder($lamp, self::LATEST)),
+            penumbraMm: $penumbra->mm,
+            penumbraSays: $lamp->contact === Contact::WithoutFilm ? '' : $penumbra->says(),
         );
     }
 
@@ -119,8 +119,8 @@ final readonly class SeeLamp
             $plate->job->name ?? '',
             $s->burnedSeconds() ?? 0.0,
             $s->units(),
-            $s->lampHours() ?? 0.0,
-            $s->seen()?->words() ?? '',
+            lampHours: $s->lampHours() ?? 0.0,
+            seen: $s->seen()?->words() ?? '',
         );
     }
 }

@@ -80,13 +80,13 @@ final readonly class SeeNextTest
                 $emulsion->name,
                 $next->setting->thicknessUm,
                 $mesh->dyed,
-                $mesh->name,
-                $frames[0]->label ?? '',
-                100 * (exp(1.645 * $next->before) - 1),
-                100 * (exp(1.645 * $next->after) - 1),
-                \count($wanted),
-                $next->plan,
-                $next->says(),
+                mesh: $mesh->name,
+                frame: $frames[0]->label ?? '',
+                nowPct: 100 * (exp(1.645 * $next->before) - 1),
+                thenPct: 100 * (exp(1.645 * $next->after) - 1),
+                screens: \count($wanted),
+                plan: $next->plan,
+                says: $next->says(),
             );
         }
 

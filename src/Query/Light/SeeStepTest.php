@@ -46,7 +46,7 @@ final readonly class SeeStepTest
             ? StepPlan::around($time->seconds, $time->lowS, $time->highS, $setting->startLossS, $strips)
             : StepPlan::equal($incrementS, $strips ?? StepPlan::USUAL, $firstS, $setting->startLossS);
 
-        return new StepBench($setting->lamp, $setting->emulsion, $time->seconds, $time->lowS, $time->highS, $time->sure(), $plan, TestFilm::LINES_MM, TestFilm::DOTS_MM, $this->scanner->name());
+        return new StepBench($setting->lamp, $setting->emulsion, $time->seconds, $time->lowS, $time->highS, $time->sure(), plan: $plan, linesMm: TestFilm::LINES_MM, dotsMm: TestFilm::DOTS_MM, scanner: $this->scanner->name());
     }
 
     public function film(float $dpi, int $strips): string

@@ -31,7 +31,7 @@ final readonly class SeeMorning
             array_map(static fn (KnobLayout $k): NamedKind => new NamedKind($k->value, $k->says()), KnobLayout::cases()),
             array_map(static fn (LampKind $k): NamedKind => new NamedKind($k->value, ucfirst($k->says())), LampKind::cases()),
             array_map(static fn (EmulsionKind $k): NamedKind => new NamedKind($k->value, ucfirst($k->says())), EmulsionKind::cases()),
-            array_map(static fn (FilmSource $k): NamedKind => new NamedKind($k->value, $k->says()), FilmSource::cases()),
+            films: array_map(static fn (FilmSource $k): NamedKind => new NamedKind($k->value, $k->says()), FilmSource::cases()),
         );
     }
 }

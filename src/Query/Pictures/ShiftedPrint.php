@@ -48,8 +48,8 @@ final readonly class ShiftedPrint
             [$left, $top] = [(int) round($x * $perMm), (int) round($y * $perMm)];
             $turn = deg2rad($off->turnDeg);
             $by = [$off->shift->xMm - $turn * ($y - $job->heightMm() / 2), $off->shift->yMm + $turn * ($x - $job->widthMm / 2)];
-            $straight = $layers->seen($this->window($job, $plates, $left, $top, $size, null, $by));
-            $shifted = $layers->seen($this->window($job, $plates, $left, $top, $size, $off->plateId, $by));
+            $straight = $layers->seen($this->window($job, $plates, $left, $top, $size, null, by: $by));
+            $shifted = $layers->seen($this->window($job, $plates, $left, $top, $size, $off->plateId, by: $by));
             // Bare cloth says nothing of a print.
             if ($straight !== null && $shifted !== null) {
                 $changes[] = Ciede2000::between($straight, $shifted);

@@ -48,10 +48,10 @@ final readonly class ToneMap
             round(100 * $range->lightest, 1),
             round(100 * $range->darkest, 1),
             round(100 * ($made->lightest ?? 0.0), 1),
-            round(100 * ($made->darkest ?? 1.0), 1),
-            round($lost, 2),
-            round($filled, 2),
-            self::says($range, $lost, $filled, $mesh->name),
+            madeTo: round(100 * ($made->darkest ?? 1.0), 1),
+            lostPct: round($lost, 2),
+            filledPct: round($filled, 2),
+            says: self::says($range, $lost, $filled, $mesh->name),
         );
     }
 

@@ -41,16 +41,16 @@ final readonly class SeePlates
                 $plan->baseFrom,
                 $budget === [] ? null : RegisterBudget::figure($budget),
                 $budget,
-                $found->thinBase ?? [],
-                $found->witnesses ?? [],
-                $job->toleranceSet,
-                array_map(
+                thinBase: $found->thinBase ?? [],
+                witnesses: $found->witnesses ?? [],
+                toleranceSet: $job->toleranceSet,
+                plates: array_map(
                     fn (Plate $p, int $i): PlateOnBench => $this->plate($p, $i, $book, $plan),
                     $book->plates,
                     array_keys($book->plates),
                 ),
-                $job->method() ?? MethodName::usual(),
-                ($job->method() ?? MethodName::usual())->carries(),
+                method: $job->method() ?? MethodName::usual(),
+                carries: ($job->method() ?? MethodName::usual())->carries(),
             );
         });
     }
@@ -72,10 +72,10 @@ final readonly class SeePlates
                 $plate->finestGapMm,
                 $plate->thinLines(),
                 $plate->thinGaps(),
-                $plate->artHex !== null,
+                canThicken: $plate->artHex !== null,
             ),
-            $plate->artHex === null ? null : $plan->thicken[$plate->artHex] ?? null,
-            $this->tones->onMesh($plate, $mesh),
+            thickenedToMm: $plate->artHex === null ? null : $plan->thicken[$plate->artHex] ?? null,
+            dots: $this->tones->onMesh($plate, $mesh),
         );
     }
 }

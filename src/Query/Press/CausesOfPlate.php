@@ -47,11 +47,11 @@ final class CausesOfPlate
             $plate->frame?->tensionNPerCm,
             $book->plates[0]->frame?->tensionNPerCm,
             $screen->landsFarMm - $screen->landsNearMm,
-            $job->heightMm(),
-            $job->widthMm,
-            $job->filmProfile()->scaleErrorYPct,
-            $grew,
-            self::cameBack($plate, $shop->shelves->corrections->latestOf($plate)),
+            heightMm: $job->heightMm(),
+            widthMm: $job->widthMm,
+            printerPct: $job->filmProfile()->scaleErrorYPct,
+            othersGrew: $grew,
+            cameBack: self::cameBack($plate, $shop->shelves->corrections->latestOf($plate)),
         ));
     }
 

@@ -52,11 +52,11 @@ final readonly class PressAbove
             array_map(static fn (HeadPlace $h): HeadShown => new HeadShown($h->number, $h->plate === null ? null : $job->plates[$h->plate]->id, $h->flash, $h->says), $plan->heads),
             $plan->says,
             $job->pull,
-            $job->cloth->seamMm,
-            $job->registerWay,
-            $job->registerWay->steps($names[0], \array_slice($names, 1)),
-            InkSuits::says($names, array_map(static fn (PlateToPrint $p): InkKind => $p->ink->kind, $job->plates), $roles, $job->cloth->substrate),
-            RegisterWay::keySays(
+            seamMm: $job->cloth->seamMm,
+            registerWay: $job->registerWay,
+            steps: $job->registerWay->steps($names[0], \array_slice($names, 1)),
+            suits: InkSuits::says($names, array_map(static fn (PlateToPrint $p): InkKind => $p->ink->kind, $job->plates), $roles, $job->cloth->substrate),
+            keySays: RegisterWay::keySays(
                 $names,
                 array_map(static fn (PlateRole $role): bool => $role === PlateRole::Base, $roles),
                 array_map(static fn (PlateToPrint $p): float => $p->drawn->areaCm2, $job->plates),

@@ -95,9 +95,9 @@ final readonly class SeeOrders
             $p->coveragePct / 100,
             $p->hiding(),
             $book->mesh($i)->threadsPerCm,
-            ($p->ink->kind ?? InkKind::Plastisol)->traits()->isRaised(),
-            $contacts->touches[$i],
-            $contacts->overlaps[$i],
+            raised: ($p->ink->kind ?? InkKind::Plastisol)->traits()->isRaised(),
+            touches: $contacts->touches[$i],
+            overlaps: $contacts->overlaps[$i],
         ), $book->plates, array_keys($book->plates));
     }
 
@@ -131,9 +131,9 @@ final readonly class SeeOrders
             100 * $of->lifted,
             100 * $of->shifted,
             \count($of->order) + \count($of->flashAfter),
-            PrintLaw::of($book->toPrint()->inOrder($of->order, $of->flashAfter))->rhythm->secondsAPiece,
-            $of->cost,
-            OrderSearch::reasons($of, $plates, self::garment($book)),
+            seconds: PrintLaw::of($book->toPrint()->inOrder($of->order, $of->flashAfter))->rhythm->secondsAPiece,
+            cost: $of->cost,
+            reasons: OrderSearch::reasons($of, $plates, self::garment($book)),
         );
     }
 }

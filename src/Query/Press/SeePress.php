@@ -49,8 +49,8 @@ final readonly class SeePress
                 ),
                 $job->press === null ? [] : self::learned($job->press, $shop),
                 $plan === null ? [] : array_map(static fn (PlatePrint $print, int $i): PlateOnPress => self::plate($print, $i, $register, $book, $shop), $plan->plates, array_keys($plan->plates)),
-                $plan === null || $job->press === null ? null : PressAbove::of($plan, $job->press->kind->way()),
-                $this->scanner->name(),
+                above: $plan === null || $job->press === null ? null : PressAbove::of($plan, $job->press->kind->way()),
+                scanner: $this->scanner->name(),
             );
         });
     }
@@ -72,9 +72,9 @@ final readonly class SeePress
             self::turned($plate, $shop),
             $print,
             CausesOfPlate::of($book, $i, $print->standing, $shop),
-            $read === null ? [] : self::after($read),
-            $register->targets($plate),
-            $plate->readPlatens(),
+            after: $read === null ? [] : self::after($read),
+            targets: $register->targets($plate),
+            platens: $plate->readPlatens(),
         );
     }
 
@@ -90,7 +90,7 @@ final readonly class SeePress
             $r->offXMm,
             $r->offYMm,
             $r->offXMm + $moves->xMm - $moves->turnRad * $r->yMm,
-            $r->offYMm + $moves->yMm + $moves->turnRad * $r->xMm,
+            afterYMm: $r->offYMm + $moves->yMm + $moves->turnRad * $r->xMm,
         ), $read->marks);
     }
 
@@ -127,7 +127,7 @@ final readonly class SeePress
                 continue;
             }
             $shown = PressLog::learn($knob, $pairs);
-            $learned[] = new KnobShown($shown->name, $shown->mmPerTurn, $shown->reachMm, $shown->playMm, $shown->pairs, $shown->says(), abs($shown->mmPerTurn - $knob->mmPerTurn) > self::WORTH_SHARE * $knob->mmPerTurn || $shown->turnsTheOtherWay);
+            $learned[] = new KnobShown($shown->name, $shown->mmPerTurn, $shown->reachMm, $shown->playMm, $shown->pairs, $shown->says(), differs: abs($shown->mmPerTurn - $knob->mmPerTurn) > self::WORTH_SHARE * $knob->mmPerTurn || $shown->turnsTheOtherWay);
         }
 
         return $learned;

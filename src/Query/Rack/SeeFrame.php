@@ -54,9 +54,9 @@ final readonly class SeeFrame
                 array_map(TensionOfDay::of(...), $readings),
                 TensionFigure::of($frame->tensionNPerCm, \count($ofThisMesh), $last?->doneOn, $last?->spread(), $trend, $frame->assumed),
                 $below === null ? null : (new \DateTimeImmutable('@'.(int) ($below * 86400)))->format('Y-m-d'),
-                $trend === null ? null : round(TensionFigure::aMonth($trend->perDay), 3),
-                $on === null ? null : $shop->stencilBook()->now($on),
-                array_map(RecordLine::of(...), $this->lines->of($frame)),
+                perMonth: $trend === null ? null : round(TensionFigure::aMonth($trend->perDay), 3),
+                stencil: $on === null ? null : $shop->stencilBook()->now($on),
+                record: array_map(RecordLine::of(...), $this->lines->of($frame)),
             );
         });
     }

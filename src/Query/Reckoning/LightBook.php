@@ -225,11 +225,11 @@ final class LightBook
                 $emulsion->kind,
                 $thickness,
                 $s->dyed,
-                $s->withoutFilm() ? Setting::WITHOUT_FILM : '',
-                $s->distanceMm(),
-                $lamp->unitsPerS === null ? $s->lampHours() ?? $lamp->hours : 0.0,
-                $emulsion->factor,
-                $lamp->startLossS,
+                film: $s->withoutFilm() ? Setting::WITHOUT_FILM : '',
+                distanceMm: $s->distanceMm(),
+                lampHours: $lamp->unitsPerS === null ? $s->lampHours() ?? $lamp->hours : 0.0,
+                emulsionFactor: $emulsion->factor,
+                startLossS: $lamp->startLossS,
             ),
             $seconds,
         );
@@ -244,11 +244,11 @@ final class LightBook
             $emulsion->kind,
             $thicknessUm,
             $dyed,
-            $withoutFilm ? Setting::WITHOUT_FILM : '',
-            $lamp->distanceMm,
-            $hours ?? $lamp->ageForTimes(),
-            $emulsion->factor,
-            $lamp->startLossS,
+            film: $withoutFilm ? Setting::WITHOUT_FILM : '',
+            distanceMm: $lamp->distanceMm,
+            lampHours: $hours ?? $lamp->ageForTimes(),
+            emulsionFactor: $emulsion->factor,
+            startLossS: $lamp->startLossS,
         );
     }
 }

@@ -94,14 +94,14 @@ final readonly class RegisterBook
             $readings->prints,
             $readings->repeatMm,
             $now,
-            $now <= $this->job->toleranceMm,
-            $mending->afterMaxMm <= $this->job->toleranceMm,
-            [...DoubtfulReadings::says($readings, $misfit), ...$odd === null ? [] : [$odd->says()]],
-            $readings->byPrint,
-            RegisterErrors::of($repeating, $known !== null),
-            $unsure > $this->job->toleranceMm,
-            $repeating->says($readings->prints, $known),
-            $odd?->print,
+            inRegister: $now <= $this->job->toleranceMm,
+            willBeInTolerance: $mending->afterMaxMm <= $this->job->toleranceMm,
+            doubts: [...DoubtfulReadings::says($readings, $misfit), ...$odd === null ? [] : [$odd->says()]],
+            byPrint: $readings->byPrint,
+            errors: RegisterErrors::of($repeating, $known !== null),
+            unsure: $unsure > $this->job->toleranceMm,
+            repeats: $repeating->says($readings->prints, $known),
+            oddPrint: $odd?->print,
         );
     }
 }

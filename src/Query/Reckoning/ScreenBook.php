@@ -229,9 +229,9 @@ final class ScreenBook
             $job->method() ?? MethodName::usual(),
             new SizeOfPrint($job->widthMm, $job->heightMm()),
             $job->onPress->pull,
-            $job->onPress->way($job->substrate),
-            $drags,
-            max(1, $job->quantity),
+            registerWay: $job->onPress->way($job->substrate),
+            drags: $drags,
+            pieces: max(1, $job->quantity),
         );
     }
 
@@ -246,10 +246,10 @@ final class ScreenBook
             new InkToPrint($plate->ink->name ?? $plate->name, $plate->ink->kind ?? InkKind::Plastisol, Lab::of($plate->printedIn())),
             new Drawn($plate->lab(), $plate->areaCm2, $plate->coveragePct / 100, $plate->finestLineMm, $plate->printsTones(), $plate->isWhiteBase()),
             $this->mesh($i),
-            $frame === null ? FrameAtHand::usual() : new FrameAtHand($frame->label, $frame->insideWidthMm, $frame->insideHeightMm, $frame->tensionNPerCm),
-            $this->touches($plate),
-            $plate->solvedFor(),
-            $plate->byHand(),
+            frame: $frame === null ? FrameAtHand::usual() : new FrameAtHand($frame->label, $frame->insideWidthMm, $frame->insideHeightMm, $frame->tensionNPerCm),
+            touches: $this->touches($plate),
+            solvedFor: $plate->solvedFor(),
+            byHand: $plate->byHand(),
         );
     }
 

@@ -115,13 +115,13 @@ final class StencilBook
             $coating->squeegeeCoats,
             $coating->filmUm,
             $coating->emulsion,
-            StencilFigure::thickness($coating, $told, null, $room->coatWords()),
-            round($told->shareOfFabricPct, 1),
-            StencilFigure::emulsion($coating, $width, $height, $told->eomUm),
-            $room->air()->figure(StencilModel::waterUm($coating, $told->eomUm), $room->readAt?->format('Y-m-d H:i')),
-            StencilModel::roughness($mesh, $told->eomUm),
-            $room->coatWords(),
-            array_values(array_filter([
+            eom: StencilFigure::thickness($coating, $told, null, $room->coatWords()),
+            eomPct: round($told->shareOfFabricPct, 1),
+            emulsionMl: StencilFigure::emulsion($coating, $width, $height, $told->eomUm),
+            dryHours: $room->air()->figure(StencilModel::waterUm($coating, $told->eomUm), $room->readAt?->format('Y-m-d H:i')),
+            edges: StencilModel::roughness($mesh, $told->eomUm),
+            school: $room->coatWords(),
+            mind: array_values(array_filter([
                 self::pot($plate->job->emulsion, $this->shop->now),
                 Drying::caution($room->temperatureC, $room->humidityPct),
                 StencilFigure::misses($coating, $told),
@@ -145,10 +145,10 @@ final class StencilBook
             $s->readyAt->format('Y-m-d\TH:i'),
             $damp,
             $life - $age,
-            $s->told,
-            $s->gaugedEomUm,
-            $s->burnedSeconds(),
-            match (true) {
+            told: $s->told,
+            gaugedEomUm: $s->gaugedEomUm,
+            burnedSeconds: $s->burnedSeconds(),
+            mind: match (true) {
                 $s->carriesOldPicture() => \sprintf(
                     'Frame %s carries the old picture of %s: reclaim it, coat and burn it again.',
                     $s->frame->label,
@@ -169,7 +169,7 @@ final class StencilBook
                 ),
                 default => '',
             },
-            $s->carriesOldPicture(),
+            oldPicture: $s->carriesOldPicture(),
         );
     }
 

@@ -41,12 +41,12 @@ final readonly class SeeRun
             $job->lamp->name ?? '',
             $job->emulsion->name ?? '',
             $job->press->name ?? '',
-            CureCautions::of(
+            cautions: CureCautions::of(
                 array_map(static fn (Plate $p): InkKind => $p->ink->kind ?? InkKind::Plastisol, $book->plates),
                 $job->substrate,
                 $plan?->flashes() ?? false,
             ),
-            $job->filmSheet(\count($book->plates))->marks(),
+            marks: $job->filmSheet(\count($book->plates))->marks(),
         );
     }
 
@@ -60,6 +60,6 @@ final readonly class SeeRun
             default => [\sprintf('out of register by %.2f mm', $read->nowMaxMm), false],
         };
 
-        return new PlateOnRun($print->id, $words, $in, $print->laying->value, array_sum(array_map(static fn (LineChange $c): float => $c->grams($print->id), $book->changes())), $print->flash?->dwellS, $print->stroke->hardness->value);
+        return new PlateOnRun($print->id, $words, $in, $print->laying->value, array_sum(array_map(static fn (LineChange $c): float => $c->grams($print->id), $book->changes())), $print->flash?->dwellS, squeegee: $print->stroke->hardness->value);
     }
 }

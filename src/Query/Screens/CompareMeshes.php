@@ -59,8 +59,8 @@ final readonly class CompareMeshes
                     $here,
                     $inRack[$one->mesh->name] ?? 0,
                     $times[$i] ?? null,
-                    $shop->stencilBook()->eomUm($plate, $one->mesh),
-                    $book->piecesOf($plate),
+                    eomUm: $shop->stencilBook()->eomUm($plate, $one->mesh),
+                    pieces: $book->piecesOf($plate),
                 );
             }
             usort(
@@ -129,18 +129,18 @@ final readonly class CompareMeshes
             $rank,
             $one->holds,
             $one->why,
-            DepositFigure::wet($deposit, $one->mesh),
-            DepositFigure::grams($deposit, $plate->areaCm2, $pieces),
-            LightFigure::onMesh($time?->time, $one->mesh->thicknessUm + $eomUm, $one->mesh->dyed, $time->source ?? ''),
-            DepositFigure::hiding(
+            wet: DepositFigure::wet($deposit, $one->mesh),
+            grams: DepositFigure::grams($deposit, $plate->areaCm2, $pieces),
+            light: LightFigure::onMesh($time?->time, $one->mesh->thicknessUm + $eomUm, $one->mesh->dyed, $time->source ?? ''),
+            hidingPct: DepositFigure::hiding(
                 $hiding,
                 $plate->ink->name ?? 'the ink',
                 $told,
                 $job->cloth(),
                 Ciede2000::between(Lab::of($seen), Lab::of($plate->printedIn())),
             ),
-            $seen->hex(),
-            $tones === null ? '' : ($tones->holdsAny() ? \sprintf('%.0f–%.0f %%', 100 * $tones->lightest, 100 * $tones->darkest) : 'none'),
+            hex: $seen->hex(),
+            tones: $tones === null ? '' : ($tones->holdsAny() ? \sprintf('%.0f–%.0f %%', 100 * $tones->lightest, 100 * $tones->darkest) : 'none'),
         );
     }
 }

@@ -54,10 +54,10 @@ final readonly class LookForMoire
                 static fn (MoireSetting $s): MoireSetting => new MoireSetting($s->lpi, self::quarter($s->angle), $s->score, $s->periodMm),
                 $moire->calmest($dots->lpi, $dots->angleDeg, apart: self::APART),
             ),
-            self::pairs($plate, $dots),
-            round($ceiling, 1),
-            $tones->holdsAny() ? \sprintf('%.0f to %.0f %%', 100 * $tones->lightest, 100 * $tones->darkest) : 'no tone at all',
-            $divisor,
+            pairs: self::pairs($plate, $dots),
+            ceilingLpi: round($ceiling, 1),
+            tones: $tones->holdsAny() ? \sprintf('%.0f to %.0f %%', 100 * $tones->lightest, 100 * $tones->darkest) : 'no tone at all',
+            divisor: $divisor,
         );
     }
 

@@ -41,13 +41,13 @@ final readonly class EmulsionOnShelf
             $of->solidsPct,
             $of->mixedOn,
             $of->potLifeDays,
-            $of->potDaysLeft($today),
-            $of->coatedLifeDays,
-            $of->filmUm,
-            $of->factor,
-            $of->batch,
-            $of->assumed,
-            $of->resists,
+            potDaysLeft: $of->potDaysLeft($today),
+            coatedLifeDays: $of->coatedLifeDays,
+            filmUm: $of->filmUm,
+            factor: $of->factor,
+            batch: $of->batch,
+            assumed: $of->assumed,
+            resists: $of->resists,
         );
     }
 }

@@ -24,6 +24,6 @@ final readonly class InkOnShelf
 
     public static function of(Ink $of): self
     {
-        return new self($of->idOrFail(), $of->name, $of->hex, $of->kind, round(100 * $of->hiding, 2), Hiding::says($of->hiding), $of->assumed);
+        return new self($of->idOrFail(), $of->name, $of->hex, $of->kind, round(100 * $of->hiding, 2), Hiding::says($of->hiding), assumed: $of->assumed);
     }
 }

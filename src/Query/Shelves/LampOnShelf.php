@@ -27,6 +27,6 @@ final readonly class LampOnShelf
 
     public static function of(Lamp $of): self
     {
-        return new self($of->idOrFail(), $of->name, $of->kind, $of->hours, $of->distanceMm, $of->assumed, $of->startLossS, $of->unitsPerS, $of->sourceMm, $of->contact);
+        return new self($of->idOrFail(), $of->name, $of->kind, $of->hours, $of->distanceMm, $of->assumed, startLossS: $of->startLossS, unitsPerS: $of->unitsPerS, sourceMm: $of->sourceMm, contact: $of->contact);
     }
 }

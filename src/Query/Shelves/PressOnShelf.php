@@ -39,11 +39,11 @@ final readonly class PressOnShelf
             $of->heads,
             $of->platens,
             $of->collarAtOperator,
-            $of->centreFromEndMm,
-            $of->knobs(),
-            $of->registerSigmaMm,
-            $of->assumed,
-            $of->flashes,
+            centreFromEndMm: $of->centreFromEndMm,
+            knobs: $of->knobs(),
+            registerSigmaMm: $of->registerSigmaMm,
+            assumed: $of->assumed,
+            flashes: $of->flashes,
         );
     }
 }

@@ -48,9 +48,9 @@ final readonly class SeeShelves
             array_map(static fn (Emulsion $e): EmulsionOnShelf => EmulsionOnShelf::of($e, $shop->now), $this->emulsions->all()),
             array_map(PressOnShelf::of(...), $this->presses->all()),
             array_map(StepTestOnShelf::of(...), $shop->shelves->stepTests->latestFirst()),
-            array_map(PrinterOnShelf::of(...), $this->printers->all()),
-            self::catalogue($shop->shelves->ownMeshes->all(), $shop->frames()),
-            $this->address,
+            filmPrinters: array_map(PrinterOnShelf::of(...), $this->printers->all()),
+            meshes: self::catalogue($shop->shelves->ownMeshes->all(), $shop->frames()),
+            address: $this->address,
         );
     }
 

@@ -30,14 +30,14 @@ final class SeeTrade
             array_column(InkKind::cases(), 'value'),
             array_map(static fn (LampKind $k): NamedKind => new NamedKind($k->value, $k->says()), LampKind::cases()),
             array_map(static fn (EmulsionKind $k): NamedKind => new NamedKind($k->value, $k->says()), EmulsionKind::cases()),
-            array_map(static fn (PressKind $k): NamedKind => new NamedKind($k->value, $k->says()), PressKind::cases()),
-            array_map(KnobsOffered::of(...), KnobLayout::cases()),
-            array_column(FrameState::cases(), 'value'),
-            array_column(FilmFormat::cases(), 'value'),
-            RulingSchool::all(),
-            CoatSchool::EDGE_FROM,
-            SinkSign::all(),
-            Sizes::USUAL,
+            pressKinds: array_map(static fn (PressKind $k): NamedKind => new NamedKind($k->value, $k->says()), PressKind::cases()),
+            knobLayouts: array_map(KnobsOffered::of(...), KnobLayout::cases()),
+            frameStates: array_column(FrameState::cases(), 'value'),
+            filmFormats: array_column(FilmFormat::cases(), 'value'),
+            rulingSchools: RulingSchool::all(),
+            edgeFrom: CoatSchool::EDGE_FROM,
+            sinkSigns: SinkSign::all(),
+            sizes: Sizes::USUAL,
         );
     }
 }

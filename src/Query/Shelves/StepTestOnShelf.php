@@ -34,12 +34,12 @@ final readonly class StepTestOnShelf
             $of->doneOn,
             $of->thicknessUm,
             $of->dyed,
-            $of->lampHours,
-            $of->lowS,
-            $of->bestS,
-            $of->highS,
-            $of->remark,
-            $of->setAside,
+            lampHours: $of->lampHours,
+            lowS: $of->lowS,
+            bestS: $of->bestS,
+            highS: $of->highS,
+            remark: $of->remark,
+            setAside: $of->setAside,
         );
     }
 }

@@ -51,8 +51,8 @@ class FilmPrinter
             $this->sheetLengthMm,
             $this->feedMarginMm,
             $this->density,
-            $this->scaleErrorXPct,
-            $this->scaleErrorYPct,
+            scaleErrorXPct: $this->scaleErrorXPct,
+            scaleErrorYPct: $this->scaleErrorYPct,
         );
     }
 

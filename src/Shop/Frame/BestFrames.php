@@ -81,9 +81,9 @@ final readonly class BestFrames
             $f->insideHeightMm,
             $f->tensionNPerCm,
             $f->state,
-            $f->uses,
-            $takenBy,
-            $f->ageDays($today),
+            uses: $f->uses,
+            takenBy: $takenBy,
+            ageDays: $f->ageDays($today),
         );
     }
 

@@ -34,10 +34,10 @@ final class KeptFilmSet
                 $marginY,
                 $media->number('width_mm'),
                 $media->number('page_length_mm'),
-                $media->number('used_mm'),
-                $media->whole('pages', 0, 1000),
+                usedMm: $media->number('used_mm'),
+                pages: $media->whole('pages', 0, 1000),
             ),
-            array_map(
+            nested: array_map(
                 static fn (Kept $p): NestedFilm => new NestedFilm(
                     $p->has('film') ? $p->whole('film', 0, 999) : 0,
                     $p->whole('page', 0, 1000),
@@ -48,7 +48,7 @@ final class KeptFilmSet
                 $media->objects('places'),
             ),
             // Films of earlier versions had none.
-            $kept->has('strip') && $kept->flag('strip'),
+            strip: $kept->has('strip') && $kept->flag('strip'),
         );
     }
 

@@ -231,9 +231,9 @@ class Plate
             $this->artHex === null ? null : Srgb::fromHex($this->artHex),
             $plane,
             new PlateArea($this->areaCm2, $this->artAreaCm2),
-            new LaidInk($this->ink->name ?? '', $this->laid(), $this->overprints, $this->ink === null && $this->job->printsTones()),
-            StrokeWidths::listed($this->thinLines(), $this->thinGaps()),
-            $this->dot === null || $range === null ? null : new DotsOfPlate(new Halftone($this->lpi ?? 0.0, $this->angleDeg ?? 0.0), $this->dot, $range),
+            ink: new LaidInk($this->ink->name ?? '', $this->laid(), $this->overprints, $this->ink === null && $this->job->printsTones()),
+            strokes: StrokeWidths::listed($this->thinLines(), $this->thinGaps()),
+            dots: $this->dot === null || $range === null ? null : new DotsOfPlate(new Halftone($this->lpi ?? 0.0, $this->angleDeg ?? 0.0), $this->dot, $range),
         );
     }
 

@@ -23,12 +23,12 @@ final class PlateAsks
             $plate->finestLineMm,
             $plate->lpi,
             Lab::of(Srgb::fromHex($plate->job->garmentHex)),
-            $plate->finestGapMm,
-            $plate->tones(),
-            $plate->depositUm,
-            $divisor,
-            $plate->laid(),
-            $plate->lpi === null ? null : ($plate->angleDeg ?? Halftone::SAFE_ANGLE) - ($plate->frame->meshAngleDeg ?? 0.0),
+            finestGapMm: $plate->finestGapMm,
+            tones: $plate->tones(),
+            depositUm: $plate->depositUm,
+            divisor: $divisor,
+            laying: $plate->laid(),
+            angleDeg: $plate->lpi === null ? null : ($plate->angleDeg ?? Halftone::SAFE_ANGLE) - ($plate->frame->meshAngleDeg ?? 0.0),
         );
     }
 }

@@ -317,7 +317,7 @@ class Stencil
                 $this->squeegeeCoats,
                 $this->solidsPct,
                 $this->emulsion->name ?? '',
-                $this->driedBetween,
+                driedBetween: $this->driedBetween,
             );
     }
 }

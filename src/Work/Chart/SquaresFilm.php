@@ -57,7 +57,7 @@ final class SquaresFilm
     {
         $middle = self::middle($art, min(1.0, self::PATCH_MM / $print->widthMm));
         $widthMm = 8 * round(min(self::PATCH_MM, $print->widthMm) / 25.4 * $print->dpi / 8) / $print->dpi * 25.4;
-        $patches = array_map(static fn (float $dpi): IndexPlates => IndexSeparation::of($middle, new IndexRequest($widthMm, $print->garment, $print->inks, $print->base, $print->dpi, $dpi, $print->work, $print->diffusion)), $sizes);
+        $patches = array_map(static fn (float $dpi): IndexPlates => IndexSeparation::of($middle, new IndexRequest($widthMm, $print->garment, $print->inks, $print->base, $print->dpi, $dpi, work: $print->work, diffusion: $print->diffusion)), $sizes);
         $says = implode(', ', array_map(static fn (float $dpi): string => \sprintf('%.0f', $dpi), $sizes));
         $films = [];
         foreach ($patches[0]->plates as $i => $plate) {

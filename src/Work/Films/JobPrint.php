@@ -38,9 +38,9 @@ final readonly class JobPrint
             $job->press?->registerSigmaMm,
             $shelf,
             PulledPrint::sinks($job->substrate),
-            $this->charts->known($job->gainSetting())->gain->curve(),
-            $job->substrate,
-            $this->mesh($job),
+            curve: $this->charts->known($job->gainSetting())->gain->curve(),
+            substrate: $job->substrate,
+            mesh: $this->mesh($job),
         );
     }
 

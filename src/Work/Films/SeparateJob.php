@@ -74,6 +74,6 @@ final readonly class SeparateJob
             }
         }
         $this->sums->write($folder);
-        $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, $result->findings, $plan, $chosenFrom ?? null));
+        $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, $result->findings, $plan, chosenFrom: $chosenFrom ?? null));
     }
 }

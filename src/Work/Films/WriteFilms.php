@@ -75,12 +75,12 @@ final readonly class WriteFilms
             $job->heightMm(),
             Srgb::fromHex($job->garmentHex),
             $job->cloth(),
-            $job->artPpi(),
-            $printer,
-            $job->filmFormats,
-            $job->stepWedge,
-            true,
-            $this->clock->now()->format('j M Y'),
+            ppi: $job->artPpi(),
+            printer: $printer,
+            formats: $job->filmFormats,
+            stepWedge: $job->stepWedge,
+            nested: true,
+            made: $this->clock->now()->format('j M Y'),
         ), $of, $job->findings() ?? throw new \LogicException('A separation has findings.'), $job->plan(), array_values($shelf));
         $sheet = $set->sheet;
         $folder = \sprintf('jobs/%d/films-%d', $id, $taskId);
@@ -116,8 +116,8 @@ final readonly class WriteFilms
             $sheet->mm($sheet->feedMarginPx),
             $laid->widthMm,
             $laid->pageLengthMm,
-            $laid->lengthMm,
-            $laid->pages,
+            usedMm: $laid->lengthMm,
+            pages: $laid->pages,
         );
         $read = array_map(static fn (CheckedFilm $f): FilmRead => new FilmRead($f->file, \count($f->marks), $f->worstMm), $check->films);
         $this->door->do(
@@ -125,7 +125,7 @@ final readonly class WriteFilms
                 $id,
                 $key,
                 $folder,
-                new FilmSet($check->inRegister, $check->worstMm, $check->says, $read, $meshes, $media, $laid->places, RegisterStrip::on($sheet, array_column($set->plates, 'name')) !== null),
+                new FilmSet($check->inRegister, $check->worstMm, $check->says, $read, $meshes, $media, nested: $laid->places, strip: RegisterStrip::on($sheet, array_column($set->plates, 'name')) !== null),
             ),
         );
     }

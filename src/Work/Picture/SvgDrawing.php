@@ -66,7 +66,7 @@ final class SvgDrawing
             for ($y = 0; $y < $height; $y += $bandRows) {
                 $here = min($bandRows, $height - $y);
                 $this->draw(
-                    [...self::band($folder, $text, $framing, $width, $height, $y, $here), '-b', $garment->hex(), '-s', $folder.'/style.css'],
+                    [...self::band($folder, $text, $framing, $width, $height, $y, rows: $here), '-b', $garment->hex(), '-s', $folder.'/style.css'],
                     $folder.'/band.png',
                     self::SECONDS - (microtime(true) - $began),
                 );

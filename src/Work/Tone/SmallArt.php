@@ -57,9 +57,9 @@ final readonly class SmallArt
         return new ArtRaster(
             $width,
             $height,
-            self::bytes('P6', 'RGB', $art->width, $art->height, $art->rgb, $width, $height),
+            self::bytes('P6', 'RGB', $art->width, $art->height, $art->rgb, $width, height: $height),
             $art->seeThrough,
-            alpha: $art->alpha === null ? null : self::bytes('P5', 'GRAY', $art->width, $art->height, $art->alpha, $width, $height),
+            alpha: $art->alpha === null ? null : self::bytes('P5', 'GRAY', $art->width, $art->height, $art->alpha, $width, height: $height),
         );
     }
 

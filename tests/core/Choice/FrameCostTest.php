@@ -98,7 +98,7 @@ final class FrameCostTest extends TestCase
         float $ageDays = 0.0,
         float $tension = 22.0,
     ): RackFrame {
-        return new RackFrame('7', $mesh ?? new Mesh(77, 55), 460, 560, $tension, $state, $uses, $takenBy, $ageDays);
+        return new RackFrame('7', $mesh ?? new Mesh(77, 55), 460, 560, $tension, $state, uses: $uses, takenBy: $takenBy, ageDays: $ageDays);
     }
 
     private static function cost(

@@ -18,20 +18,20 @@ final class HoldingTest extends TestCase
 {
     public function testTheCoarserOfMeshAndFilmLimits(): void
     {
-        $fine = new Holding(new Mesh(77, 55), 600, 0.3, 0.3, [], [], true);
+        $fine = new Holding(new Mesh(77, 55), 600, 0.3, 0.3, [], [], canThicken: true);
         self::assertSame([0.13, 0.185], [$fine->holdsLineMm, $fine->holdsGapMm]);
-        $coarse = new Holding(new Mesh(77, 55), 300, 0.3, 0.3, [], [], true);
+        $coarse = new Holding(new Mesh(77, 55), 300, 0.3, 0.3, [], [], canThicken: true);
         self::assertSame([0.203, 0.203], [$coarse->holdsLineMm, $coarse->holdsGapMm]);
     }
 
     public function testWhatHoldsAsksForNothing(): void
     {
-        $all = new Holding(new Mesh(77, 55), 600, 0.14, 0.19, [new ThinPlace(1, 1, 0.14, 5)], [new ThinPlace(1, 1, 0.19, 5)], true);
+        $all = new Holding(new Mesh(77, 55), 600, 0.14, 0.19, [new ThinPlace(1, 1, 0.14, 5)], [new ThinPlace(1, 1, 0.19, 5)], canThicken: true);
         self::assertSame(0, $all->atRisk);
         self::assertSame([], $all->remedies);
         self::assertNull($all->thickenToMm);
         self::assertSame([Sign::Reckoned, Sign::Reckoned], [$all->line->sign, $all->gap->sign]);
-        self::assertSame('all bold', (new Holding(new Mesh(77, 55), 600, null, null, [], [], true))->line->text);
+        self::assertSame('all bold', (new Holding(new Mesh(77, 55), 600, null, null, [], [], canThicken: true))->line->text);
     }
 
     public function testTheThinnestIsShownFirstAndEachIsCounted(): void
@@ -44,7 +44,7 @@ final class HoldingTest extends TestCase
             0.15,
             [...$lines, new ThinPlace(0, 0, 0.2, 1)],
             [new ThinPlace(9, 9, 0.15, 2)],
-            true,
+            canThicken: true,
         );
         self::assertSame(61, $holding->atRisk);
         self::assertCount(40, $holding->thinLines);
@@ -59,12 +59,12 @@ final class HoldingTest extends TestCase
     public function testTheCoarsestMeshThatHoldsItAllIsNamedAndTheThickening(): void
     {
         // 90–48 has a pitch of 0.111 mm; 100–40 is the first to hold 0.11, and a gap of 0.08 + 0.06 = 0.14 mm.
-        $holding = new Holding(new Mesh(77, 55), 600, 0.11, 0.15, [new ThinPlace(0, 0, 0.11, 1)], [new ThinPlace(0, 0, 0.15, 1)], true);
+        $holding = new Holding(new Mesh(77, 55), 600, 0.11, 0.15, [new ThinPlace(0, 0, 0.11, 1)], [new ThinPlace(0, 0, 0.15, 1)], canThicken: true);
         self::assertSame('Use a finer mesh: 100–40 (254 per inch) holds it all.', $holding->remedies[0]);
         self::assertSame('Thicken its thin lines by up to 0.02 mm, to 0.13 mm.', $holding->remedies[1]);
         self::assertSame(0.13, $holding->thickenToMm);
-        self::assertNull((new Holding(new Mesh(77, 55), 600, 0.11, 0.15, [], [], false))->thickenToMm, 'a base has no art to thicken');
-        $never = new Holding(new Mesh(77, 55), 600, 0.02, null, [], [], true);
+        self::assertNull((new Holding(new Mesh(77, 55), 600, 0.11, 0.15, [], [], canThicken: false))->thickenToMm, 'a base has no art to thicken');
+        $never = new Holding(new Mesh(77, 55), 600, 0.02, null, [], [], canThicken: true);
         self::assertStringStartsWith('No usual mesh holds it all', $never->remedies[0]);
     }
 }

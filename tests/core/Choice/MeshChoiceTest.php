@@ -38,10 +38,10 @@ final class MeshChoiceTest extends TestCase
                 $line,
                 $lpi,
                 Lab::of(new Srgb($random->getInt(0, 255), $random->getInt(0, 255), $random->getInt(0, 255))),
-                $gap,
-                $lpi === null ? null : new Tones(0.05, 0.9),
-                $random->getInt(0, 2) === 0 ? (float) $random->getInt(8, 80) : null,
-                $divisor,
+                finestGapMm: $gap,
+                tones: $lpi === null ? null : new Tones(0.05, 0.9),
+                depositUm: $random->getInt(0, 2) === 0 ? (float) $random->getInt(8, 80) : null,
+                divisor: $divisor,
             );
             $ranked = MeshSuggestion::rank($question);
             self::assertCount(\count(MeshCatalogue::typical()), $ranked);

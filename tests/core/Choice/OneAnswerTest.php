@@ -59,8 +59,8 @@ final class OneAnswerTest extends TestCase
                     $line,
                     $lpi,
                     $lab,
-                    $gap,
-                    $lpi === null ? null : new Tones(0.03, 0.97),
+                    finestGapMm: $gap,
+                    tones: $lpi === null ? null : new Tones(0.03, 0.97),
                 );
                 $kind = "$garment, {$ink->value}: ";
                 $jobs[$kind.'bold'] = [$ask(PlateRole::Base, null), $ask(PlateRole::Colour, null), $ask(PlateRole::Colour, 0.9)];

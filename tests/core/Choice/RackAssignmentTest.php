@@ -46,7 +46,7 @@ final class RackAssignmentTest extends TestCase
                     560,
                     14 + $random->getInt(0, 90) / 10,
                     [FrameState::Bare, FrameState::ToReclaim, FrameState::Coated][$random->getInt(0, 2)],
-                    $random->getInt(0, 120),
+                    uses: $random->getInt(0, 120),
                 ),
                 range(0, 6),
             );
@@ -82,7 +82,7 @@ final class RackAssignmentTest extends TestCase
         $mesh = new Mesh(77, 55);
         $plates = [self::plate('Straw', PlateRole::Colour, 0.4), self::plate('Rust', PlateRole::Colour, 0.4)];
         $rack = [
-            new RackFrame('held', $mesh, 460, 560, 22, FrameState::Bare, 0, 'another job'),
+            new RackFrame('held', $mesh, 460, 560, 22, FrameState::Bare, uses: 0, takenBy: 'another job'),
             new RackFrame('slack', $mesh, 460, 560, 12),
             new RackFrame('small', $mesh, 260, 300, 22),
             new RackFrame('good', $mesh, 460, 560, 22, FrameState::ToReclaim),
@@ -114,7 +114,7 @@ final class RackAssignmentTest extends TestCase
             new RackFrame('tight', $mesh, 460, 560, 24),
             new RackFrame('tighter', $mesh, 460, 560, 25),
             new RackFrame('slack', $mesh, 460, 560, 14),
-            new RackFrame('elsewhere', $mesh, 460, 560, 20, FrameState::Burned, 0, 'another job'),
+            new RackFrame('elsewhere', $mesh, 460, 560, 20, FrameState::Burned, uses: 0, takenBy: 'another job'),
         ];
         $choice = RackAssignment::best($plates, $rack, new PrintOnFrames(250, 300, 280));
         self::assertCount(1, $choice->missing);

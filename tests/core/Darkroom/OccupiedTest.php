@@ -100,7 +100,7 @@ final class OccupiedTest extends TestCase
     {
         $room = new Darkroom(4, 480, 1080);
         foreach ([[700.0, 8.0], [596.0, 8.0], [10.0, 595.0]] as [$light, $wash]) {
-            $screen = new ScreenWork('Rust', 'Moth', 'tubes', 6, 60, $light, $wash, 24, 4, 1000);
+            $screen = new ScreenWork('Rust', 'Moth', 'tubes', 6, 60, $light, washMin: $wash, redryMin: 24, tapeMin: 4, dueMin: 1000);
             self::assertStringContainsString('the room is open for 10 h 00', $room->cannot($screen));
             try {
                 Planner::plan([$screen], $room);
@@ -109,7 +109,7 @@ final class OccupiedTest extends TestCase
                 self::assertStringStartsWith('Rust burns and washes out for', $refused->getMessage());
             }
         }
-        $just = new ScreenWork('Rust', 'Moth', 'tubes', 6, 60, 592.0, 8.0, 24, 4, 1000);
+        $just = new ScreenWork('Rust', 'Moth', 'tubes', 6, 60, 592.0, washMin: 8.0, redryMin: 24, tapeMin: 4, dueMin: 1000);
         self::assertSame('', $room->cannot($just));
         self::assertCount(6, Planner::plan([$just], $room)->steps, 'just so it goes');
     }
@@ -121,7 +121,7 @@ final class OccupiedTest extends TestCase
         for ($try = 0; $try < 40; ++$try) {
             $screens = [];
             for ($k = 0; $k < 6; ++$k) {
-                $screens[] = new ScreenWork("s$k", 'job', 'tubes', 6, $random->getInt(30, 500), $random->getInt(20, 480), 8, 20, 4, 5000);
+                $screens[] = new ScreenWork("s$k", 'job', 'tubes', 6, $random->getInt(30, 500), $random->getInt(20, 480), washMin: 8, redryMin: 20, tapeMin: 4, dueMin: 5000);
             }
             $plan = Timetable::of($screens, new Darkroom(3, 480, 1080, hands: $random->getInt(1, 2)));
             foreach (self::byScreen($plan) as $name => $steps) {
@@ -161,10 +161,10 @@ final class OccupiedTest extends TestCase
                 6,
                 $random->getInt(30, 150),
                 2 + $random->getInt(10, 240) / 60,
-                8,
-                $random->getInt(12, 60),
-                4,
-                $random->getInt(300, 6000),
+                washMin: 8,
+                redryMin: $random->getInt(12, 60),
+                tapeMin: 4,
+                dueMin: $random->getInt(300, 6000),
             );
         }
 

@@ -85,8 +85,8 @@ final class PlannerTest extends TestCase
     public function testAScreenThatIsCoatedDriesByItselfBeforeTheRoomOpens(): void
     {
         // Six in the evening, damp for another hour: burned first thing in the morning, and it needs no coater.
-        $damp = new ScreenWork('damp', 'A', 'LED', 0.0, 60.0, 3.0, 8.0, 20.0, 4.0, 2000.0);
-        $bare = new ScreenWork('bare', 'A', 'LED', 6.0, 60.0, 3.0, 8.0, 20.0, 4.0, 2000.0);
+        $damp = new ScreenWork('damp', 'A', 'LED', 0.0, 60.0, 3.0, washMin: 8.0, redryMin: 20.0, tapeMin: 4.0, dueMin: 2000.0);
+        $bare = new ScreenWork('bare', 'A', 'LED', 6.0, 60.0, 3.0, washMin: 8.0, redryMin: 20.0, tapeMin: 4.0, dueMin: 2000.0);
         $plan = Timetable::of([$damp, $bare], new Darkroom(4, 480, 1080, 1080));
         $of = static fn (string $screen, string $step): array => array_map(
             static fn ($s): array => [$s->fromMin, $s->toMin],
@@ -101,7 +101,7 @@ final class PlannerTest extends TestCase
     public function testNobodyCoatsAtNightButScreensDry(): void
     {
         // Coated at half past five, dry by night, burned the next morning.
-        $late = new ScreenWork('1', 'A', 'LED', 10, 300, 2, 8, 60, 5, 3000, 570);
+        $late = new ScreenWork('1', 'A', 'LED', 10, 300, 2, washMin: 8, redryMin: 60, tapeMin: 5, dueMin: 3000, readyMin: 570);
         $plan = Timetable::of([$late], new Darkroom(4));
         $steps = array_column(array_map(static fn ($s): array => [$s->step, $s->fromMin, $s->toMin], $plan->steps), null, 0);
         self::assertSame(570.0, $steps['coat'][1]);
@@ -134,11 +134,11 @@ final class PlannerTest extends TestCase
                 $random->getInt(4, 10),
                 $random->getInt(40, 180),
                 $random->getInt(1, 25),
-                $random->getInt(4, 12),
-                $random->getInt(20, 60),
-                $random->getInt(3, 6),
-                $random->getInt(180, 1900),
-                $random->getInt(0, 1) * $random->getInt(0, 120),
+                washMin: $random->getInt(4, 12),
+                redryMin: $random->getInt(20, 60),
+                tapeMin: $random->getInt(3, 6),
+                dueMin: $random->getInt(180, 1900),
+                readyMin: $random->getInt(0, 1) * $random->getInt(0, 120),
             );
         }
 

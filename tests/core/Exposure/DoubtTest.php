@@ -105,7 +105,7 @@ final class DoubtTest extends TestCase
     /** Imaged straight, a screen has its own term: tests through a film say less of it, and it is never the film’s. */
     public function testAScreenWithoutAFilmIsASettingOfItsOwn(): void
     {
-        $straight = new Setting('T', LampKind::Led, 'E', EmulsionKind::DualCure, 100, false, Setting::WITHOUT_FILM, null, 0);
+        $straight = new Setting('T', LampKind::Led, 'E', EmulsionKind::DualCure, 100, false, film: Setting::WITHOUT_FILM, distanceMm: null, lampHours: 0);
         $test = new TestReading(self::setting(), 20, null, 22);
         $model = new ExposureModel([$test], [$straight, self::setting()]);
         self::assertGreaterThan(2 * 1.645 * 0.35, log($model->predict($straight)->highS / $model->predict($straight)->lowS));
@@ -125,8 +125,8 @@ final class DoubtTest extends TestCase
     public function testTheSunDoesNotAgeAndAnLedHardly(): void
     {
         $aged = static fn (LampKind $kind): float => (new ExposureModel([], [
-            $old = new Setting('L', $kind, 'E', null, 100, false, '', null, 2000),
-            $new = new Setting('L', $kind, 'E', null, 100, false, '', null, 0),
+            $old = new Setting('L', $kind, 'E', null, 100, false, film: '', distanceMm: null, lampHours: 2000),
+            $new = new Setting('L', $kind, 'E', null, 100, false, film: '', distanceMm: null, lampHours: 0),
         ]))->predict($old)->seconds / (new ExposureModel([], [$old, $new]))->predict($new)->seconds;
         self::assertEqualsWithDelta(1.0, $aged(LampKind::Sun), 1e-9);
         self::assertEqualsWithDelta(exp(0.04), $aged(LampKind::Led), 1e-9);
@@ -136,7 +136,7 @@ final class DoubtTest extends TestCase
 
     private static function setting(bool $dyed = false, float $startLossS = 0.0): Setting
     {
-        return new Setting('T', LampKind::Led, 'E', EmulsionKind::DualCure, 100, $dyed, '', null, 0, null, $startLossS);
+        return new Setting('T', LampKind::Led, 'E', EmulsionKind::DualCure, 100, $dyed, film: '', distanceMm: null, lampHours: 0, emulsionFactor: null, startLossS: $startLossS);
     }
 
     /** @param list<TestReading> $tests */

@@ -33,7 +33,7 @@ final class ExposureModelTest extends TestCase
 
     public function testUnknownKindsAreWideOpen(): void
     {
-        $time = self::predict([], new Setting('X', null, 'Y', null, 100, false, '', null, 0));
+        $time = self::predict([], new Setting('X', null, 'Y', null, 100, false, film: '', distanceMm: null, lampHours: 0));
         self::assertEqualsWithDelta(60 * exp(0.5), $time->seconds, 1e-9);
         self::assertEqualsWithDelta(self::Z * sqrt(1.2 ** 2 + 0.6 ** 2 + 0.2 ** 2), log($time->highS / $time->seconds), 1e-9);
     }
@@ -41,7 +41,7 @@ final class ExposureModelTest extends TestCase
     /** A data sheet’s factor takes the place of the kind’s usual one, and is trusted a little more. */
     public function testTheFactorOfADataSheetIsThePrior(): void
     {
-        $told = new Setting('LED', LampKind::Led, 'A', EmulsionKind::Diazo, 100, false, '', null, 0, 2.4);
+        $told = new Setting('LED', LampKind::Led, 'A', EmulsionKind::Diazo, 100, false, film: '', distanceMm: null, lampHours: 0, emulsionFactor: 2.4);
         $time = self::predict([], $told);
         self::assertEqualsWithDelta(15 * 2.4, $time->seconds, 1e-9);
         self::assertEqualsWithDelta(self::Z * sqrt(0.9 ** 2 + 0.35 ** 2 + 0.2 ** 2), log($time->highS / $time->seconds), 1e-9);
@@ -83,7 +83,7 @@ final class ExposureModelTest extends TestCase
 
     public function testATestOnAnotherLampAndEmulsionIsNotRestedOn(): void
     {
-        $other = new Setting('Old tubes', LampKind::Tubes, 'Slow', EmulsionKind::Diazo, 100, false, '', null, 0);
+        $other = new Setting('Old tubes', LampKind::Tubes, 'Slow', EmulsionKind::Diazo, 100, false, film: '', distanceMm: null, lampHours: 0);
         $time = self::predict([new TestReading($other, 300, 330, 360), new TestReading(self::setting(), 16, 20, 25)], self::setting());
         self::assertSame([1], $time->restsOn);
     }
@@ -110,10 +110,10 @@ final class ExposureModelTest extends TestCase
 
     public function testALampTwiceAsFarTakesFourTimesAsLong(): void
     {
-        $near = new Setting('Bulb', LampKind::MetalHalide, 'E', EmulsionKind::Diazo, 100, false, '', 600, 0);
-        $far = new Setting('Bulb', LampKind::MetalHalide, 'E', EmulsionKind::Diazo, 100, false, '', 1200, 0);
-        $led = new Setting('Table', LampKind::Led, 'E', EmulsionKind::Diazo, 100, false, '', 600, 0);
-        $ledFar = new Setting('Table', LampKind::Led, 'E', EmulsionKind::Diazo, 100, false, '', 1200, 0);
+        $near = new Setting('Bulb', LampKind::MetalHalide, 'E', EmulsionKind::Diazo, 100, false, film: '', distanceMm: 600, lampHours: 0);
+        $far = new Setting('Bulb', LampKind::MetalHalide, 'E', EmulsionKind::Diazo, 100, false, film: '', distanceMm: 1200, lampHours: 0);
+        $led = new Setting('Table', LampKind::Led, 'E', EmulsionKind::Diazo, 100, false, film: '', distanceMm: 600, lampHours: 0);
+        $ledFar = new Setting('Table', LampKind::Led, 'E', EmulsionKind::Diazo, 100, false, film: '', distanceMm: 1200, lampHours: 0);
         $model = new ExposureModel([new TestReading($near, 90, 100, 110)], [$near, $far, $led, $ledFar]);
         self::assertEqualsWithDelta(4.0, $model->predict($far)->seconds / $model->predict($near)->seconds, 1e-9);
         self::assertEqualsWithDelta(
@@ -165,7 +165,7 @@ final class ExposureModelTest extends TestCase
 
     private static function setting(float $thickness = 100, bool $dyed = false, string $film = '', float $hours = 0): Setting
     {
-        return new Setting('Table', LampKind::Led, 'Cure', EmulsionKind::DualCure, $thickness, $dyed, $film, null, $hours);
+        return new Setting('Table', LampKind::Led, 'Cure', EmulsionKind::DualCure, $thickness, $dyed, film: $film, distanceMm: null, lampHours: $hours);
     }
 
     private static function normal(Randomizer $random): float

@@ -43,7 +43,7 @@ final class LightFaultTest extends TestCase
     /** Screens on like mesh share a time that lies within an eighth of each; yellow and white never do. */
     public function testLikeScreensGoUnderTheLampTogether(): void
     {
-        $setting = static fn (bool $dyed, string $lamp = 'L'): Setting => new Setting($lamp, null, 'E', null, 100, $dyed, '', null, 0);
+        $setting = static fn (bool $dyed, string $lamp = 'L'): Setting => new Setting($lamp, null, 'E', null, 100, $dyed, film: '', distanceMm: null, lampHours: 0);
         $time = static fn (float $s): PredictedTime => new PredictedTime($s, $s / 1.2, 1.2 * $s, [], []);
         $batches = LikeScreens::of(
             [$setting(true), $setting(false), $setting(true), $setting(true), $setting(true, 'M')],
@@ -61,7 +61,7 @@ final class LightFaultTest extends TestCase
 
     public function testEachSchoolSaysItsTimeAndWhy(): void
     {
-        $setting = new Setting('L', null, 'E', null, 100, true, '', null, 0);
+        $setting = new Setting('L', null, 'E', null, 100, true, film: '', distanceMm: null, lampHours: 0);
         $time = new PredictedTime(26.0, 22.0, 31.0, [0], [new TimePart('yellow mesh', 1.3, 10, false)]);
         $schools = SchoolSays::of($time, $setting, 0.1);
         self::assertSame([26.0, 31.0, 20.0], array_map(static fn (SchoolSays $s): float => $s->seconds, $schools));

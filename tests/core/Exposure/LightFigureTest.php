@@ -142,6 +142,6 @@ final class LightFigureTest extends TestCase
 
     private static function setting(): Setting
     {
-        return new Setting('North', LampKind::Led, 'Dual 5', EmulsionKind::DualCure, 92.0, true, '', 800.0, 0.0);
+        return new Setting('North', LampKind::Led, 'Dual 5', EmulsionKind::DualCure, 92.0, true, film: '', distanceMm: 800.0, lampHours: 0.0);
     }
 }

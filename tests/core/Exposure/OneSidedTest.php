@@ -54,15 +54,15 @@ final class OneSidedTest extends TestCase
 
     public function testAnOlderLampTakesLonger(): void
     {
-        $asked = new Setting('L', LampKind::Tubes, 'E', EmulsionKind::Photopolymer, 100, false, '', null, 1000.0);
-        $new = new Setting('L', LampKind::Tubes, 'E', EmulsionKind::Photopolymer, 100, false, '', null, 0.0);
+        $asked = new Setting('L', LampKind::Tubes, 'E', EmulsionKind::Photopolymer, 100, false, film: '', distanceMm: null, lampHours: 1000.0);
+        $new = new Setting('L', LampKind::Tubes, 'E', EmulsionKind::Photopolymer, 100, false, film: '', distanceMm: null, lampHours: 0.0);
         $model = new ExposureModel([], [$asked, $new]);
         self::assertEqualsWithDelta(exp(0.3), $model->predict($asked)->seconds / $model->predict($new)->seconds, 1e-9);
     }
 
     private static function setting(): Setting
     {
-        return new Setting('L', LampKind::Led, 'E', EmulsionKind::Photopolymer, 100, false, '', null, 0.0);
+        return new Setting('L', LampKind::Led, 'E', EmulsionKind::Photopolymer, 100, false, film: '', distanceMm: null, lampHours: 0.0);
     }
 
     /** @param list<TestReading> $tests */

@@ -86,7 +86,7 @@ final class SimulatedShop
     {
         [$um, $dyed] = self::MESHES[$mesh];
 
-        return new Setting($lamp, self::LAMPS[$lamp], $emulsion, self::EMULSIONS[$emulsion], $um, $dyed, '', null, 200 + 100 * $mesh, null, $this->startLoss[$lamp]);
+        return new Setting($lamp, self::LAMPS[$lamp], $emulsion, self::EMULSIONS[$emulsion], $um, $dyed, film: '', distanceMm: null, lampHours: 200 + 100 * $mesh, emulsionFactor: null, startLossS: $this->startLoss[$lamp]);
     }
 
     /** The one burn that is right, s. */

@@ -86,7 +86,7 @@ final class SinkCheckTest extends TestCase
 
     private static function setting(float $thicknessUm): Setting
     {
-        return new Setting('LED', LampKind::Led, 'A', EmulsionKind::DualCure, $thicknessUm, false, '', null, 0);
+        return new Setting('LED', LampKind::Led, 'A', EmulsionKind::DualCure, $thicknessUm, false, film: '', distanceMm: null, lampHours: 0);
     }
 
     private static function normal(Randomizer $random): float

@@ -44,6 +44,6 @@ final class SpellingTest extends TestCase
 
     private static function setting(string $lamp, string $emulsion): Setting
     {
-        return new Setting($lamp, LampKind::Led, $emulsion, EmulsionKind::DualCure, 95.0, false, '', null, 0.0);
+        return new Setting($lamp, LampKind::Led, $emulsion, EmulsionKind::DualCure, 95.0, false, film: '', distanceMm: null, lampHours: 0.0);
     }
 }

@@ -44,7 +44,7 @@ final class TimerSettingTest extends TestCase
 
     public function testATimeThatRestsOnNoTestLooksLikeOne(): void
     {
-        $setting = new Setting('LED', null, 'Dual-cure', null, 100.0, false, '', null, 0);
+        $setting = new Setting('LED', null, 'Dual-cure', null, 100.0, false, film: '', distanceMm: null, lampHours: 0);
         $guess = LightFigure::of(new PredictedTime(21.6, 10.2, 45.7, [], []), $setting, 'trade default', null);
         self::assertSame('≈ 22 s', $guess->text);
         $tested = LightFigure::of(new PredictedTime(21.6, 19.0, 24.5, [0], []), $setting, '1 step test of this shop', null);

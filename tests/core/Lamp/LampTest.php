@@ -103,6 +103,6 @@ final class LampTest extends TestCase
 
     private static function tubes(float $hours): Setting
     {
-        return new Setting('Box', LampKind::Tubes, 'E', EmulsionKind::DualCure, 100, false, '', null, $hours);
+        return new Setting('Box', LampKind::Tubes, 'E', EmulsionKind::DualCure, 100, false, film: '', distanceMm: null, lampHours: $hours);
     }
 }

@@ -66,7 +66,7 @@ final class SheetAndTonesTest extends TestCase
     public function testGapTonesDepositAndSchoolMoveTheChoice(): void
     {
         $white = Lab::of(Srgb::fromHex('#ffffff'));
-        $ask = static fn (?float $lpi = null, ?float $finestGapMm = null, ?Tones $tones = null, ?float $depositUm = null, float $divisor = RulingSchool::USUAL): MeshQuestion => new MeshQuestion(PlateRole::Colour, Substrate::Cotton, InkKind::Plastisol, null, $lpi, $white, $finestGapMm, $tones, $depositUm, $divisor);
+        $ask = static fn (?float $lpi = null, ?float $finestGapMm = null, ?Tones $tones = null, ?float $depositUm = null, float $divisor = RulingSchool::USUAL): MeshQuestion => new MeshQuestion(PlateRole::Colour, Substrate::Cotton, InkKind::Plastisol, null, $lpi, $white, finestGapMm: $finestGapMm, tones: $tones, depositUm: $depositUm, divisor: $divisor);
         // A gap of 0.2 mm: only meshes whose 2 d + w is thinner hold it.
         foreach (MeshSuggestion::rank($ask(finestGapMm: 0.2)) as $ranked) {
             self::assertSame($ranked->mesh->finestGapMm <= 0.2, $ranked->holds, $ranked->mesh->name);

@@ -86,7 +86,7 @@ final class ManyInksTest extends TestCase
     {
         $colours = array_intersect_key(self::shelf(), array_flip([2, 3, 4, 5]));
         $picture = PictureColours::of(self::sunset());
-        $request = static fn (OrderSchool $order, array $inks): MixRequest => (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), array_values(array_filter($inks, static fn (mixed $i): bool => $i instanceof GivenInk)), self::shelf()[1], null, 600.0, new PlannedDots(new Halftone(45.0)), order: $order))->mix();
+        $request = static fn (OrderSchool $order, array $inks): MixRequest => (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), array_values(array_filter($inks, static fn (mixed $i): bool => $i instanceof GivenInk)), self::shelf()[1], null, 600.0, dots: new PlannedDots(new Halftone(45.0)), order: $order))->mix();
         $tried = OrderSearch::of($colours, $picture, $request);
         $all = [];
         foreach (self::orders(array_values($colours)) as $order) {
@@ -109,7 +109,7 @@ final class ManyInksTest extends TestCase
         self::assertSame(['Yellow', 'Red', 'Navy'], $names(OrderSchool::LightToDark));
         self::assertSame(['Navy', 'Red', 'Yellow'], $names(OrderSchool::DarkToLight));
         self::assertSame(['Navy', 'Yellow', 'Red'], $names(OrderSchool::DarkFirst));
-        $last = (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), $inks, null, self::shelf()[1], 600.0, new PlannedDots(new Halftone(45.0)), order: OrderSchool::BlackLast))->mix();
+        $last = (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), $inks, null, self::shelf()[1], 600.0, dots: new PlannedDots(new Halftone(45.0)), order: OrderSchool::BlackLast))->mix();
         self::assertSame(['Yellow', 'Red', 'White', 'Navy'], array_map(static fn (array $p): string => $p[0]->name, $last->plates));
         self::assertSame(PlateRole::Highlight, $last->plates[2][1]);
         self::assertSame(max($last->terms->prices), $last->terms->prices[2], 'the highlight is the dear one');
@@ -195,7 +195,7 @@ final class ManyInksTest extends TestCase
     #[Group('long')]
     public function testANodeTableIsKeptAndGlancedAt(): void
     {
-        $mix = (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, new PlannedDots(new Halftone(45.0))))->mix();
+        $mix = (new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, dots: new PlannedDots(new Halftone(45.0))))->mix();
         $table = $mix->table(MixTable::MIDDLE);
         $read = MixTable::read($table->written(), 3);
         self::assertSame(MixTable::MIDDLE, $read->side);
@@ -257,7 +257,7 @@ final class ManyInksTest extends TestCase
         $rgb = str_repeat("\xb0\x50\x40", 120 * 120);
         $covers = static fn (PlateCurves $bent): array => array_map(
             static fn (TonePlate $p): float => $p->coveragePct(),
-            MixPlates::of(new ArtRaster(120, 120, $rgb, false), (new SimulatedRequest(10.16, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, new PlannedDots(new Halftone(45.0)), curves: $bent))->mix()),
+            MixPlates::of(new ArtRaster(120, 120, $rgb, false), (new SimulatedRequest(10.16, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, dots: new PlannedDots(new Halftone(45.0)), curves: $bent))->mix()),
         );
         [$straight, $bent] = [$covers(new PlateCurves()), $covers(new PlateCurves(['Red' => 65.0]))];
         self::assertEqualsWithDelta($straight[0], $bent[0], 0.01);
@@ -271,7 +271,7 @@ final class ManyInksTest extends TestCase
     #[Group('long')]
     public function testPlatesAtOneAngleLieOverEachOtherAsTheModelTakesThem(): void
     {
-        $request = (new SimulatedRequest(20.32, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, new PlannedDots(new Halftone(45.0))))->mix();
+        $request = (new SimulatedRequest(20.32, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, dots: new PlannedDots(new Halftone(45.0))))->mix();
         [, $first, $second] = MixPlates::of(new ArtRaster(240, 240, str_repeat("\xb0\x68\x30", 240 * 240), false), $request);
         self::assertEqualsWithDelta($first->dots->angleDeg, $second->dots->angleDeg, 1e-9);
         [$a, $b] = [$first->coveragePct() / 100, $second->coveragePct() / 100];
@@ -290,7 +290,7 @@ final class ManyInksTest extends TestCase
         $cloth = Srgb::fromHex($hex);
         $ground = \chr($cloth->red).\chr($cloth->green).\chr($cloth->blue);
         $rgb = str_repeat(str_repeat($ground, 120).str_repeat("\xd0\x60\x40", 120), 240);
-        $plates = MixPlates::of(new ArtRaster(240, 240, $rgb, false), (new SimulatedRequest(20.32, $cloth, [self::shelf()[2], self::shelf()[3], self::shelf()[5]], self::shelf()[1], null, 600.0, new PlannedDots(new Halftone(45.0))))->mix());
+        $plates = MixPlates::of(new ArtRaster(240, 240, $rgb, false), (new SimulatedRequest(20.32, $cloth, [self::shelf()[2], self::shelf()[3], self::shelf()[5]], self::shelf()[1], null, 600.0, dots: new PlannedDots(new Halftone(45.0))))->mix());
         $covered = 0;
         foreach ($plates as $plate) {
             $bytes = intdiv($plate->plane->width, 16) - 1;
@@ -306,7 +306,7 @@ final class ManyInksTest extends TestCase
     public function testWhatIsOddAboutInksIsSaidBeforeAScreenIsCoated(): void
     {
         $cloth = Srgb::fromHex(self::CLOTH);
-        $of = static fn (string $rgb, GivenInk ...$inks): array => MixPlates::of(new ArtRaster(60, 60, str_repeat($rgb, 3600), false), (new SimulatedRequest(10.16, $cloth, array_values($inks), self::shelf()[1], null, 600.0, new PlannedDots(new Halftone(45.0))))->mix());
+        $of = static fn (string $rgb, GivenInk ...$inks): array => MixPlates::of(new ArtRaster(60, 60, str_repeat($rgb, 3600), false), (new SimulatedRequest(10.16, $cloth, array_values($inks), self::shelf()[1], null, 600.0, dots: new PlannedDots(new Halftone(45.0))))->mix());
         self::assertStringContainsString('only ink', implode(' ', MixLook::says($of("\xd0\x60\x40", self::shelf()[2]))));
         self::assertStringContainsString('are one colour', implode(' ', MixLook::says($of("\xd0\x60\x40", self::shelf()[2], new GivenInk('Red too', Srgb::fromHex('#c8202d'), 0.85)))));
         self::assertStringNotContainsString('one colour', implode(' ', MixLook::says($of("\xd0\x60\x40", self::shelf()[2], self::shelf()[3]))));

@@ -148,7 +148,7 @@ final class MixTableTest extends TestCase
             }
         }
         $inks = self::inks();
-        $request = static fn (?ToneCurve $curve = null, Tones $range = new Tones(0.0, 1.0)): SimulatedRequest => new SimulatedRequest(10.16, Srgb::fromHex(self::CLOTH), \array_slice($inks, 1, 4), $inks[0], $inks[5], 600.0, new PlannedDots(new Halftone(45.0, 22.5), range: $range), curve: $curve);
+        $request = static fn (?ToneCurve $curve = null, Tones $range = new Tones(0.0, 1.0)): SimulatedRequest => new SimulatedRequest(10.16, Srgb::fromHex(self::CLOTH), \array_slice($inks, 1, 4), $inks[0], $inks[5], 600.0, dots: new PlannedDots(new Halftone(45.0, 22.5), range: $range), curve: $curve);
         $plates = MixPlates::of(new ArtRaster(120, 120, $rgb, false), $request()->mix());
         self::assertSame(['Base', 'Yellow', 'Green', 'Red', 'Blue', 'White'], array_map(static fn ($p): string => $p->ink->name, $plates));
         self::assertNotEqualsWithDelta($plates[0]->dots->angleDeg, $plates[1]->dots->angleDeg, 10.0);
@@ -174,7 +174,7 @@ final class MixTableTest extends TestCase
     public function testNoInksAreNoPrint(): void
     {
         $this->expectException(ImpossibleMix::class);
-        new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), [], null, null, 600.0, new PlannedDots(new Halftone(45.0)));
+        new SimulatedRequest(100.0, Srgb::fromHex(self::CLOTH), [], null, null, 600.0, dots: new PlannedDots(new Halftone(45.0)));
     }
 
     /** @return list<GivenInk> in print order */

@@ -116,7 +116,7 @@ final class WhatChangesTest extends TestCase
 
     private static function plate(int $id, string $name, string $hex, float $cm2, PlateRole $role = PlateRole::Colour, bool $carries = false): PlateToPrint
     {
-        return new PlateToPrint($id, $name, $role, new InkToPrint($name, InkKind::Plastisol, self::lab($hex)), new Drawn(self::lab($hex), $cm2, 0.2, carries: $carries), $carries ? new Mesh(61, 64) : new Mesh(120, 34), FrameAtHand::usual());
+        return new PlateToPrint($id, $name, $role, new InkToPrint($name, InkKind::Plastisol, self::lab($hex)), new Drawn(self::lab($hex), $cm2, 0.2, carries: $carries), $carries ? new Mesh(61, 64) : new Mesh(120, 34), frame: FrameAtHand::usual());
     }
 
     private static function lab(string $hex): Lab

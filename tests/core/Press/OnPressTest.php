@@ -31,7 +31,7 @@ final class OnPressTest extends TestCase
         $few = self::plan(PressWay::Automatic, 5, 1);
         self::assertStringContainsString('6 heads are needed, 2 of them for flashes, and the press has 5. Nearest in colour are Sage and Moss', implode(' ', $few->says));
         self::assertStringContainsString('2 flashes are wanted and one is here', implode(' ', $few->says));
-        self::assertStringNotContainsString('Nearest', implode(' ', HeadPlan::of(PressWay::Rotary, 1, 1, [new PrintStep(0, '', false, ''), new PrintStep(1, '', false, '')], ['White', 'Straw'], [null, new Lab(90, 0, 20)], [])->says), 'a base is merged with nothing');
+        self::assertStringNotContainsString('Nearest', implode(' ', HeadPlan::of(PressWay::Rotary, 1, 1, [new PrintStep(0, '', false, ''), new PrintStep(1, '', false, '')], ['White', 'Straw'], [null, new Lab(90, 0, 20)], watched: [])->says), 'a base is merged with nothing');
         $hand = self::plan(PressWay::Rotary, 4, 1);
         self::assertSame([], $hand->says, 'by hand one flash serves all');
         self::assertCount(4, $hand->places);
@@ -131,7 +131,7 @@ final class OnPressTest extends TestCase
     {
         $steps = array_map(static fn (int $i): PrintStep => new PrintStep($i, '', $i < 2, ''), range(0, 3));
 
-        return HeadPlan::of($way, $heads, $flashes, $steps, ['White', 'Sage', 'Moss', 'Rust'], [null, new Lab(70, -18, 5), new Lab(66, -20, 8), new Lab(45, 50, 35)], $watched);
+        return HeadPlan::of($way, $heads, $flashes, $steps, ['White', 'Sage', 'Moss', 'Rust'], [null, new Lab(70, -18, 5), new Lab(66, -20, 8), new Lab(45, 50, 35)], watched: $watched);
     }
 
     private static function what(HeadPlace $place): int|string

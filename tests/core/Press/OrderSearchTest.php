@@ -24,7 +24,7 @@ final class OrderSearchTest extends TestCase
                 for ($j = 0; $j < 5; ++$j) {
                     $touches[$j] = $i === $j ? 0.0 : mt_rand(0, 30) / 1000;
                 }
-                $plates[] = new PlateInOrder("p$i", PlateRole::Colour, new Lab(mt_rand(10, 95), mt_rand(-40, 40), mt_rand(-40, 40)), mt_rand(1, 40) / 100, mt_rand(30, 100) / 100, mt_rand(0, 1) === 1 ? 60.0 : 120.0, false, $touches, $touches);
+                $plates[] = new PlateInOrder("p$i", PlateRole::Colour, new Lab(mt_rand(10, 95), mt_rand(-40, 40), mt_rand(-40, 40)), mt_rand(1, 40) / 100, mt_rand(30, 100) / 100, mt_rand(0, 1) === 1 ? 60.0 : 120.0, raised: false, touches: $touches, overlaps: $touches);
             }
             $best = OrderSearch::best($plates, new Lab(20, 0, 0));
             $least = \INF;
@@ -42,16 +42,16 @@ final class OrderSearchTest extends TestCase
     public function testABaseIsFirstPuffIsLastAndFlashesStandOnlyWhereInksTouch(): void
     {
         $plates = [
-            new PlateInOrder('Puff', PlateRole::Colour, new Lab(60, 0, 0), 0.1, 0.9, 60, true, [], [2 => 0.1]),
-            new PlateInOrder('Gold', PlateRole::Colour, new Lab(75, 5, 50), 0.2, 0.9, 60, false, [3 => 0.05], [2 => 0.2]),
-            new PlateInOrder('Base', PlateRole::Base, new Lab(95, 0, 0), 0.5, 0.95, 48, false, [], [0 => 0.1, 1 => 0.2, 3 => 0.2]),
-            new PlateInOrder('Navy', PlateRole::Colour, new Lab(20, 0, -30), 0.2, 0.9, 60, false, [1 => 0.05], [2 => 0.2]),
+            new PlateInOrder('Puff', PlateRole::Colour, new Lab(60, 0, 0), 0.1, 0.9, 60, raised: true, touches: [], overlaps: [2 => 0.1]),
+            new PlateInOrder('Gold', PlateRole::Colour, new Lab(75, 5, 50), 0.2, 0.9, 60, raised: false, touches: [3 => 0.05], overlaps: [2 => 0.2]),
+            new PlateInOrder('Base', PlateRole::Base, new Lab(95, 0, 0), 0.5, 0.95, 48, raised: false, touches: [], overlaps: [0 => 0.1, 1 => 0.2, 3 => 0.2]),
+            new PlateInOrder('Navy', PlateRole::Colour, new Lab(20, 0, -30), 0.2, 0.9, 60, raised: false, touches: [1 => 0.05], overlaps: [2 => 0.2]),
         ];
         $best = OrderSearch::best($plates, new Lab(15, 0, 0));
         self::assertSame([2, 0], [$best->order[0], $best->order[3]]);
         self::assertContains(2, $best->flashAfter);
         self::assertSame(1, $best->order[1], 'the light ink before the dark one that would foul its screen');
-        $apart = array_map(static fn (PlateInOrder $p): PlateInOrder => new PlateInOrder($p->name, PlateRole::Colour, $p->lab, $p->share, $p->hiding, $p->threadsPerCm, false, [], []), $plates);
+        $apart = array_map(static fn (PlateInOrder $p): PlateInOrder => new PlateInOrder($p->name, PlateRole::Colour, $p->lab, $p->share, $p->hiding, $p->threadsPerCm, raised: false, touches: [], overlaps: []), $plates);
         self::assertSame([], OrderSearch::best($apart, new Lab(15, 0, 0))->flashAfter, 'what nowhere touches needs no flash, however coarse its mesh');
         self::assertSame([], OrderSearch::best($plates, new Lab(15, 0, 0), 0)->flashAfter, 'a press without a flash has none');
         foreach (OrderSearch::schools($plates, new Lab(15, 0, 0)) as $school) {
@@ -61,7 +61,7 @@ final class OrderSearchTest extends TestCase
 
     public function testSchoolsOfBlackAndOfProcessStandBesideTheOthers(): void
     {
-        $plate = static fn (string $name, Lab $lab, PlateRole $role = PlateRole::Colour, bool $raised = false): PlateInOrder => new PlateInOrder($name, $role, $lab, 0.2, 0.9, 60, $raised, [], []);
+        $plate = static fn (string $name, Lab $lab, PlateRole $role = PlateRole::Colour, bool $raised = false): PlateInOrder => new PlateInOrder($name, $role, $lab, 0.2, 0.9, 60, raised: $raised, touches: [], overlaps: []);
         $spot = [$plate('Black', new Lab(18, 0, 0)), $plate('White', new Lab(96, 0, 0), PlateRole::Base), $plate('Gold', new Lab(75, 5, 50)), $plate('High', new Lab(97, 0, 0), PlateRole::Highlight), $plate('Puff', new Lab(60, 30, 0), raised: true)];
         $schools = OrderSearch::schools($spot, new Lab(15, 0, 0));
         self::assertSame([1, 2, 3, 0, 4], $schools['highlight, then black last']->order, 'and puff after all');
@@ -79,7 +79,7 @@ final class OrderSearchTest extends TestCase
     {
         $plates = [];
         for ($i = 0; $i < 4; ++$i) {
-            $plates[] = new PlateInOrder("p$i", PlateRole::Colour, new Lab(30 + 15 * $i, 0, 0), 0.2, 0.8, 60, false, array_diff_key([0.01, 0.02, 0.03, 0.04], [$i => 0]), []);
+            $plates[] = new PlateInOrder("p$i", PlateRole::Colour, new Lab(30 + 15 * $i, 0, 0), 0.2, 0.8, 60, raised: false, touches: array_diff_key([0.01, 0.02, 0.03, 0.04], [$i => 0]), overlaps: []);
         }
         $all = OrderSearch::flashed([0, 1, 2, 3], [0, 1, 2], $plates);
         self::assertSame(0.0, $all->lifted, 'a flash after each leaves nothing wet');
@@ -94,7 +94,7 @@ final class OrderSearchTest extends TestCase
     {
         $this->expectException(ImpossibleOrder::class);
         $this->expectExceptionMessage('9 plates have more orders than can be tried');
-        OrderSearch::best(array_fill(0, 9, new PlateInOrder('a', PlateRole::Colour, new Lab(50, 0, 0), 0.1, 1, null, false, [], [])), new Lab(90, 0, 0));
+        OrderSearch::best(array_fill(0, 9, new PlateInOrder('a', PlateRole::Colour, new Lab(50, 0, 0), 0.1, 1, null, raised: false, touches: [], overlaps: [])), new Lab(90, 0, 0));
     }
 
     /**
@@ -107,7 +107,7 @@ final class OrderSearchTest extends TestCase
     {
         $wet = static function (int $a, int $b) use ($plates): float {
             $two = [$plates[$a], $plates[$b]];
-            $alone = array_map(static fn (PlateInOrder $p, int $i): PlateInOrder => new PlateInOrder($p->name, $p->role, $p->lab, $p->share, $p->hiding, $p->threadsPerCm, false, [1 - $i => $p->touches[[$b, $a][$i]] ?? 0.0], [1 - $i => $p->overlaps[[$b, $a][$i]] ?? 0.0]), $two, [0, 1]);
+            $alone = array_map(static fn (PlateInOrder $p, int $i): PlateInOrder => new PlateInOrder($p->name, $p->role, $p->lab, $p->share, $p->hiding, $p->threadsPerCm, raised: false, touches: [1 - $i => $p->touches[[$b, $a][$i]] ?? 0.0], overlaps: [1 - $i => $p->overlaps[[$b, $a][$i]] ?? 0.0]), $two, [0, 1]);
 
             return OrderSearch::of([0, 1], $alone, 0)->lifted;
         };

@@ -99,7 +99,7 @@ final class PrintLawTest extends TestCase
     public function testTheHandOverrulesAndItIsTold(): void
     {
         $usual = self::plan(new Lab(12, 0, 0), Substrate::Cotton);
-        $hand = new ByHand(Laying::Once, false, 4.0, Hardness::Hard, 82.0, Speed::Brisk, Pressure::Light, false, 4.2, -0.3, 3);
+        $hand = new ByHand(Laying::Once, false, 4.0, Hardness::Hard, 82.0, Speed::Brisk, pressure: Pressure::Light, flood: false, offContactMm: 4.2, setBackMm: -0.3, head: 3);
         $plan = self::plan(new Lab(12, 0, 0), Substrate::Cotton, base: self::plate(1, 'Base', PlateRole::Base, hand: $hand));
         $base = $plan->plates[0];
         self::assertSame([Laying::Once, null, Hardness::Hard, 82.0, Speed::Brisk, Pressure::Light, false, 4.2, -0.3, 3], [$base->laying, $base->flash, $base->stroke->hardness, $base->stroke->angleDeg, $base->stroke->speed, $base->stroke->pressure, $base->stroke->flood, $base->standing->offContactMm, $base->standing->setBack->mm, $base->head]);
@@ -152,7 +152,7 @@ final class PrintLawTest extends TestCase
 
     public function testASqueegeeIsWiderThanTheArtAndFitsTheFrame(): void
     {
-        $of = static fn (PlateRole $role, ?float $finest, bool $tones, bool $wet, float $art, ?float $inside = null, Mesh $mesh = new Mesh(61, 64)): StrokeOfPlate => StrokeOfPlate::of($role, new Drawn(new Lab(50, 0, 0), 100, 0.2, $finest, $tones), $mesh, InkKind::Plastisol, $wet, $art, $inside);
+        $of = static fn (PlateRole $role, ?float $finest, bool $tones, bool $wet, float $art, ?float $inside = null, Mesh $mesh = new Mesh(61, 64)): StrokeOfPlate => StrokeOfPlate::of($role, new Drawn(new Lab(50, 0, 0), 100, 0.2, $finest, $tones), $mesh, InkKind::Plastisol, $wet, $art, insideMm: $inside);
         self::assertSame(Hardness::Soft, $of(PlateRole::Base, null, false, false, 290)->hardness, 'soft for a base');
         self::assertSame(Hardness::Hard, $of(PlateRole::Colour, 0.2, false, false, 290)->hardness, 'hard for detail');
         self::assertSame(Hardness::Cored, $of(PlateRole::Colour, 0.2, false, true, 290)->hardness, 'detail wet on wet');
@@ -191,6 +191,6 @@ final class PrintLawTest extends TestCase
 
     private static function plate(int $id, string $name, PlateRole $role, Lab $lab = new Lab(96, 0, 0), Mesh $mesh = new Mesh(61, 64), ?Laying $solvedFor = null, ByHand $hand = new ByHand()): PlateToPrint
     {
-        return new PlateToPrint($id, $name, $role, new InkToPrint($name, InkKind::Plastisol, $lab), new Drawn($lab, 100, 0.2), $mesh, new FrameAtHand('F', 430, 520, 23), null, $solvedFor, $hand);
+        return new PlateToPrint($id, $name, $role, new InkToPrint($name, InkKind::Plastisol, $lab), new Drawn($lab, 100, 0.2), $mesh, frame: new FrameAtHand('F', 430, 520, 23), touches: null, solvedFor: $solvedFor, byHand: $hand);
     }
 }

@@ -152,6 +152,6 @@ final class CausesTest extends TestCase
      */
     private static function evidence(array $prints, array $platens = [], float $tension = 24.0, float $stretch = 0.0, array $others = [], ?float $cameBack = null): PlateEvidence
     {
-        return new PlateEvidence('Straw', $prints, $platens, $tension, 24.0, $stretch, 320.0, 300.0, 0.0, $others, $cameBack);
+        return new PlateEvidence('Straw', $prints, $platens, $tension, 24.0, $stretch, heightMm: 320.0, widthMm: 300.0, printerPct: 0.0, othersGrew: $others, cameBack: $cameBack);
     }
 }

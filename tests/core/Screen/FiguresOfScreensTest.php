@@ -150,7 +150,7 @@ final class FiguresOfScreensTest extends TestCase
     public function testTheWordsOfACoatingAreTheShops(): void
     {
         $mesh = new Mesh(90, 48);
-        self::assertSame('2 + 1, round edge, dried between', (new Coating($mesh, Edge::Round, 2, 1, 38, '', true))->words());
+        self::assertSame('2 + 1, round edge, dried between', (new Coating($mesh, Edge::Round, 2, 1, 38, '', driedBetween: true))->words());
         self::assertSame('film of 22.5 µm on the wet mesh, print side', Coating::film($mesh, 22.5)->words());
     }
 

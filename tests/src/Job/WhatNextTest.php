@@ -43,7 +43,7 @@ final class WhatNextTest extends TestCase
         foreach (['White', 'Straw', 'Rust'] as $i => $name) {
             $plate = new Plate($this->job, $i, $i, $name, $i === 0 ? PlateRole::Base : PlateRole::Colour, '#ffffff');
             $plate->id = 10 + $i;
-            $plate->frame = new Frame(['A', 'B', 'C'][$i], 61, 64, false, 460, 560, 20);
+            $plate->frame = new Frame(['A', 'B', 'C'][$i], 61, 64, false, 460, 560, tensionNPerCm: 20);
             $this->job->plates->add($plate);
         }
         $this->job->separationKey = $this->job->separationKey();
@@ -229,7 +229,7 @@ final class WhatNextTest extends TestCase
 
     private static function stencil(float $damp): StencilNow
     {
-        return new StencilNow('Dual', '1 + 1', '', '', $damp, 20, true, null, null, $damp > 0 ? \sprintf('Damp for %.0f min.', $damp) : '', false);
+        return new StencilNow('Dual', '1 + 1', '', '', $damp, 20, told: true, gaugedEomUm: null, burnedSeconds: null, mind: $damp > 0 ? \sprintf('Damp for %.0f min.', $damp) : '', oldPicture: false);
     }
 
     private static function register(float $offMm): PlateRegister
@@ -244,14 +244,14 @@ final class WhatNextTest extends TestCase
             1,
             null,
             $offMm,
-            $offMm <= 0.1,
-            true,
-            [],
-            $readings->byPrint,
-            new RegisterErrors(0.0),
-            false,
-            '',
-            null,
+            inRegister: $offMm <= 0.1,
+            willBeInTolerance: true,
+            doubts: [],
+            byPrint: $readings->byPrint,
+            errors: new RegisterErrors(0.0),
+            unsure: false,
+            repeats: '',
+            oddPrint: null,
         );
     }
 }

@@ -30,7 +30,7 @@ final class StencilTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->frame = new Frame('A', 61, 64, true, 460, 560, 20);
+        $this->frame = new Frame('A', 61, 64, true, 460, 560, tensionNPerCm: 20);
         $this->lamp = new Lamp('Bench', LampKind::Led, 120, 400);
         $job = new Job('Moth', '#1b2440', 280, new Art('moth.png', 'png', 'art/moth.png', 800, 600), new \DateTimeImmutable('2026-03-02'));
         $this->plate = new Plate($job, 0, 0, 'White', PlateRole::Base, '#ffffff');
@@ -38,7 +38,7 @@ final class StencilTest extends TestCase
         $this->stencil = new Stencil(
             $this->frame,
             null,
-            new Coating($this->frame->mesh(), Edge::Round, 2, 1, 36, '', true),
+            new Coating($this->frame->mesh(), Edge::Round, 2, 1, 36, '', driedBetween: true),
             new \DateTimeImmutable('2026-03-02 10:00'),
             new \DateTimeImmutable('2026-03-02 12:00'),
             true,

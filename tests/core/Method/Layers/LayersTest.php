@@ -81,7 +81,7 @@ final class LayersTest extends TestCase
         }
         $art = new ArtRaster(256, 200, $ramp, false);
         $share = static function (LayerEdge $edge, int $from, int $to) use ($art, $chain): float {
-            $mask = LayerPlates::masks($art, $chain, $edge, 256, 200, 60.0, new ToneWork())[0];
+            $mask = LayerPlates::masks($art, $chain, $edge, 256, 200, 60.0, work: new ToneWork())[0];
             $set = 0;
             for ($y = 0; $y < 200; ++$y) {
                 $set += substr_count(substr($mask->tones, $y * 256 + $from, $to - $from), "\xff");

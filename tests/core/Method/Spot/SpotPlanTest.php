@@ -83,14 +83,14 @@ final class SpotPlanTest extends TestCase
             true,
             ['#111111' => '#222222'],
             ['#555555'],
-            ['#666666'],
-            ['#777777' => 7],
-            ['#888888' => true],
-            ['#888888' => false],
-            ['#999999' => true],
-            ['#aaaaaa' => 0.2],
-            '#bbbbbb',
-            [new Positive('1/a.png', 'red', '#cc0000', 2, 3, [new WeakPlace(1.5, 2.5, 0.75)])],
+            splits: ['#666666'],
+            locks: ['#777777' => 7],
+            highlights: ['#888888' => true],
+            onBase: ['#888888' => false],
+            overprints: ['#999999' => true],
+            thicken: ['#aaaaaa' => 0.2],
+            baseFrom: '#bbbbbb',
+            positives: [new Positive('1/a.png', 'red', '#cc0000', 2, 3, [new WeakPlace(1.5, 2.5, 0.75)])],
         );
     }
 }
