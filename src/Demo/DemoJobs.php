@@ -319,7 +319,7 @@ final readonly class DemoJobs
         $random = new Randomizer(new Mt19937(7));
         foreach ($this->screens->of($job)->plates as $screen) {
             $this->door->do(
-                new GaugeStencil($screen->id, round((float) $screen->stencil->value + 0.4 * SimulatedNoise::normal($random), 1)),
+                new GaugeStencil($screen->id, round((float) $screen->stencilOf->stencil->value + 0.4 * SimulatedNoise::normal($random), 1)),
             );
         }
         $targets = array_map(static fn (PlateOnPress $p): array => \array_slice($p->targets, 0, self::MARKS_READ), $this->press->of($job)->plates);

@@ -7,6 +7,7 @@ namespace Ektype\App\Api\Description;
 use Ektype\App\Plan\Codec;
 use Ektype\App\Plan\MergePatch;
 use Ektype\App\Plan\ShownPlan;
+use Ektype\App\Query\Beside;
 use Ektype\App\Request\Day;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mix\InkProfile;
@@ -228,6 +229,14 @@ final class Schemas
         $properties = [];
         $required = [];
         foreach (self::fields($class) as $property) {
+            $part = $property->getAttributes(Beside::class) === [] ? null : $property->getType();
+            if ($part instanceof \ReflectionNamedType && class_exists($part->getName())) {
+                // What a part holds lies beside the other fields.
+                ['properties' => $inner, 'required' => $always] = $this->shape($part->getName(), $read) + ['required' => []];
+                $properties = [...$properties, ...(array) $inner];
+                $required = [...$required, ...(array) $always];
+                continue;
+            }
             $properties[$property->getName()] = $this->field($property, $read);
             if (!$read || !self::mayBeLeftOut($property)) {
                 $required[] = $property->getName();

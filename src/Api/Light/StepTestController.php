@@ -46,7 +46,7 @@ final readonly class StepTestController
     #[Route('/api/step-tests/plan', methods: ['GET'])]
     public function plan(#[Asked] PlannedTest $of): StepBench
     {
-        return $this->bench->plan($of->lampId, $of->emulsionId, $of->thicknessUm, $of->dyed, $of->strips, $of->incrementS, $of->firstS);
+        return $this->bench->plan($of->lampId, $of->emulsionId, $of->thicknessUm, $of->dyed, $of->strips, $of->incrementS, firstS: $of->firstS);
     }
 
     /** The film for it. */

@@ -122,22 +122,44 @@ final readonly class SeeMethods
             $plan = self::plan($job, $method, $rack);
             $print = $this->proofs->of($job, $plan);
         } catch (Refusal $none) {
-            return new MethodOffer($method, $method->title(), false, $followed, $none->getMessage(), null, deltaE: null, p95: null, setUpMin: null, secondsAShirt: null, inkGrams: null, risks: [], key: '');
+            return new MethodOffer(
+                method: $method,
+                title: $method->title(),
+                fits: false,
+                followed: $followed,
+                why: $none->getMessage(),
+                cost: new CostOfWay(
+                    plates: null,
+                    setUpMin: null,
+                    secondsAShirt: null,
+                    inkGrams: null,
+                ),
+                off: new OffTheArt(
+                    deltaE: null,
+                    p95: null,
+                ),
+                risks: [],
+                key: '',
+            );
         }
         $way = $this->way($job, $method, $tonal, $standing, $print);
 
         return new MethodOffer(
-            $method,
-            $method->title(),
-            $way->fits,
-            $followed,
-            $method->why($tonal, \count($print->plates)),
-            \count($print->plates),
-            deltaE: $print->deltaE,
-            p95: $print->p95,
-            setUpMin: round($way->setUpMin),
-            secondsAShirt: round($way->secondsAShirt),
-            inkGrams: round($way->inkGrams, 2),
+            method: $method,
+            title: $method->title(),
+            fits: $way->fits,
+            followed: $followed,
+            why: $method->why($tonal, \count($print->plates)),
+            cost: new CostOfWay(
+                plates: \count($print->plates),
+                setUpMin: round($way->setUpMin),
+                secondsAShirt: round($way->secondsAShirt),
+                inkGrams: round($way->inkGrams, 2),
+            ),
+            off: new OffTheArt(
+                deltaE: $print->deltaE,
+                p95: $print->p95,
+            ),
             risks: $way->risks($job->press?->heads, $job->press->name ?? ''),
             key: $print->key,
         );

@@ -4,30 +4,24 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Darkroom;
 
+use Ektype\App\Query\Beside;
+use Ektype\App\Query\PartsBeside;
+
 /** A screen of the plan with its steps. */
-final readonly class ScreenInRoom
+final readonly class ScreenInRoom implements \JsonSerializable
 {
+    use PartsBeside;
+
     /**
-     * @param string           $frame     label of its frame; empty where none is chosen
-     * @param string           $rackPlace where its frame stands
-     * @param list<string>     $first     what must be done to its frame before it is coated
-     * @param string           $coat      how it is coated; empty where it is
      * @param list<StepInRoom> $steps
      */
     public function __construct(
-        public int $plateId,
-        public int $jobId,
-        public string $job,
-        public string $plate,
-        public string $hex,
-        public ?int $frameId,
-        public string $frame,
-        public string $rackPlace,
-        public array $first,
-        public string $coat,
-        public string $emulsion,
-        public float $emulsionMl,
-        public string $lamp,
+        #[Beside]
+        public PlateInRoom $plateOf,
+        #[Beside]
+        public FrameInRoom $frameOf,
+        #[Beside]
+        public StencilInRoom $stencil,
         public Lateness $late,
         public array $steps,
     ) {

@@ -208,19 +208,25 @@ final readonly class SeeDarkroom
             $coat = $toMake[(int) $work->name]->coat;
 
             return new ScreenInRoom(
-                $plate->idOrFail(),
-                $plate->job->idOrFail(),
-                $plate->job->name,
-                $plate->name,
-                $plate->printedIn()->hex(),
-                $plate->frame?->id,
-                frame: $plate->frame->label ?? '',
-                rackPlace: $plate->frame->rackPlace ?? '',
-                first: $coat === null ? [] : array_values(array_diff($plate->frame?->state->first() ?? [], ['coat', 'degrease'])),
-                coat: $coat->words ?? '',
-                emulsion: $coat->emulsion ?? '',
-                emulsionMl: $coat->emulsionMl->value ?? 0.0,
-                lamp: $work->lamp,
+                plateOf: new PlateInRoom(
+                    plateId: $plate->idOrFail(),
+                    jobId: $plate->job->idOrFail(),
+                    job: $plate->job->name,
+                    plate: $plate->name,
+                    hex: $plate->printedIn()->hex(),
+                ),
+                frameOf: new FrameInRoom(
+                    frameId: $plate->frame?->id,
+                    frame: $plate->frame->label ?? '',
+                    rackPlace: $plate->frame->rackPlace ?? '',
+                    first: $coat === null ? [] : array_values(array_diff($plate->frame?->state->first() ?? [], ['coat', 'degrease'])),
+                ),
+                stencil: new StencilInRoom(
+                    coat: $coat->words ?? '',
+                    emulsion: $coat->emulsion ?? '',
+                    emulsionMl: $coat->emulsionMl->value ?? 0.0,
+                    lamp: $work->lamp,
+                ),
                 late: new Lateness($work->dueMin, $plan->late[$work->name] ?? 0.0, $best->late[$work->name] ?? 0.0),
                 steps: $steps[$work->name] ?? [],
             );

@@ -72,20 +72,28 @@ final readonly class SeeJobs
         $some = static fn (callable $is): bool => array_filter($plates, $is) !== [];
 
         return new JobOnShelf(
-            $job->idOrFail(),
-            $job->name,
-            $job->customer,
-            $job->garment,
-            $job->garmentName,
-            $job->garmentHex,
-            quantity: $job->quantity,
-            dueOn: $job->dueOn,
-            finishedOn: $job->finishedOn,
-            widthMm: $job->widthMm,
-            heightMm: $job->heightMm(),
-            inkHexes: array_map(static fn (Plate $p): string => $p->printedIn()->hex(), $plates),
-            separated: $job->separationPath !== null,
-            pullKey: $job->pullKey(),
+            id: $job->idOrFail(),
+            name: $job->name,
+            order: new OrderOnShelf(
+                customer: $job->customer,
+                quantity: $job->quantity,
+                dueOn: $job->dueOn,
+                finishedOn: $job->finishedOn,
+                daysLeft: self::daysLeft($job, $shop),
+            ),
+            on: new GarmentOnShelf(
+                garment: $job->garment,
+                garmentName: $job->garmentName,
+                garmentHex: $job->garmentHex,
+            ),
+            print: new PrintOnShelf(
+                widthMm: $job->widthMm,
+                heightMm: $job->heightMm(),
+                inkHexes: array_map(static fn (Plate $p): string => $p->printedIn()->hex(), $plates),
+                inkNames: array_map(static fn (Plate $p): string => $p->ink->name ?? $p->name, $plates),
+                separated: $job->separationPath !== null,
+                pullKey: $job->pullKey(),
+            ),
             stands: match (true) {
                 $job->finishedOn !== null => 'done',
                 $job->separationPath === null => 'at the art',
@@ -94,9 +102,7 @@ final readonly class SeeJobs
                 $some(static fn (Plate $p): bool => $shop->burnedSeconds($p) === null) => 'under the light',
                 default => 'on the press',
             },
-            inkNames: array_map(static fn (Plate $p): string => $p->ink->name ?? $p->name, $plates),
             waits: self::waits($job, $shop, $atWork),
-            daysLeft: self::daysLeft($job, $shop),
         );
     }
 }

@@ -99,21 +99,25 @@ final readonly class SeeLight
         $seen = $on?->seen();
 
         return new LightOfPlate(
-            $plate->idOrFail(),
-            $book->lightFigure($i),
-            $mesh,
-            $mesh->thicknessUm + $shop->stencilBook()->eomUm($plate, $mesh),
-            $without ? null : $book->placement($plate),
-            $on === null ? null : $shop->stencilBook()->now($on),
-            beforeLight: $plate->beforeLight(),
-            sinkCheck: $seen,
-            faults: $seen === null || $time === null ? [] : LightFault::of($seen, $time->time, $on->burnedSeconds(), $on->burnedDamp, $penumbra, $without ? null : $book->job->filmPrinter?->density),
+            id: $plate->idOrFail(),
+            light: $book->lightFigure($i),
+            screen: new ScreenInLight(
+                meshGeometry: $mesh,
+                thicknessUm: $mesh->thicknessUm + $shop->stencilBook()->eomUm($plate, $mesh),
+                placement: $without ? null : $book->placement($plate),
+                stencilNow: $on === null ? null : $shop->stencilBook()->now($on),
+                beforeLight: $plate->beforeLight(),
+            ),
+            seen: new SeenOnScreen(
+                sinkCheck: $seen,
+                faults: $seen === null || $time === null ? [] : LightFault::of($seen, $time->time, $on->burnedSeconds(), $on->burnedDamp, $penumbra, $without ? null : $book->job->filmPrinter?->density),
+                says: $time === null ? '' : $time->time->sure(),
+                inkMind: self::inkMind($plate, $on->emulsion ?? $book->job->emulsion),
+            ),
             schools: $time === null ? [] : SchoolSays::of($time->time, $time->setting, $penumbra),
             shares: $time === null ? [] : array_map(static fn (string $cause, float $share): ShareOfDoubt => new ShareOfDoubt($cause, 100 * $share), array_keys($time->time->shares), array_values($time->time->shares)),
             units: $lamp?->unitsPerS === null || $time === null ? null : round($lamp->unitsPerS * ($on?->burnedSeconds() ?? TimerSetting::seconds($time->time->seconds)), 1),
             penumbraMm: $penumbra,
-            says: $time === null ? '' : $time->time->sure(),
-            inkMind: self::inkMind($plate, $on->emulsion ?? $book->job->emulsion),
         );
     }
 }

@@ -74,14 +74,16 @@ final readonly class SeeNextTest
             }
             $frames = array_values(array_filter($free, static fn (Frame $f): bool => $f->carries($mesh)));
             $offers[] = new TestOffer(
-                $lamp->idOrFail(),
-                $lamp->name,
-                $emulsion->idOrFail(),
-                $emulsion->name,
-                $next->setting->thicknessUm,
-                $mesh->dyed,
-                mesh: $mesh->name,
-                frame: $frames[0]->label ?? '',
+                of: new TestedSetting(
+                    lampId: $lamp->idOrFail(),
+                    lamp: $lamp->name,
+                    emulsionId: $emulsion->idOrFail(),
+                    emulsion: $emulsion->name,
+                    thicknessUm: $next->setting->thicknessUm,
+                    dyed: $mesh->dyed,
+                    mesh: $mesh->name,
+                    frame: $frames[0]->label ?? '',
+                ),
                 nowPct: 100 * (exp(1.645 * $next->before) - 1),
                 thenPct: 100 * (exp(1.645 * $next->after) - 1),
                 screens: \count($wanted),

@@ -88,20 +88,22 @@ final readonly class RegisterBook
         $now = max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means));
 
         return new PlateRegister(
-            $misfit,
-            $mending,
-            $readings->means,
-            $readings->prints,
-            $readings->repeatMm,
-            $now,
+            misfit: $misfit,
+            mending: $mending,
+            marks: $readings->means,
+            scatter: new PrintsScatter(
+                prints: $readings->prints,
+                repeatMm: $readings->repeatMm,
+                byPrint: $readings->byPrint,
+                repeats: $repeating->says($readings->prints, $known),
+                oddPrint: $odd?->print,
+            ),
+            nowMaxMm: $now,
             inRegister: $now <= $this->job->toleranceMm,
             willBeInTolerance: $mending->afterMaxMm <= $this->job->toleranceMm,
             doubts: [...DoubtfulReadings::says($readings, $misfit), ...$odd === null ? [] : [$odd->says()]],
-            byPrint: $readings->byPrint,
             errors: RegisterErrors::of($repeating, $known !== null),
             unsure: $unsure > $this->job->toleranceMm,
-            repeats: $repeating->says($readings->prints, $known),
-            oddPrint: $odd?->print,
         );
     }
 }

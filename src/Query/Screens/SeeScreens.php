@@ -68,10 +68,10 @@ final readonly class SeeScreens
             usort(
                 $frames,
                 static fn (FrameForPlate $a, FrameForPlate $b): int => [
-                    $a->obstacles !== [],
-                    !$a->advised,
-                    $a->cost,
-                ] <=> [$b->obstacles !== [], !$b->advised, $b->cost],
+                    $a->free->obstacles !== [],
+                    !$a->judged->advised,
+                    $a->judged->cost,
+                ] <=> [$b->free->obstacles !== [], !$b->judged->advised, $b->judged->cost],
             );
             $more = \array_slice($frames, self::SHOWN_FRAMES);
 
@@ -106,22 +106,28 @@ final readonly class SeeScreens
         $mesh = $book->mesh($i);
 
         return new ScreenOfPlate(
-            $plate->idOrFail(),
-            $book->meshFigure($i),
-            $book->stencilFigure($i),
-            $mesh,
-            \array_slice($book->ranked($plate), 0, self::SHOWN_MESHES),
-            $book->placement($plate),
-            frameState: $plate->frame?->state,
-            frameFirst: $book->first($plate),
-            coat: $shop->stencilBook()->coat($plate, $mesh),
-            stencilNow: $on === null ? null : $shop->stencilBook()->now($on),
-            gaugedEomUm: $on?->gaugedEomUm,
-            finestLineMm: $plate->finestLineMm,
-            finestGapMm: $plate->finestGapMm,
-            lpi: $plate->lpi,
-            angleDeg: $plate->angleDeg,
-            tones: $plate->tones(),
+            id: $plate->idOrFail(),
+            mesh: $book->meshFigure($i),
+            stencilOf: new StencilOfScreen(
+                stencil: $book->stencilFigure($i),
+                coat: $shop->stencilBook()->coat($plate, $mesh),
+                stencilNow: $on === null ? null : $shop->stencilBook()->now($on),
+                gaugedEomUm: $on?->gaugedEomUm,
+            ),
+            meshGeometry: $mesh,
+            frame: new FrameOfScreen(
+                meshes: \array_slice($book->ranked($plate), 0, self::SHOWN_MESHES),
+                placement: $book->placement($plate),
+                frameState: $plate->frame?->state,
+                frameFirst: $book->first($plate),
+            ),
+            detail: new DetailOfScreen(
+                finestLineMm: $plate->finestLineMm,
+                finestGapMm: $plate->finestGapMm,
+                lpi: $plate->lpi,
+                angleDeg: $plate->angleDeg,
+                tones: $plate->tones(),
+            ),
             depositUm: $plate->depositUm,
             price: $book->advice($i)->price(),
         );
@@ -130,20 +136,24 @@ final readonly class SeeScreens
     private static function frame(Frame $frame, string $takenBy, FrameCost $cost, bool $advised): FrameForPlate
     {
         return new FrameForPlate(
-            $frame->idOrFail(),
-            $frame->label,
-            $frame->mesh()->name,
-            $frame->threadsPerCm,
-            $frame->tensionNPerCm,
-            $frame->state,
-            fits: $cost->placement->fits,
-            holds: $cost->mesh->holds,
-            advised: $advised,
-            why: trim($cost->mesh->price().' '.$cost->mesh->why).' '.$cost->placement->sentence.\sprintf(' Tension %.1f N/cm.', $frame->tensionNPerCm),
-            takenBy: $takenBy,
-            first: $frame->state->first(),
-            obstacles: $cost->obstacles,
-            cost: $cost->cost,
+            id: $frame->idOrFail(),
+            label: $frame->label,
+            mesh: $frame->mesh()->name,
+            threadsPerCm: $frame->threadsPerCm,
+            tensionNPerCm: $frame->tensionNPerCm,
+            state: $frame->state,
+            judged: new FrameJudged(
+                fits: $cost->placement->fits,
+                holds: $cost->mesh->holds,
+                advised: $advised,
+                why: trim($cost->mesh->price().' '.$cost->mesh->why).' '.$cost->placement->sentence.\sprintf(' Tension %.1f N/cm.', $frame->tensionNPerCm),
+                cost: $cost->cost,
+            ),
+            free: new FrameFree(
+                takenBy: $takenBy,
+                first: $frame->state->first(),
+                obstacles: $cost->obstacles,
+            ),
         );
     }
 }

@@ -4,30 +4,27 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Shelves;
 
+use Ektype\App\Query\Beside;
+use Ektype\App\Query\PartsBeside;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Screen\FrameState;
 
 /** A frame in the rack. */
-final readonly class FrameOnShelf
+final readonly class FrameOnShelf implements \JsonSerializable
 {
-    /** @param int $uses stencils that this mesh has carried */
+    use PartsBeside;
+
     private function __construct(
         public int $id,
         public string $label,
         public Mesh $mesh,
-        public float $insideWidthMm,
-        public float $insideHeightMm,
-        public float $tensionNPerCm,
+        #[Beside]
+        public SizeOfFrame $size,
+        #[Beside]
+        public WearOfFrame $wear,
         public FrameState $state,
-        public ?float $outsideWidthMm,
-        public ?float $outsideHeightMm,
-        public float $meshAngleDeg,
         public string $rackPlace,
-        public ?string $stretchedOn,
-        public int $uses,
-        public bool $stained,
-        public bool $locked,
         public bool $assumed,
     ) {
     }
@@ -35,21 +32,25 @@ final readonly class FrameOnShelf
     public static function of(Frame $of): self
     {
         return new self(
-            $of->idOrFail(),
-            $of->label,
-            $of->mesh(),
-            $of->insideWidthMm,
-            $of->insideHeightMm,
-            $of->tensionNPerCm,
+            id: $of->idOrFail(),
+            label: $of->label,
+            mesh: $of->mesh(),
+            size: new SizeOfFrame(
+                insideWidthMm: $of->insideWidthMm,
+                insideHeightMm: $of->insideHeightMm,
+                outsideWidthMm: $of->outsideWidthMm,
+                outsideHeightMm: $of->outsideHeightMm,
+            ),
+            wear: new WearOfFrame(
+                tensionNPerCm: $of->tensionNPerCm,
+                meshAngleDeg: $of->meshAngleDeg,
+                stretchedOn: $of->stretchedOn,
+                uses: $of->uses,
+                stained: $of->stained,
+                locked: $of->locked,
+            ),
             state: $of->state,
-            outsideWidthMm: $of->outsideWidthMm,
-            outsideHeightMm: $of->outsideHeightMm,
-            meshAngleDeg: $of->meshAngleDeg,
             rackPlace: $of->rackPlace,
-            stretchedOn: $of->stretchedOn,
-            uses: $of->uses,
-            stained: $of->stained,
-            locked: $of->locked,
             assumed: $of->assumed,
         );
     }

@@ -9,6 +9,7 @@ use Ektype\App\Query\Job\NextStep;
 use Ektype\App\Query\Job\PlateStanding;
 use Ektype\App\Query\Job\WhatNext;
 use Ektype\App\Query\Reckoning\PlateRegister;
+use Ektype\App\Query\Reckoning\PrintsScatter;
 use Ektype\App\Query\Reckoning\RegisterErrors;
 use Ektype\App\Query\Reckoning\StencilNow;
 use Ektype\App\Shop\Frame\Frame;
@@ -238,20 +239,22 @@ final class WhatNextTest extends TestCase
         $misfit = MisfitFit::of($readings);
 
         return new PlateRegister(
-            $misfit,
-            RegistrationSolver::mend($readings, $misfit, []),
-            $readings->means,
-            1,
-            null,
-            $offMm,
+            misfit: $misfit,
+            mending: RegistrationSolver::mend($readings, $misfit, []),
+            marks: $readings->means,
+            scatter: new PrintsScatter(
+                prints: 1,
+                repeatMm: null,
+                byPrint: $readings->byPrint,
+                repeats: '',
+                oddPrint: null,
+            ),
+            nowMaxMm: $offMm,
             inRegister: $offMm <= 0.1,
             willBeInTolerance: true,
             doubts: [],
-            byPrint: $readings->byPrint,
             errors: new RegisterErrors(0.0),
             unsure: false,
-            repeats: '',
-            oddPrint: null,
         );
     }
 }
