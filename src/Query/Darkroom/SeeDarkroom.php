@@ -59,16 +59,18 @@ final readonly class SeeDarkroom
         $plan = $order === [] ? $best : Timetable::of(self::ordered($order, $seen), $room);
 
         return new RoomPlan(
-            $shop->now->format('Y-m-d\TH:i'),
-            $starts,
-            $room->opensMin,
-            $room->closesMin,
-            self::screens($plan, $best, $seen),
-            $plan->lateness,
-            firstComeLatenessMin: Timetable::of($work, $room)->lateness,
+            starts: $shop->now->format('Y-m-d\TH:i'),
+            startsMin: $starts,
+            opensMin: $room->opensMin,
+            closesMin: $room->closesMin,
+            screens: self::screens($plan, $best, $seen),
+            late: new LateInAll(
+                latenessMin: $plan->lateness,
+                firstComeLatenessMin: Timetable::of($work, $room)->lateness,
+                bestLatenessMin: $best->lateness,
+            ),
             endsMin: $plan->endsMin,
             byHand: $order !== [],
-            bestLatenessMin: $best->lateness,
             left: $left,
             room: Room::of($shop->room()),
             cannot: $cannot,
@@ -222,7 +224,7 @@ final readonly class SeeDarkroom
                     first: $coat === null ? [] : array_values(array_diff($plate->frame?->state->first() ?? [], ['coat', 'degrease'])),
                 ),
                 stencil: new StencilInRoom(
-                    coat: $coat->words ?? '',
+                    coat: $coat->laid->words ?? '',
                     emulsion: $coat->emulsion ?? '',
                     emulsionMl: $coat->emulsionMl->value ?? 0.0,
                     lamp: $work->lamp,

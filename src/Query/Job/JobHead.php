@@ -13,10 +13,8 @@ final readonly class JobHead implements \JsonSerializable
     use PartsBeside;
 
     /**
-     * @param int          $turn   of the shop: benches that were seen in another turn are stale
-     * @param list<Strip>  $plates in print order
-     * @param JobTask|null $task   work that is under way or has failed
-     * @param list<Minded> $minds  what must be minded at which stage: what a change made old, ink that hardly shows on the cloth
+     * @param int         $turn   of the shop: benches that were seen in another turn are stale
+     * @param list<Strip> $plates in print order
      */
     public function __construct(
         public int $id,
@@ -33,10 +31,9 @@ final readonly class JobHead implements \JsonSerializable
         #[Beside]
         public StandingOfJob $stands,
         public array $plates,
-        public NextStep $next,
-        public ?JobTask $task,
+        #[Beside]
+        public NowOfJob $now,
         public string $notes,
-        public array $minds,
     ) {
     }
 }

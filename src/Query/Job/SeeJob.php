@@ -140,10 +140,12 @@ final readonly class SeeJob
                 $steps,
                 array_keys($standing),
             ),
-            next: self::damage($job, $shop, $task) ?? WhatNext::of($job, $standing, $task),
-            task: $task === null || $task->state === TaskState::Done ? null : JobTask::of($task),
+            now: new NowOfJob(
+                next: self::damage($job, $shop, $task) ?? WhatNext::of($job, $standing, $task),
+                task: $task === null || $task->state === TaskState::Done ? null : JobTask::of($task),
+                minds: [...WhatIsOld::of($job, $standing), ...self::faint($job)],
+            ),
             notes: $job->notes,
-            minds: [...WhatIsOld::of($job, $standing), ...self::faint($job)],
         );
     }
 
@@ -213,10 +215,12 @@ final readonly class SeeJob
                 frameLabel: $plate->frame->label ?? '',
                 burnedSeconds: $s->burnedSeconds,
             ),
-            mesh: Readout::of($book->meshFigure($i)),
-            stencil: Readout::of($book->stencilFigure($i)),
-            light: Readout::of($s->light),
-            offContact: Readout::of($book->offContactFigure($i)),
+            reads: new ReadsOfStrip(
+                mesh: Readout::of($book->meshFigure($i)),
+                stencil: Readout::of($book->stencilFigure($i)),
+                light: Readout::of($s->light),
+                offContact: Readout::of($book->offContactFigure($i)),
+            ),
             stages: self::stages($s, $book->job, $i === 0),
             mind: $s->oldPicture ? ($s->stencil->mind ?? '') : '',
         );

@@ -24,10 +24,8 @@ final readonly class Strip implements \JsonSerializable
         public StepOfStrip $step,
         #[Beside]
         public FrameOfStrip $frame,
-        public Readout $mesh,
-        public Readout $stencil,
-        public Readout $light,
-        public Readout $offContact,
+        #[Beside]
+        public ReadsOfStrip $reads,
         public Stages $stages,
         public string $mind,
     ) {

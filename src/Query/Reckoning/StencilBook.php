@@ -103,23 +103,25 @@ final class StencilBook
         [$width, $height] = $plate->frame === null ? self::USUAL_FRAME : [$plate->frame->insideWidthMm, $plate->frame->insideHeightMm];
 
         return new Coat(
-            $room->coatSchool === CoatSchool::Shine && $coating->filmUm === null
-                ? \sprintf(
-                    'print side until it shines, then %d on the squeegee side, %s edge',
-                    $coating->squeegeeCoats,
-                    $coating->edge->value,
-                )
-                : $coating->words(),
-            $coating->edge,
-            $coating->printCoats,
-            $coating->squeegeeCoats,
-            $coating->filmUm,
-            $coating->emulsion,
+            laid: new CoatLaid(
+                words: $room->coatSchool === CoatSchool::Shine && $coating->filmUm === null
+                                ? \sprintf(
+                                    'print side until it shines, then %d on the squeegee side, %s edge',
+                                    $coating->squeegeeCoats,
+                                    $coating->edge->value,
+                                )
+                                : $coating->words(),
+                edge: $coating->edge,
+                printCoats: $coating->printCoats,
+                squeegeeCoats: $coating->squeegeeCoats,
+                edges: StencilModel::roughness($mesh, $told->eomUm),
+            ),
+            filmUm: $coating->filmUm,
+            emulsion: $coating->emulsion,
             eom: StencilFigure::thickness($coating, $told, null, $room->coatWords()),
             eomPct: round($told->shareOfFabricPct, 1),
             emulsionMl: StencilFigure::emulsion($coating, $width, $height, $told->eomUm),
             dryHours: $room->air()->figure(StencilModel::waterUm($coating, $told->eomUm), $room->readAt?->format('Y-m-d H:i')),
-            edges: StencilModel::roughness($mesh, $told->eomUm),
             school: $room->coatWords(),
             mind: array_values(array_filter([
                 self::pot($plate->job->emulsion, $this->shop->now),

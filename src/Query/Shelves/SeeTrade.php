@@ -24,15 +24,17 @@ final class SeeTrade
     public function lists(): TradeLists
     {
         return new TradeLists(
-            array_column(Substrate::cases(), 'value'),
-            UsualGarments::GARMENTS,
-            UsualGarments::PLACES,
-            array_column(InkKind::cases(), 'value'),
-            array_map(static fn (LampKind $k): NamedKind => new NamedKind($k->value, $k->says()), LampKind::cases()),
-            array_map(static fn (EmulsionKind $k): NamedKind => new NamedKind($k->value, $k->says()), EmulsionKind::cases()),
-            pressKinds: array_map(static fn (PressKind $k): NamedKind => new NamedKind($k->value, $k->says()), PressKind::cases()),
-            knobLayouts: array_map(KnobsOffered::of(...), KnobLayout::cases()),
-            frameStates: array_column(FrameState::cases(), 'value'),
+            substrates: array_column(Substrate::cases(), 'value'),
+            garments: UsualGarments::GARMENTS,
+            places: UsualGarments::PLACES,
+            kinds: new KindsOfThings(
+                inkKinds: array_column(InkKind::cases(), 'value'),
+                lampKinds: array_map(static fn (LampKind $k): NamedKind => new NamedKind($k->value, $k->says()), LampKind::cases()),
+                emulsionKinds: array_map(static fn (EmulsionKind $k): NamedKind => new NamedKind($k->value, $k->says()), EmulsionKind::cases()),
+                pressKinds: array_map(static fn (PressKind $k): NamedKind => new NamedKind($k->value, $k->says()), PressKind::cases()),
+                knobLayouts: array_map(KnobsOffered::of(...), KnobLayout::cases()),
+                frameStates: array_column(FrameState::cases(), 'value'),
+            ),
             filmFormats: array_column(FilmFormat::cases(), 'value'),
             rulingSchools: RulingSchool::all(),
             edgeFrom: CoatSchool::EDGE_FROM,

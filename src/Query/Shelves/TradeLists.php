@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Shelves;
 
+use Ektype\App\Query\Beside;
+use Ektype\App\Query\PartsBeside;
 use Ektype\Core\Choice\RulingSchool;
 use Ektype\Core\Exposure\SinkSign;
 
 /** The lists of the trade that pages offer: they stand in the core, once. */
-final readonly class TradeLists
+final readonly class TradeLists implements \JsonSerializable
 {
+    use PartsBeside;
+
     /**
      * @param list<string>       $substrates
      * @param list<string>       $garments      what is usually printed on
      * @param list<string>       $places        where on it
-     * @param list<string>       $inkKinds
-     * @param list<NamedKind>    $lampKinds
-     * @param list<NamedKind>    $emulsionKinds
-     * @param list<NamedKind>    $pressKinds
-     * @param list<KnobsOffered> $knobLayouts
-     * @param list<string>       $frameStates
      * @param list<string>       $filmFormats
      * @param list<RulingSchool> $rulingSchools
      * @param list<float>        $edgeFrom      threads per inch from which the schools take the sharp edge
@@ -30,12 +28,8 @@ final readonly class TradeLists
         public array $substrates,
         public array $garments,
         public array $places,
-        public array $inkKinds,
-        public array $lampKinds,
-        public array $emulsionKinds,
-        public array $pressKinds,
-        public array $knobLayouts,
-        public array $frameStates,
+        #[Beside]
+        public KindsOfThings $kinds,
         public array $filmFormats,
         public array $rulingSchools,
         public array $edgeFrom,
