@@ -88,4 +88,15 @@ final class PrintOrderTest extends TestCase
 
         return PrintOrder::inGivenOrder([0, 1, 2], $plates, new Lab(95, 0, 0))[0]->flashAfter;
     }
+
+    /** What stands at a plate says where it came from: the lightest first, each darker one behind, and one that is out of the row. */
+    public function testTheReasonNamesItsNeighbourInTheOrder(): void
+    {
+        $plates = array_map(static fn (float $l): PlateToOrder => new PlateToOrder(PlateRole::Colour, new Lab($l, 0, 0), 0.2, 120.0, []), [80.0, 60.0, 70.0]);
+        $steps = PrintOrder::inGivenOrder([0, 1, 2], $plates, new Lab(95, 0, 0));
+        self::assertStringContainsString('the lightest colour first (L* 80)', $steps[0]->reason);
+        self::assertStringContainsString('L* 60 follows 80', $steps[1]->reason);
+        self::assertStringContainsString('Out of the light-to-dark order (L* 70 after 60)', $steps[2]->reason);
+        self::assertStringContainsString('Light to dark above the base', PrintOrder::inGivenOrder([0, 1], [new PlateToOrder(PlateRole::Base, new Lab(95, 0, 0), 0.5, 60.0, null), $plates[0]], new Lab(15, 0, 0))[1]->reason);
+    }
 }

@@ -6,6 +6,7 @@ namespace Ektype\Tests\Core\Method\Spot;
 
 use Ektype\Core\Film\WeakPlace;
 use Ektype\Core\Method\Spot\SpotPlan;
+use Ektype\Core\Method\Spot\Tint;
 use Ektype\Core\Separation\ImpossibleSeparation;
 use Ektype\Core\Separation\Positive;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -92,5 +93,17 @@ final class SpotPlanTest extends TestCase
             baseFrom: '#bbbbbb',
             positives: [new Positive('1/a.png', 'red', '#cc0000', 2, 3, [new WeakPlace(1.5, 2.5, 0.75)])],
         );
+    }
+
+    /** A plate carries the tints of its own ink, of one ink or of two; others and a base carry none. */
+    public function testTintsBelongToThePlatesOfTheirInks(): void
+    {
+        $grey = new Tint('#888888', '#101010', 0.4, 1.0);
+        $rose = new Tint('#cc8888', '#b02020', 0.5, 1.0, '#101010', 0.1);
+        $plan = (new SpotPlan())->tinted($grey)->tinted($rose);
+        self::assertSame([$grey, $rose], $plan->tintsOf('#101010'));
+        self::assertSame([$rose], $plan->tintsOf('#b02020'));
+        self::assertSame([], $plan->tintsOf('#123456'));
+        self::assertSame([], $plan->tintsOf(null));
     }
 }
