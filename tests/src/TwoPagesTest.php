@@ -64,6 +64,24 @@ final class TwoPagesTest extends ShopTestCase
         self::assertSame(['Moth', 80.0, 0.3], [$job['name'], $job['widthMm'], $job['toleranceMm']]);
     }
 
+    /** Each field of a plan, and of what a hand has set for a plate, is a value of its own. */
+    public function testOneFieldOfAPlanOrOfAHandIsNotSetAgainUnseen(): void
+    {
+        $this->from('other page', null, 'PATCH', "/api/jobs/{$this->id}/plan", ['chokeMm' => 0.3]);
+        $plate = $this->job()['plates'][0]['id'];
+        $seen = $this->job()['turn'];
+        $this->from('other page', null, 'PATCH', "/api/jobs/{$this->id}/plan", ['chokeMm' => 0.4]);
+        $this->from('other page', null, 'PATCH', "/api/plates/$plate/print", ['laying' => 'two strokes']);
+        $this->from('this page', $seen, 'PATCH', "/api/jobs/{$this->id}/plan", ['trapMm' => 0.1]);
+        $this->from('this page', $seen, 'PATCH', "/api/plates/$plate/print", ['angleDeg' => 80]);
+        foreach ([["/api/jobs/{$this->id}/plan", ['chokeMm' => 0.2]], ["/api/plates/$plate/print", ['laying' => 'one stroke']]] as [$path, $body]) {
+            $refused = $this->from('this page', $seen, 'PATCH', $path, $body, 422);
+            self::assertStringContainsString('Another page has changed the same in the meantime', $refused['detail']);
+        }
+        $plan = $this->job()['plan'];
+        self::assertSame([0.4, 0.1], [$plan['chokeMm'], $plan['trapMm']]);
+    }
+
     public function testItsOwnChangesNeverStandInAPagesWay(): void
     {
         foreach ([70, 75, 77] as $width) {

@@ -29,7 +29,7 @@ final readonly class OneInkPlan implements TonalPlan
     public function __construct(
         public ToneWork $work = new ToneWork(),
         public PlannedDots $dots = new PlannedDots(),
-        #[Chosen('prints in', 'ink', 1, 2_000_000_000, 'the one furthest from the garment')]
+        #[Chosen('prints in', 'ink', 1, 2_000_000_000, 'furthest from the cloth')]
         public ?int $ink = null,
     ) {
     }

@@ -37,9 +37,9 @@ final readonly class TwoTonePlan implements TonalPlan
     public function __construct(
         public ToneWork $work = new ToneWork(),
         public PlannedDots $dots = new PlannedDots(),
-        #[Chosen('dark ink', 'ink', 1, 2_000_000_000, 'the darkest of the shelf')]
+        #[Chosen('dark ink', 'ink', 1, 2_000_000_000, 'the darkest')]
         public ?int $dark = null,
-        #[Chosen('light ink', 'ink', 1, 2_000_000_000, 'the lightest of the shelf')]
+        #[Chosen('light ink', 'ink', 1, 2_000_000_000, 'the lightest')]
         public ?int $light = null,
         #[Chosen('light dots keep off by', 'mm', 0, 2, 'one film pixel')]
         public ?float $holdBackMm = null,

@@ -53,17 +53,54 @@ final readonly class TouchedRow
     }
 
     /**
-     * Whether two changes set the same value of a row. What a job or a plate keeps as a list or a plan is not one value: a
-     * change of it adds to what it finds, under the lock. What stands on a shelf is told whole.
+     * Whether two changes set the same value of a row. Of a plan, or of what a hand has set for a plate, each field is a value;
+     * to what a job or a plate keeps as a list a change adds, under the lock. What stands on a shelf is told whole.
      */
     public function setsWhat(self $other): bool
     {
         if ($this->table !== $other->table || $this->id !== $other->id) {
             return false;
         }
-        $both = array_intersect($this->changed(), $other->changed());
+        foreach (array_intersect($this->changed(), $other->changed()) as $column) {
+            if (!\in_array($this->table, self::ADDED_TO, true) || !self::isMany($this->after[$column] ?? null) || array_intersect($this->fields($column), $other->fields($column)) !== []) {
+                return true;
+            }
+        }
 
-        return array_filter($both, fn (string $column): bool => !\in_array($this->table, self::ADDED_TO, true) || !self::isMany($this->after[$column] ?? null)) !== [];
+        return false;
+    }
+
+    /** @return list<string> paths of single values within a column that this change has set */
+    private function fields(string $column): array
+    {
+        [$before, $after] = array_map(static fn (?array $row): mixed => \is_string($row[$column] ?? null) ? json_decode($row[$column], true) : null, [$this->before, $this->after]);
+
+        // A plan that is written down for the first time is written whole.
+        return \is_array($before) && \is_array($after) && !($before === [] && isset($after['version'])) ? self::differing($before, $after, '') : [];
+    }
+
+    /**
+     * @param array<array-key, mixed> $before
+     * @param array<array-key, mixed> $after
+     *
+     * @return list<string>
+     */
+    private static function differing(array $before, array $after, string $within): array
+    {
+        if (($before !== [] && array_is_list($before)) || ($after !== [] && array_is_list($after))) {
+            return [];
+        }
+        $paths = [];
+        foreach (array_keys($before + $after) as $name) {
+            [$was, $is] = [$before[$name] ?? null, $after[$name] ?? null];
+            if (\is_array($was) || \is_array($is)) {
+                $paths = [...$paths, ...self::differing((array) ($was ?? []), (array) ($is ?? []), $within.$name.'.')];
+            } elseif ($was !== $is) {
+                $paths[] = $within.$name;
+            }
+        }
+
+        return $paths;
     }
 
     private static function isMany(mixed $value): bool

@@ -161,7 +161,7 @@ function Length({
     set(typed);
   };
   return (
-    <Box gridColumn="1 / -1" display="grid" gridTemplateColumns="1fr 1fr" gap="14px" alignItems="end">
+    <Box>
       <Field label={`${word}, ${lengthUnit}`} hint={open ? `Now: ${field.automatic}.` : undefined}>
         <Entry
           inputMode="decimal"
@@ -172,7 +172,7 @@ function Length({
         />
       </Field>
       {field.automatic !== "" && mm !== null && (
-        <SmallButton onClick={() => set(null)}>
+        <SmallButton ml="-10px" onClick={() => set(null)}>
           {field.automatic.charAt(0).toUpperCase() + field.automatic.slice(1)}
         </SmallButton>
       )}

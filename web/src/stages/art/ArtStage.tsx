@@ -32,6 +32,8 @@ function InTones({ at, plan }: { at: AtHand<"art">; plan: Tonal }) {
   const [ways, setWays] = useState(false);
   const byShelf = plan.method === "simulated" || plan.method === "index" ? plan : null;
   const choosesInks = byShelf !== null;
+  // Of one or two inks the curve is what hands go to first.
+  const few = plan.method === "one ink" || plan.method === "two-tone";
   const inks = useInkSet(job, byShelf);
   const [search, setSearch] = useSearchParams();
   const looks = ["print", "inks", "art"] as const;
@@ -91,9 +93,10 @@ function InTones({ at, plan }: { at: AtHand<"art">; plan: Tonal }) {
       beside={
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
           {view === "inks" && byShelf && <InkList at={at} plan={byShelf} set={inks} />}
-          <MixSettings at={at} mix={plan} />
+          {!few && <MixSettings at={at} mix={plan} />}
           {job.method === "layers" && <Drawn job={job} />}
           <Tones at={at} plan={plan} tones={tones} curve={proof?.curve ?? job.curve} set={set} />
+          {few && <MixSettings at={at} mix={plan} />}
           <SizeAtHand at={at} />
           <OrderAtHand at={at} />
         </Box>
