@@ -9,6 +9,7 @@ use Ektype\Core\Press\ImpossibleFlash;
 use Ektype\Core\Press\PressStation;
 use Ektype\Core\Press\Rhythm;
 use Ektype\Core\Press\Stretch;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class FlashTest extends TestCase
@@ -32,6 +33,45 @@ final class FlashTest extends TestCase
         self::assertSame('scorched', $curve->does(($dwell->scorchS ?? 60) + 1));
         $cool = $curve->untilCool(112);
         self::assertEqualsWithDelta(50, $curve->cooled(112, $cool), 1e-9);
+    }
+
+    /** By the law as it is written: heat goes with the power and with the height to the −0.7; times with its root, film and cloth. */
+    public function testPowerHeightFilmAndClothAreEachPutToTheSum(): void
+    {
+        $usual = FlashCurve::of(45.0, 1.9, 60.0);
+        self::assertEqualsWithDelta([260.0, 9.0, 6.0], [$usual->reachC, $usual->heatsS, $usual->coolsS], 1e-9);
+        $strong = FlashCurve::of(45.0, 3.8, 60.0);
+        self::assertEqualsWithDelta([22 + 238 * sqrt(2), 9 / sqrt(2), 6.0], [$strong->reachC, $strong->heatsS, $strong->coolsS], 1e-9, 'a stronger flash heats faster and further');
+        $high = FlashCurve::of(90.0, 1.9, 60.0);
+        self::assertEqualsWithDelta([22 + 238 * 0.5 ** 0.35, 9 * 2 ** 0.35, 6.0], [$high->reachC, $high->heatsS, $high->coolsS], 1e-9, 'a higher one slower');
+        $thick = FlashCurve::of(45.0, 1.9, 120.0, 1.4);
+        self::assertEqualsWithDelta([260.0, 9 * 1.6 * 1.4, 6 * 1.5 * 1.4], [$thick->reachC, $thick->heatsS, $thick->coolsS], 1e-9);
+        self::assertEqualsWithDelta([30 + 230.0, 7 * 1.0], [FlashCurve::of(45.0, roomC: 30.0, learnedS: 7.0)->reachC, FlashCurve::of(45.0, filmUm: 60.0, learnedS: 7.0)->heatsS], 1e-9);
+    }
+
+    /** @return iterable<string, array{float, float, float, string}> */
+    public static function noFlashes(): iterable
+    {
+        yield 'too low' => [9.9, 1.9, 30.0, 'burns the cloth'];
+        yield 'too high' => [300.1, 1.9, 30.0, 'hardly warms it'];
+        yield 'too weak' => [45.0, 0.19, 30.0, 'is no flash'];
+        yield 'too strong' => [45.0, 10.1, 30.0, 'is no flash'];
+        yield 'on a hot platen' => [45.0, 1.9, 105.0, 'gels ink before it is flashed'];
+    }
+
+    #[DataProvider('noFlashes')]
+    public function testWhatIsNoFlashIsRefused(float $heightMm, float $wattCm2, float $startC, string $says): void
+    {
+        $this->expectException(ImpossibleFlash::class);
+        $this->expectExceptionMessage($says);
+        FlashCurve::of($heightMm, $wattCm2, startC: $startC);
+    }
+
+    public function testTheEndsOfWhatCanBeAreTaken(): void
+    {
+        foreach ([[10.0, 1.9, 30.0], [300.0, 1.9, 30.0], [45.0, 0.2, 30.0], [45.0, 10.0, 30.0], [45.0, 1.9, 104.9]] as [$mm, $watt, $start]) {
+            self::assertGreaterThan(0.0, FlashCurve::of($mm, $watt, startC: $start)->heatsS);
+        }
     }
 
     public function testWarmPlatensAndALowerFlashShortenIt(): void

@@ -72,6 +72,9 @@ final class OrderSearchTest extends TestCase
         self::assertSame([2, 0], [$best->order[0], $best->order[3]]);
         self::assertContains(2, $best->flashAfter);
         self::assertSame(1, $best->order[1], 'the light ink before the dark one that would foul its screen');
+        $reasons = OrderSearch::reasons(OrderSearch::flashed([2, 1, 3, 0], [2, 1], $plates), $plates, new Lab(15, 0, 0));
+        self::assertContains('Flash after Base: the inks stand on it.', $reasons);
+        self::assertContains('Flash after Gold: it would be lifted wet by what touches it.', $reasons);
         $apart = array_map(static fn (PlateInOrder $p): PlateInOrder => new PlateInOrder($p->name, PlateRole::Colour, $p->lab, $p->share, $p->hiding, $p->threadsPerCm, raised: false, touches: [], overlaps: []), $plates);
         self::assertSame([], OrderSearch::best($apart, new Lab(15, 0, 0))->flashAfter, 'what nowhere touches needs no flash, however coarse its mesh');
         self::assertSame([], OrderSearch::best($plates, new Lab(15, 0, 0), 0)->flashAfter, 'a press without a flash has none');

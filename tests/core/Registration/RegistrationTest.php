@@ -160,6 +160,21 @@ final class RegistrationTest extends TestCase
         self::assertEqualsWithDelta(0.0, $slanted->growth->alongLinePct, 1e-9);
     }
 
+    /** A slanted line of marks off the middle that grows along itself by a twentieth of a per cent, and is turned by a milliradian. */
+    public function testALineOfMarksAnywhereTellsItsOwnGrowthAndItsTurn(): void
+    {
+        [$cos, $sin] = [cos(deg2rad(35.0)), sin(deg2rad(35.0))];
+        $marks = array_map(static fn (float $along): array => [60.0 + $along * $cos, -40.0 + $along * $sin], [-120.0, -10.0, 30.0, 130.0]);
+        $misfit = self::fit($marks, static function (float $x, float $y) use ($cos, $sin): array {
+            $along = ($x - 60.0) * $cos + ($y + 40.0) * $sin;
+
+            return [0.0005 * $along * $cos - 0.001 * ($y + 40.0), 0.0005 * $along * $sin + 0.001 * ($x - 60.0)];
+        });
+        self::assertEqualsWithDelta(0.05, $misfit->growth->alongLinePct, 1e-9);
+        self::assertEqualsWithDelta(rad2deg(0.001), $misfit->rotationDeg, 1e-9);
+        self::assertNull($misfit->growth->xPct);
+    }
+
     public function testOneMarkIsAShiftOnly(): void
     {
         $readings = self::readings([[0.0, 160.0]], static fn (): array => [0.25, -0.1]);
