@@ -14,7 +14,7 @@ final readonly class MethodName implements \JsonSerializable
     public const PATTERN = '[a-z][a-z -]*';
 
     /** @param class-string<Plan> $plan */
-    private function __construct(public string $value, public string $plan, private Separates $says)
+    private function __construct(public string $value, public string $plan, private Separates $is, private SaysOfItself $says)
     {
     }
 
@@ -55,13 +55,13 @@ final readonly class MethodName implements \JsonSerializable
     /** As a printer says it. */
     public function title(): string
     {
-        return $this->says->title;
+        return $this->is->title;
     }
 
     /** What it makes of the art, in a sentence. */
     public function why(bool $tonalArt, int $plates): string
     {
-        $says = $tonalArt === $this->says->tonal || $this->says->whyNot === '' ? $this->says->why : $this->says->whyNot;
+        $says = $tonalArt === $this->is->tonal || $this->says->whyNot === '' ? $this->says->why : $this->says->whyNot;
         $many = \sprintf($says, $plates);
 
         return $plates === 1 ? (string) preg_replace('/^1 (plate|screen|layer|transparent layer)s/', '1 $1', $many) : $many;
@@ -76,7 +76,7 @@ final readonly class MethodName implements \JsonSerializable
     /** Whether a field of its plan is used, by its path. */
     public function uses(string $path): bool
     {
-        return !\in_array($path, $this->says->without, true);
+        return !\in_array($path, $this->is->without, true);
     }
 
     /** What one of its plates carries. */
@@ -94,31 +94,31 @@ final readonly class MethodName implements \JsonSerializable
     /** Whether it is for pictures in tones. */
     public function isTonal(): bool
     {
-        return $this->says->tonal;
+        return $this->is->tonal;
     }
 
     /** Whether halftone dots carry its tones. */
     public function hasDots(): bool
     {
-        return $this->says->dots;
+        return $this->is->dots;
     }
 
     /** How its plates make up a colour. */
     public function laid(): PlatesLaid
     {
-        return $this->says->laid;
+        return $this->is->laid;
     }
 
     /** Whether it is for such art on such a garment. */
     public function fits(bool $tonalArt, bool $lightGarment): bool
     {
-        return $this->says->tonal === $tonalArt && ($lightGarment || !$this->says->onLight);
+        return $this->is->tonal === $tonalArt && ($lightGarment || !$this->is->onLight);
     }
 
     /** Whether its plates know their order themselves; else lightness decides. */
     public function isOrdered(): bool
     {
-        return $this->says->ordered;
+        return $this->is->ordered;
     }
 
     /** Why a plate of colour prints at its place; empty where its own place says so. */
@@ -130,7 +130,7 @@ final readonly class MethodName implements \JsonSerializable
     /** Whether each plate dries before the next. */
     public function driesBetween(): bool
     {
-        return $this->says->dries;
+        return $this->is->dries;
     }
 
     public function jsonSerialize(): string
@@ -147,10 +147,12 @@ final readonly class MethodName implements \JsonSerializable
             $places = [];
             foreach ((array) glob(__DIR__.'/../Method/*/*Plan.php') as $file) {
                 $plan = 'Ektype\\Core\\Method\\'.basename(\dirname((string) $file)).'\\'.basename((string) $file, '.php');
-                $says = is_subclass_of($plan, Plan::class) ? ((new \ReflectionClass($plan))->getAttributes(Separates::class)[0] ?? null)?->newInstance() : null;
-                if ($says !== null && is_subclass_of($plan, Plan::class)) {
-                    $places[$says->name] = $says->place;
-                    $known[$says->name] = new self($says->name, $plan, $says);
+                $of = is_subclass_of($plan, Plan::class) ? new \ReflectionClass($plan) : null;
+                $is = ($of?->getAttributes(Separates::class)[0] ?? null)?->newInstance();
+                $says = ($of?->getAttributes(SaysOfItself::class)[0] ?? null)?->newInstance();
+                if ($of !== null && $is !== null && $says !== null) {
+                    $places[$is->name] = $is->place;
+                    $known[$is->name] = new self($is->name, $of->getName(), $is, $says);
                 }
             }
             array_multisort($places, $known);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Separation;
 
-/** Says of a plan which method it belongs to and what every page may know of that method. It stands at the class of the plan, once. */
+/** Says of a plan which method it belongs to, and how that lays its plates. It stands at the class of the plan, once. */
 #[\Attribute(\Attribute::TARGET_CLASS)]
 final readonly class Separates
 {
@@ -12,36 +12,24 @@ final readonly class Separates
      * @param string       $name    by which it is stored and addressed: lower case, blanks and hyphens
      * @param int          $place   among the methods
      * @param string       $title   as a printer says it
-     * @param string       $why     what it makes of art that it is for, with %d for its plates
-     * @param string       $whyNot  of art that it is not for; empty where that reads the same
-     * @param string       $note    how it is printed; empty where its fields say it
-     * @param string       $carries what one of its plates carries
-     * @param string       $beware  what could go wrong, a plain sentence; empty for nothing
      * @param list<string> $without what its plan has of shared parts and does not use
      * @param bool         $tonal   whether it is for pictures in tones
      * @param bool         $dots    whether halftone dots carry its tones
      * @param PlatesLaid   $laid    how its plates make up a colour
      * @param bool         $onLight whether it wants paper or light cloth under it
      * @param bool         $ordered whether its plates know their order themselves; else lightness decides
-     * @param string       $order   why a plate of colour prints at its place, where the method says so
      * @param bool         $dries   whether each plate dries before the next
      */
     public function __construct(
         public string $name,
         public int $place,
         public string $title,
-        public string $why,
-        public string $whyNot = '',
-        public string $note = '',
-        public string $carries = '',
-        public string $beware = '',
         public array $without = [],
         public bool $tonal = true,
         public bool $dots = true,
         public PlatesLaid $laid = PlatesLaid::Over,
         public bool $onLight = false,
         public bool $ordered = false,
-        public string $order = '',
         public bool $dries = false,
     ) {
     }

@@ -9,6 +9,7 @@ use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PlatesLaid;
+use Ektype\Core\Separation\SaysOfItself;
 use Ektype\Core\Separation\Separates;
 use Ektype\Core\Tone\ImpossibleTone;
 use Ektype\Core\Tone\PlannedDots;
@@ -17,16 +18,13 @@ use Ektype\Core\Tone\ToneWork;
 use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in engraved lines of one ink. */
-#[Separates(
-    name: 'engraved',
-    place: 8,
-    title: 'Engraved lines',
+#[Separates(name: 'engraved', place: 8, title: 'Engraved lines', laid: PlatesLaid::Beside)]
+#[SaysOfItself(
     why: 'One screen. Unbroken lines of one ink swell where the picture is strong, as in an engraving.',
     whyNot: 'Flat colours would become lines of one ink, wider and narrower.',
     note: 'Coarse lines are seen as lines; they hold on open mesh and want no fine dots. Printed in the ink furthest from the garment.',
     carries: 'Its lines swell with the tones of the picture.',
     beware: 'Colours are gone, and what is finer than the lines goes with them.',
-    laid: PlatesLaid::Beside,
 )]
 final readonly class EngravedPlan implements TonalPlan
 {

@@ -9,6 +9,7 @@ use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\MixPlan;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PlatesLaid;
+use Ektype\Core\Separation\SaysOfItself;
 use Ektype\Core\Separation\Separates;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TonalPlan;
@@ -20,14 +21,16 @@ use Ektype\Core\Unit\Chosen;
     name: 'index',
     place: 6,
     title: 'Index',
-    why: '%d screens. Square dots side by side: no ruling, no angle, fast to set up.',
-    note: '160 to 220 squares an inch are usual; the mesh must hold two threads and an opening in one of them.',
-    carries: 'Its squares lie beside those of the other plates; none lies on another.',
-    beware: 'Squares are seen from near. Wet inks run together where squares touch: inks of like hiding, light hand.',
     without: ['inks.highlight'],
     dots: false,
     laid: PlatesLaid::Squares,
     ordered: true,
+)]
+#[SaysOfItself(
+    why: '%d screens. Square dots side by side: no ruling, no angle, fast to set up.',
+    note: '160 to 220 squares an inch are usual; the mesh must hold two threads and an opening in one of them.',
+    carries: 'Its squares lie beside those of the other plates; none lies on another.',
+    beware: 'Squares are seen from near. Wet inks run together where squares touch: inks of like hiding, light hand.',
     order: 'Squares lie side by side: the lightest first, so that what is darker fouls no light screen.',
 )]
 final readonly class IndexPlan implements TonalPlan, MixPlan

@@ -6,6 +6,7 @@ namespace Ektype\Core\Method\Layers;
 
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\SaysOfItself;
 use Ektype\Core\Separation\Separates;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TonalPlan;
@@ -18,15 +19,17 @@ use Ektype\Core\Unit\Settles;
     name: 'layers',
     place: 7,
     title: 'Transparent layers',
+    dots: false,
+    onLight: true,
+    ordered: true,
+    dries: true,
+)]
+#[SaysOfItself(
     why: '%d transparent layers with edges: each tints what lies below.',
     note: 'Greys first, then colours; each multiplies what lies below.',
     carries: 'Its tint multiplies what lies below.',
     beware: 'Each layer dries before the next. Colours that the tints do not make are missing.',
-    dots: false,
-    onLight: true,
-    ordered: true,
     order: 'It multiplies what lies below; its proof decides whether the next one is needed as it is.',
-    dries: true,
 )]
 final readonly class LayersPlan implements TonalPlan, Settles
 {

@@ -6,6 +6,7 @@ namespace Ektype\Core\Method\OneInk;
 
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PlatesLaid;
+use Ektype\Core\Separation\SaysOfItself;
 use Ektype\Core\Separation\Separates;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TonalPlan;
@@ -13,15 +14,12 @@ use Ektype\Core\Tone\ToneWork;
 use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in one ink. */
-#[Separates(
-    name: 'one ink',
-    place: 2,
-    title: 'One ink',
+#[Separates(name: 'one ink', place: 2, title: 'One ink', laid: PlatesLaid::Beside)]
+#[SaysOfItself(
     why: 'One screen. Dots of one ink carry the tones, and the garment is the other end of them.',
     whyNot: 'Flat colours would become shades of one ink: fewer screens, other colours.',
     carries: 'Its dots carry the tones of the picture.',
     beware: 'Colours are gone: only light and dark are left.',
-    laid: PlatesLaid::Beside,
 )]
 final readonly class OneInkPlan implements TonalPlan
 {

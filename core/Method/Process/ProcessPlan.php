@@ -11,6 +11,7 @@ use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\SaysOfItself;
 use Ektype\Core\Separation\Separates;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TonalPlan;
@@ -18,15 +19,12 @@ use Ektype\Core\Tone\ToneWork;
 use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in four-colour process. */
-#[Separates(
-    name: 'process',
-    place: 5,
-    title: 'Four-colour process',
+#[Separates(name: 'process', place: 5, title: 'Four-colour process', ordered: true)]
+#[SaysOfItself(
     why: '%d screens. Transparent yellow, magenta, cyan and black, each at its own angle.',
     note: 'In your own four inks, as their colours were measured on white. One ruling for all; angles by the school that was chosen.',
     carries: 'Its dots let what lies below shine through.',
     beware: 'Four rulings over each other: a rosette up close, and moiré where an angle is off.',
-    ordered: true,
     order: 'Yellow, magenta, cyan, black: each lets what lies below shine through.',
 )]
 final readonly class ProcessPlan implements TonalPlan

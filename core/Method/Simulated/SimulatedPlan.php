@@ -10,6 +10,7 @@ use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Separation\SaysOfItself;
 use Ektype\Core\Separation\Separates;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TonalPlan;
@@ -17,15 +18,12 @@ use Ektype\Core\Tone\ToneWork;
 use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in dots of many opaque inks. */
-#[Separates(
-    name: 'simulated',
-    place: 4,
-    title: 'Simulated process',
+#[Separates(name: 'simulated', place: 4, title: 'Simulated process', ordered: true)]
+#[SaysOfItself(
     why: '%d screens. Dots of opaque inks mix over a base; where the garment has the colour, nothing prints.',
     note: 'Base first and flashed, then the colours, wet on wet on fine mesh. One ruling and angle for the colours, the base apart.',
     carries: 'Its dots mix with those of the other plates, over and beside them.',
     beware: 'Dots of many plates at one angle: pressure and squeegee must stay alike, or the colours drift.',
-    ordered: true,
 )]
 final readonly class SimulatedPlan implements TonalPlan, MixPlan
 {

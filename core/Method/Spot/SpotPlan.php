@@ -9,6 +9,7 @@ use Ektype\Core\Separation\ImpossibleSeparation;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\Positive;
+use Ektype\Core\Separation\SaysOfItself;
 use Ektype\Core\Separation\Separates;
 use Ektype\Core\Unit\Chosen;
 
@@ -20,10 +21,12 @@ use Ektype\Core\Unit\Chosen;
     name: 'spot',
     place: 1,
     title: 'Spot plates',
-    why: '%d plates, one an ink, with clean edges and no dots.',
-    whyNot: '%d plates with hard edges: blends of this picture become steps.',
     tonal: false,
     dots: false,
+)]
+#[SaysOfItself(
+    why: '%d plates, one an ink, with clean edges and no dots.',
+    whyNot: '%d plates with hard edges: blends of this picture become steps.',
 )]
 final class SpotPlan implements Plan
 {

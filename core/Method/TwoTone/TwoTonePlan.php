@@ -7,6 +7,7 @@ namespace Ektype\Core\Method\TwoTone;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PlatesLaid;
+use Ektype\Core\Separation\SaysOfItself;
 use Ektype\Core\Separation\Separates;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\TonalPlan;
@@ -14,16 +15,13 @@ use Ektype\Core\Tone\ToneWork;
 use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in a dark and a light ink. */
-#[Separates(
-    name: 'two-tone',
-    place: 3,
-    title: 'Two tones',
+#[Separates(name: 'two-tone', place: 3, title: 'Two tones', laid: PlatesLaid::Beside)]
+#[SaysOfItself(
     why: 'Two screens of one ruling. A dark and a light ink share the tones, and the garment stands between them.',
     whyNot: 'Flat colours would become mixtures of a dark and a light ink.',
     note: 'Both plates have one ruling and one angle.',
     carries: 'Its dots carry the tones of the picture and lie beside those of the other plate.',
     beware: 'A shift of more than the gap between the dots prints one ink on the other.',
-    laid: PlatesLaid::Beside,
 )]
 final readonly class TwoTonePlan implements TonalPlan
 {
