@@ -110,7 +110,7 @@ final readonly class LaidPlates
         // Where a serving plate touches what it carries, ink runs on under ink: no choke there.
         return ChokedBase::under(
             $serving === null ? $needed : $needed->or($drafts[$serving]->alone),
-            $request->chokeMm / 25.4 * $request->dpi,
+            $request->plan->chokeMm / 25.4 * $request->dpi,
             $request->dpi,
         );
     }

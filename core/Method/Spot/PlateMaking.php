@@ -68,7 +68,7 @@ final readonly class PlateMaking
     {
         $large = \strlen(reset($planes)->bytes) > self::LARGE_BYTES;
         $tell('Building the base and the traps', 0.5);
-        $laid = LaidPlates::of(self::drafts($planes, $colours, $request), $colours->leaderOf($request->baseFrom), $request, $large);
+        $laid = LaidPlates::of(self::drafts($planes, $colours, $request), $colours->leaderOf($request->plan->baseFrom), $request, $large);
 
         $tell('Measuring the register budget', 0.7);
         $budget = RegisterBudget::of($laid->drafts, $laid->printed, $request->dpi);
@@ -93,7 +93,7 @@ final readonly class PlateMaking
      */
     public static function first(array $planes, SpotPalette $colours, SpotRequest $request): array
     {
-        [$drafts, $printed] = LaidPlates::of(self::drafts($planes, $colours, $request), $colours->leaderOf($request->baseFrom), $request, true)->withBase();
+        [$drafts, $printed] = LaidPlates::of(self::drafts($planes, $colours, $request), $colours->leaderOf($request->plan->baseFrom), $request, true)->withBase();
 
         return array_map(
             static fn (PlateDraft $d, BitPlane $plane): FirstPlate => new FirstPlate($d->role, $d->name, $d->colour, $d->leader < 0 ? null : $d->art, $d->ink, $plane),
@@ -176,7 +176,7 @@ final readonly class PlateMaking
             $colour = $colours->colour($leader);
             $lab = Lab::of($colour);
             $ink = ($colours->inks[$leader] ?? null)->name ?? '';
-            $highlight = $colours->decision($request->highlights, $leader) ?? PrintOrder::isHighlight(
+            $highlight = $colours->decision($request->plan->highlights, $leader) ?? PrintOrder::isHighlight(
                 $lab,
                 $plane->count() / ($plane->width * $plane->height),
                 $garment,
@@ -189,7 +189,7 @@ final readonly class PlateMaking
                 $ink !== '' ? $ink : ColourName::of($colour),
                 $ink,
                 overprints: false,
-                onBase: $colours->decision($request->onBase, $leader) ?? Garment::needsBase($lab, $garment),
+                onBase: $colours->decision($request->plan->onBase, $leader) ?? Garment::needsBase($lab, $garment),
                 leader: $leader,
             );
         }
@@ -204,7 +204,7 @@ final readonly class PlateMaking
 
         return array_map(
             static fn (PlateDraft $d, string $name): PlateDraft => $d->called($name)->thatOverprints(
-                $colours->decision($request->overprints, $d->leader) ?? ($several && $d->lab->l === $darkest),
+                $colours->decision($request->plan->overprints, $d->leader) ?? ($several && $d->lab->l === $darkest),
             ),
             $ordered,
             $names,
@@ -227,7 +227,7 @@ final readonly class PlateMaking
         }
         if ($base !== null && $base->limited !== []) {
             $places = \count($base->limited);
-            $warnings[] = \sprintf('At %d %s, the thinnest of %.2f mm, the whole choke of %.2f mm would leave a stroke without its base: there it is choked by a quarter of the stroke’s width at most. White may show beside it if register wanders.', $places, $places === 1 ? 'place' : 'places', $base->limited[0]->widthMm, $request->chokeMm);
+            $warnings[] = \sprintf('At %d %s, the thinnest of %.2f mm, the whole choke of %.2f mm would leave a stroke without its base: there it is choked by a quarter of the stroke’s width at most. White may show beside it if register wanders.', $places, $places === 1 ? 'place' : 'places', $base->limited[0]->widthMm, $request->plan->chokeMm);
         }
 
         return $warnings;

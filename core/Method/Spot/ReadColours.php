@@ -34,7 +34,7 @@ final readonly class ReadColours
         $tell('Reading the edges', 0.1);
         $owners = ColourFieldReader::clearOwners($art, $colours->palette);
         $ground = $art->seeThrough ? null : Ground::colour($owners, $art->width, $art->height, $colours->palette);
-        $cutOut = $ground !== null && !$request->printGround && !isset($colours->open[$colours->palette->printsAs[$ground]]);
+        $cutOut = $ground !== null && !$request->plan->printGround && !isset($colours->open[$colours->palette->printsAs[$ground]]);
         if ($cutOut) {
             $owners = Ground::cutOut($owners, $art->width, $art->height, $ground, $colours->cutGround($ground));
         }
@@ -73,7 +73,7 @@ final readonly class ReadColours
      */
     private static function thickened(array $planes, SpotPalette $colours, SpotRequest $request): array
     {
-        foreach ($request->thicken as $hex => $mm) {
+        foreach ($request->plan->thicken as $hex => $mm) {
             $leader = $colours->leaderOf($hex);
             if ($leader === null || !isset($planes[$leader])) {
                 continue;

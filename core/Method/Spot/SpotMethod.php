@@ -98,22 +98,12 @@ final class SpotMethod implements Method
         return new SpotRequest(
             $print->widthMm,
             $print->garment,
-            $plan->inks,
+            $plan,
             $print->dpi,
-            $plan->chokeMm,
-            $plan->merges,
-            leftOpen: $plan->leftOpen,
-            printGround: $plan->printGround,
             // A trap is never under a film pixel; plates drawn by hand stay as they were drawn.
-            trapMm: $plan->positives === [] && $trap > 0 ? max($trap, 25.4 / $print->dpi) : 0.0,
-            splits: $plan->splits,
-            locks: $locks,
+            $plan->positives === [] && $trap > 0 ? max($trap, 25.4 / $print->dpi) : 0.0,
+            $locks,
             palette: $print->onlyShelf ? array_values($print->shelf) : [],
-            highlights: $plan->highlights,
-            onBase: $plan->onBase,
-            overprints: $plan->overprints,
-            baseFrom: $plan->baseFrom,
-            thicken: $plan->thicken,
         );
     }
 

@@ -35,12 +35,12 @@ final class SpotPalette
     /** @throws Refusal where a colour is named that cannot be parted, or the art is tonal */
     public static function decided(ArtRaster $art, SpotRequest $request): self
     {
-        $self = new self(PaletteFinder::find($art, $request->inks), []);
-        foreach ($request->splits as $hex) {
+        $self = new self(PaletteFinder::find($art, $request->plan->inks), []);
+        foreach ($request->plan->splits as $hex) {
             $at = $self->index($hex);
             $self->palette = $at === null ? $self->palette : $self->palette->split($at);
         }
-        foreach ($request->merges as $from => $into) {
+        foreach ($request->plan->merges as $from => $into) {
             $one = $self->known($from, 'to merge it');
             $two = $self->known($into, 'to merge into it');
             if ($one !== null && $two !== null) {
@@ -49,8 +49,8 @@ final class SpotPalette
         }
         $self->leaveOpen($request);
         $self->inkUp($request);
-        if ($request->inks !== null && $request->palette === []) {
-            $self->palette = $self->palette->reducedTo($request->inks, array_keys($self->open));
+        if ($request->plan->inks !== null && $request->palette === []) {
+            $self->palette = $self->palette->reducedTo($request->plan->inks, array_keys($self->open));
         }
 
         return $self;
@@ -160,7 +160,7 @@ final class SpotPalette
                 $this->open[$leader] = 'the garment’s own colour';
             }
         }
-        foreach ($request->leftOpen as $hex) {
+        foreach ($request->plan->leftOpen as $hex) {
             $at = $this->known($hex, 'to give to the garment');
             if ($at !== null) {
                 $this->open[$this->palette->printsAs[$at]] = 'given to the garment';

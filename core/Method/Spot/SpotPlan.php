@@ -93,6 +93,12 @@ final class SpotPlan implements Plan
         return new self(...['merges' => [...$this->merges, $from => $into], 'tints' => array_diff_key($this->tints, [$from => true])] + $this->values());
     }
 
+    /** @param array<string, string> $merges colour => the colour that it prints as, beside those that there are */
+    public function merging(array $merges): self
+    {
+        return new self(...['merges' => [...$this->merges, ...$merges]] + $this->values());
+    }
+
     public function leftOpen(string $hex): self
     {
         return new self(...['leftOpen' => array_values(array_unique([...$this->leftOpen, $hex])), 'tints' => array_diff_key($this->tints, [$hex => true])] + $this->values());

@@ -10,6 +10,7 @@ use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Colour\SrgbProfile;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Method\Spot\SpotSeparation;
 use Ektype\Core\Separation\PaletteFinder;
@@ -203,7 +204,7 @@ final class ArtInputTest extends TestCase
         $art = ArtDecoder::over(ArtFile::at($this->file($picture->getImageBlob())), Srgb::fromHex(KnownArt::GARMENT));
         self::assertStringContainsString('grainy', implode(' ', $art->remarks));
         self::assertLessThanOrEqual(5, \count(PaletteFinder::find($art)->colours));
-        $result = SpotSeparation::of($art, new SpotRequest(40.0, Srgb::fromHex(KnownArt::GARMENT), inks: 3));
+        $result = SpotSeparation::of($art, new SpotRequest(40.0, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(inks: 3)));
         self::assertCount(4, $result->plates, 'three inks and the base');
         $truth = [
             KnownArt::SAGE => \M_PI * 16 / 100,

@@ -6,6 +6,7 @@ namespace Ektype\Tests\Core\Separation;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Method\Spot\SpotSeparation;
 use Ektype\Core\Separation\Blends;
@@ -63,7 +64,7 @@ final class BlendsTest extends TestCase
     {
         $ramp = static fn (int $x, int $y): array => $y < 150 ? [27, 36, 54] : [60 + intdiv($x, 50) * 20, 60, 90];
         $smooth = static fn (int $x, int $y): array => $y < 150 ? [27, 36, 54] : [60 + (int) ($x * 0.4), 60, 90];
-        $told = static fn (callable $at): string => implode(' ', SpotSeparation::of(self::drawn($at, false), new SpotRequest(80, Srgb::fromHex('#ffffff'), 4))->warnings);
+        $told = static fn (callable $at): string => implode(' ', SpotSeparation::of(self::drawn($at, false), new SpotRequest(80, Srgb::fromHex('#ffffff'), new SpotPlan(inks: 4)))->warnings);
         self::assertStringContainsString('runs from one colour into another', $told($smooth));
         // Half of 80 × 60 mm.
         self::assertSame(1, preg_match('/About (\d+) % of the picture, (\d+) cm²/', $told($smooth), $found));

@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Method\Spot\SpotSeparation;
 use Ektype\Core\Method\Spot\WitnessSpots;
@@ -88,7 +89,7 @@ final class FieldAndRasterTest extends TestCase
         asort($apart);
         $alike = explode(' ', array_key_first($apart));
         $asks = static fn (?int $inks): array => array_column(
-            SpotSeparation::of($art, new SpotRequest(40, Srgb::fromHex(KnownArt::GARMENT), $inks, 150))->palette,
+            SpotSeparation::of($art, new SpotRequest(40, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(inks: $inks), dpi: 150))->palette,
             'printsAs',
             'hex',
         );

@@ -7,6 +7,7 @@ namespace Ektype\Tests\Core\Method\Spot;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Method\Spot\SpotPalette;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Unit\Refusal;
@@ -187,16 +188,7 @@ final class SpotPaletteTest extends TestCase
         array $locks = [],
         array $palette = [],
     ): SpotRequest {
-        return new SpotRequest(
-            60.0,
-            Srgb::fromHex(self::NAVY),
-            $inks,
-            merges: $merges,
-            leftOpen: $leftOpen,
-            splits: $splits,
-            locks: $locks,
-            palette: $palette,
-        );
+        return new SpotRequest(60.0, Srgb::fromHex(self::NAVY), new SpotPlan(inks: $inks, merges: $merges, leftOpen: $leftOpen, splits: $splits), locks: $locks, palette: $palette);
     }
 
     /** @return list<string> */

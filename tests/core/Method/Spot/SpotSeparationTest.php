@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Method\Spot\SpotResult;
 use Ektype\Core\Method\Spot\SpotSeparation;
@@ -141,12 +142,12 @@ final class SpotSeparationTest extends TestCase
         );
         self::assertCount(4, $result->plates);
 
-        $merged = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex(KnownArt::GARMENT), merges: ['#efe1ae' => KnownArt::STRAW]));
+        $merged = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(merges: ['#efe1ae' => KnownArt::STRAW])));
         self::assertCount(3, $merged->plates);
         $straw = self::byTruth($merged)[KnownArt::STRAW];
         self::assertEqualsWithDelta(4.0, $straw->area->cm2, 0.02, 'four blocks of a square centimetre');
 
-        $byNumber = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex(KnownArt::GARMENT), inks: 2));
+        $byNumber = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(inks: 2)));
         self::assertCount(3, $byNumber->plates, 'two inks and the base');
     }
 
@@ -158,7 +159,7 @@ final class SpotSeparationTest extends TestCase
         $white = self::byTruth($result)['#ffffff'];
         self::assertEqualsWithDelta(1.0, $white->area->cm2, 0.02, 'only the square inside prints white');
 
-        $printed = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex('#1b2436'), printGround: true));
+        $printed = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex('#1b2436'), new SpotPlan(printGround: true)));
         self::assertEqualsWithDelta(17.0, self::byTruth($printed)['#ffffff']->area->cm2, 0.05);
     }
 
@@ -256,7 +257,7 @@ final class SpotSeparationTest extends TestCase
         float $width = 40.0,
         float $choke = 0.25,
     ): SpotResult {
-        return SpotSeparation::of($art, new SpotRequest($width, Srgb::fromHex($garment), chokeMm: $choke));
+        return SpotSeparation::of($art, new SpotRequest($width, Srgb::fromHex($garment), new SpotPlan(chokeMm: $choke)));
     }
 
     /** @return array<string, SeparatedPlate> colour plates by the known colour that is nearest to theirs */

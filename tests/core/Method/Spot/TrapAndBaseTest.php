@@ -9,6 +9,7 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Method\Spot\ChokedBase;
 use Ektype\Core\Method\Spot\PlateDraft;
 use Ektype\Core\Method\Spot\RegisterBudget;
+use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Method\Spot\SpotResult;
 use Ektype\Core\Method\Spot\SpotSeparation;
@@ -220,7 +221,7 @@ final class TrapAndBaseTest extends TestCase
     public function testAPrintedPlateServesAsTheBase(): void
     {
         $art = KnownArt::blocks(60, '......', '.sssr.', '.sssr.', '......');
-        $result = SpotSeparation::of($art, new SpotRequest(60, Srgb::fromHex(KnownArt::GARMENT), chokeMm: 0.25, baseFrom: KnownArt::STRAW));
+        $result = SpotSeparation::of($art, new SpotRequest(60, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(chokeMm: 0.25, baseFrom: KnownArt::STRAW)));
         self::assertCount(2, $result->plates, 'no white of its own');
         $straw = $result->plates[0];
         self::assertSame(PlateRole::Base, $straw->role);
@@ -243,7 +244,7 @@ final class TrapAndBaseTest extends TestCase
         );
         $wanted = SpotSeparation::of(
             $art,
-            new SpotRequest(60, Srgb::fromHex(KnownArt::GARMENT), highlights: ['#ffffff' => true], onBase: ['#ffffff' => false]),
+            new SpotRequest(60, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(highlights: ['#ffffff' => true], onBase: ['#ffffff' => false])),
         );
         $last = $wanted->plates[\count($wanted->plates) - 1];
         self::assertSame([PlateRole::Highlight, '#ffffff'], [$last->role, $last->colour->hex()]);
