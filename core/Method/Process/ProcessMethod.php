@@ -107,16 +107,8 @@ final class ProcessMethod implements Method, PicturesTones
             FourInks::of($print->shelf),
             $base === null ? null : MixLook::lying($base, true, $print, $print->baseStrokes()->laying),
             $print->dpi,
-            $plan->dots->halftone,
-            angles: $plan->angles,
-            black: $plan->black,
-            total: $plan->total,
-            dot: $plan->dots->dot,
-            range: $plan->dots->range,
+            $plan,
             curve: $print->curve,
-            work: $plan->work,
-            curves: $plan->curves,
-            profile: $plan->profile,
         );
     }
 

@@ -28,10 +28,6 @@ final readonly class SpotResult
      * @param list<WitnessSpot>     $witnesses spots to look at on every strike-off
      */
     public function __construct(
-        public float $widthMm,
-        public float $heightMm,
-        public float $dpi,
-        public float $ppi,
         public array $plates,
         public array $palette,
         public array $strays,
@@ -49,10 +45,6 @@ final readonly class SpotResult
     public function withPlates(array $plates): self
     {
         return new self(
-            $this->widthMm,
-            $this->heightMm,
-            $this->dpi,
-            $this->ppi,
             $plates,
             $this->palette,
             strays: $this->strays,

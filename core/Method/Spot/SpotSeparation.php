@@ -51,10 +51,6 @@ final class SpotSeparation
         $inked = array_sum(array_map(static fn (BitPlane $p): float => $p->count() / ($p->width * $p->height), $planes));
 
         return new SpotResult(
-            $request->widthMm,
-            $heightMm,
-            $request->dpi,
-            $art->ppi($request->widthMm),
             $made->plates,
             self::described($colours),
             strays: $strays,
@@ -128,10 +124,6 @@ final class SpotSeparation
         $inked = array_sum(array_map(static fn (BitPlane $p): float => $p->count() / ($p->width * $p->height), $planes));
 
         return new SpotResult(
-            $request->widthMm,
-            $heightMm,
-            $request->dpi,
-            $request->dpi,
             $made->plates,
             self::described($colours),
             strays: [],

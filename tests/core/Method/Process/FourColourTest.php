@@ -13,6 +13,7 @@ use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\Moire;
 use Ektype\Core\Mesh\PlateBeats;
 use Ektype\Core\Method\Process\AngleSchool;
+use Ektype\Core\Method\Process\ProcessPlan;
 use Ektype\Core\Method\Process\ProcessRequest;
 use Ektype\Core\Mix\FourInks;
 use Ektype\Core\Mix\ImpossibleMix;
@@ -159,7 +160,7 @@ final class FourColourTest extends TestCase
         }
         // A grey of L* 53.6 through dots: the films cover that.
         $rgb = str_repeat("\x80\x80\x80", 100 * 100);
-        $request = new ProcessRequest(50.0, Srgb::fromHex('#ffffff'), FourInks::usual(), null, 600.0, new Halftone(45.0, 22.5), profile: InkProfile::of(HandMadeProfile::bytes(), 'by hand.icc'));
+        $request = new ProcessRequest(50.0, Srgb::fromHex('#ffffff'), FourInks::usual(), null, 600.0, new ProcessPlan(profile: InkProfile::of(HandMadeProfile::bytes(), 'by hand.icc')));
         $covers = array_map(static fn ($p): float => $p->coveragePct(), MixPlates::of(new ArtRaster(100, 100, $rgb, false), $request->mix()));
         foreach ([11.6, 23.2, 46.4, 0.0] as $i => $pct) {
             self::assertEqualsWithDelta($pct, $covers[$i], 1.5);
@@ -170,12 +171,12 @@ final class FourColourTest extends TestCase
     {
         $this->expectException(ImpossibleMix::class);
         $this->expectExceptionMessage('no base');
-        new ProcessRequest(50.0, Srgb::fromHex('#111111'), FourInks::usual(), new GivenInk('White base', Srgb::fromHex('#f6f4ee')), 600.0, new Halftone(45.0), profile: InkProfile::of(HandMadeProfile::bytes(), 'by hand.icc'));
+        new ProcessRequest(50.0, Srgb::fromHex('#111111'), FourInks::usual(), new GivenInk('White base', Srgb::fromHex('#f6f4ee')), 600.0, new ProcessPlan(profile: InkProfile::of(HandMadeProfile::bytes(), 'by hand.icc')));
     }
 
     private static function request(float $black = 0.5, float $total = 2.8): ProcessRequest
     {
-        return new ProcessRequest(25.4, Srgb::fromHex(self::PAPER), FourInks::usual(), null, 600.0, new Halftone(45.0), black: $black, total: $total);
+        return new ProcessRequest(25.4, Srgb::fromHex(self::PAPER), FourInks::usual(), null, 600.0, new ProcessPlan(black: $black, total: $total));
     }
 
     /** @return list<float> coverages at the node that is nearest */
