@@ -8,14 +8,12 @@ use Ektype\Core\Mesh\Mesh;
 
 /**
  * A way in which art becomes plates: a plan in; plates, each with its edge, out; the decisions that it offers; what its
- * plates buy. A new way is a new class of this interface.
+ * plates buy. A new way is a folder of core/Method with a plan and a class of this interface.
  *
  * @template P of Plan
  */
 interface Method
 {
-    public function name(): MethodName;
-
     /**
      * @param list<Mesh> $rack of the frames that there are
      *

@@ -13,7 +13,6 @@ use Ektype\Core\Separation\Decision;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\Method;
-use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
@@ -34,11 +33,6 @@ use Ektype\Core\Tone\TonePlate;
  */
 final class EngravedMethod implements Method, PicturesTones
 {
-    public function name(): MethodName
-    {
-        return MethodName::of(EngravedPlan::class);
-    }
-
     /** Its thinnest line is what the usual mesh of the rack holds, with a half to spare. */
     public function begin(array $rack = []): EngravedPlan
     {

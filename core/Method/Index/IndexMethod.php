@@ -24,7 +24,6 @@ use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\LaidInk;
 use Ektype\Core\Separation\Method;
-use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PlateArea;
@@ -46,11 +45,6 @@ final class IndexMethod implements Method, PicturesTones
 {
     /** Squares of a first look: no finer than the picture on the screen. */
     private const FILM_DPI = 600.0;
-
-    public function name(): MethodName
-    {
-        return MethodName::of(IndexPlan::class);
-    }
 
     public function begin(array $rack = []): IndexPlan
     {

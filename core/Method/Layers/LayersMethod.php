@@ -22,7 +22,6 @@ use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\LaidInk;
 use Ektype\Core\Separation\Method;
-use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PlateArea;
 use Ektype\Core\Separation\PrintWanted;
@@ -44,11 +43,6 @@ final class LayersMethod implements Method, PicturesTones
 {
     /** Thinner lines than this are left out of what a mesh must hold: grain is no line, mm. */
     private const GRAIN_MM = 0.2;
-
-    public function name(): MethodName
-    {
-        return MethodName::of(LayersPlan::class);
-    }
 
     public function begin(array $rack = []): LayersPlan
     {

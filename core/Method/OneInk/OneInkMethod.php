@@ -10,7 +10,6 @@ use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\Method;
-use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
@@ -30,11 +29,6 @@ use Ektype\Core\Tone\TonalPlates;
  */
 final class OneInkMethod implements Method, PicturesTones
 {
-    public function name(): MethodName
-    {
-        return MethodName::of(OneInkPlan::class);
-    }
-
     public function begin(array $rack = []): OneInkPlan
     {
         return new OneInkPlan(dots: CalmDots::on($rack));

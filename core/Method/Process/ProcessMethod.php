@@ -21,7 +21,6 @@ use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\Method;
-use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
@@ -41,11 +40,6 @@ final class ProcessMethod implements Method, PicturesTones
 {
     /** Mesh that four-colour process is usually printed through, threads per inch (heuristic: 280 to 355). */
     private const USUAL_MESH = 305.0;
-
-    public function name(): MethodName
-    {
-        return MethodName::of(ProcessPlan::class);
-    }
 
     public function begin(array $rack = []): ProcessPlan
     {

@@ -17,7 +17,6 @@ use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\Method;
-use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
@@ -34,11 +33,6 @@ use Ektype\Core\Tone\TonalPlan;
  */
 final class SimulatedMethod implements Method, PicturesTones
 {
-    public function name(): MethodName
-    {
-        return MethodName::of(SimulatedPlan::class);
-    }
-
     public function begin(array $rack = []): SimulatedPlan
     {
         return new SimulatedPlan(dots: CalmDots::on($rack));

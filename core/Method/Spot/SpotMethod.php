@@ -10,7 +10,6 @@ use Ektype\Core\Separation\Decision;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\Method;
-use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
@@ -22,11 +21,6 @@ use Ektype\Core\Separation\Separated;
  */
 final class SpotMethod implements Method
 {
-    public function name(): MethodName
-    {
-        return MethodName::of(SpotPlan::class);
-    }
-
     public function begin(array $rack = []): SpotPlan
     {
         return new SpotPlan();

@@ -15,7 +15,6 @@ use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Separation\Method;
-use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
@@ -42,11 +41,6 @@ final class TwoToneMethod implements Method, PicturesTones
     private const FILM_DPI = 600.0;
     /** Tables that are kept are written so since this version. */
     private const TABLES = 2;
-
-    public function name(): MethodName
-    {
-        return MethodName::of(TwoTonePlan::class);
-    }
 
     public function begin(array $rack = []): TwoTonePlan
     {

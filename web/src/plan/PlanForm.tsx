@@ -127,17 +127,7 @@ function Typed({
     if (typed !== null && value !== null && Math.abs(typed - value) < 1e-6) return;
     set(typed ?? Number.NaN);
   };
-  return (
-    <Field label={label} hint={value === null ? `Now: ${field.automatic}.` : undefined}>
-      <Entry
-        inputMode="decimal"
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={keep}
-        onKeyDown={(e) => e.key === "Enter" && keep()}
-      />
-    </Field>
-  );
+  return <Figure label={label} field={field} open={value === null} text={text} setText={setText} keep={keep} />;
 }
 
 function Length({
@@ -153,7 +143,6 @@ function Length({
 }) {
   const { fromField, lengthUnit } = useHabits();
   const [text, setText] = useLengthText(mm);
-  const open = mm === null && field.automatic !== "";
   const keep = () => {
     if (text.trim() === "" && field.automatic !== "") return mm !== null && set(null);
     const typed = fromField(text);
@@ -162,21 +151,48 @@ function Length({
   };
   return (
     <Box>
-      <Field label={`${word}, ${lengthUnit}`} hint={open ? `Now: ${field.automatic}.` : undefined}>
-        <Entry
-          inputMode="decimal"
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={keep}
-          onKeyDown={(e) => e.key === "Enter" && keep()}
-        />
-      </Field>
+      <Figure
+        label={`${word}, ${lengthUnit}`}
+        field={field}
+        open={mm === null && field.automatic !== ""}
+        text={text}
+        setText={setText}
+        keep={keep}
+      />
       {field.automatic !== "" && mm !== null && (
         <SmallButton ml="-10px" onClick={() => set(null)}>
           {field.automatic.charAt(0).toUpperCase() + field.automatic.slice(1)}
         </SmallButton>
       )}
     </Box>
+  );
+}
+
+function Figure({
+  label,
+  field,
+  open,
+  text,
+  setText,
+  keep,
+}: {
+  label: string;
+  field: PlanField;
+  open: boolean;
+  text: string;
+  setText: (text: string) => void;
+  keep: () => void;
+}) {
+  return (
+    <Field label={label} hint={open ? `Now: ${field.automatic}.` : undefined}>
+      <Entry
+        inputMode="decimal"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={keep}
+        onKeyDown={(e) => e.key === "Enter" && keep()}
+      />
+    </Field>
   );
 }
 

@@ -15,7 +15,6 @@ use Ektype\Core\Separation\Decision;
 use Ektype\Core\Separation\DrawnPlate;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
-use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Palette;
 use Ektype\Core\Separation\PaletteColour;
 use Ektype\Core\Separation\PrintWanted;
@@ -77,7 +76,6 @@ final class SpotMethodTest extends TestCase
         $method = new SpotMethod();
         $plan = (new SpotPlan())->drawn([]);
         self::assertSame([], $plan->positives);
-        self::assertSame(MethodName::from('spot'), $method->name());
         self::assertEquals(new SpotPlan(), $method->begin());
     }
 
