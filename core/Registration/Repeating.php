@@ -37,7 +37,7 @@ final readonly class Repeating
      * @param float|null $readingMm error of a reading, each way; null where there are not enough readings to tell
      * @param RigidMove  $mendable  what it helps to mend, at the centre of the print
      * @param float      $certain   the least of the shares that are mended, 0 to 1
-     * @param float|null $acrossSd  standard error of the growth across, share; null where nothing tells it; $alongSd along, $shearSd of the shear, radians
+     * @param GrowthSd   $growth    how sure growth and shear are
      */
     private function __construct(
         public Point $centre,
@@ -50,9 +50,7 @@ final readonly class Repeating
         public ?float $readingMm,
         public RigidMove $mendable,
         public float $certain,
-        public ?float $acrossSd,
-        public ?float $alongSd,
-        public ?float $shearSd,
+        public GrowthSd $growth,
     ) {
     }
 
@@ -108,16 +106,8 @@ final readonly class Repeating
             // The shift at the centre of the print of a move about the centre of the marks.
             mendable: new RigidMove($shiftX * $mean->xMm + $theta * $centre->yMm, $shiftY * $mean->yMm - $theta * $centre->xMm, $theta),
             certain: min($shiftX, $shiftY, $fit->turnRad === null ? 1.0 : $turn),
-            acrossSd: self::over($reading, $fit->across2),
-            alongSd: self::over($reading, $fit->along2),
-            // Shear is the mean of two slopes, one over each way.
-            shearSd: $reading === null || min($fit->across2, $fit->along2) < 1 ? null : $reading / 2 * sqrt(1 / $fit->across2 + 1 / $fit->along2),
+            growth: GrowthSd::of($reading, $fit->across2, $fit->along2),
         );
-    }
-
-    private static function over(?float $reading, float $square): ?float
-    {
-        return $reading === null || $square < 1 ? null : $reading / sqrt($square);
     }
 
     /** How much of a quantity it certainly helps to mend, 0 to 1. */

@@ -13,7 +13,7 @@ final class PlateScreen
 {
     public static function stencil(Plate $plate, ShopFloor $shop): ?Stencil
     {
-        return $shop->stencils->on($plate->frame);
+        return $shop->screens->stencils->on($plate->frame);
     }
 
     /**
@@ -32,12 +32,12 @@ final class PlateScreen
         $stencil = new Stencil(
             $frame,
             $plate->job->emulsion,
-            $shop->recipes->for($frame->mesh(), $plate->job->emulsion),
+            $shop->screens->recipes->for($frame->mesh(), $plate->job->emulsion),
             $shop->now(),
             $shop->now(),
             false,
         );
-        $shop->stencils->add($stencil);
+        $shop->screens->stencils->add($stencil);
         // Nobody told, so whatever the rack said of it, there is a coat on it now.
         $frame->state = $frame->state->allows(
             ScreenMove::Coat,

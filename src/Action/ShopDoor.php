@@ -56,7 +56,7 @@ final readonly class ShopDoor
                 $now = new Recorded($this->floor->hand->page, $this->clock->now(), $named, $touched->rows);
                 $now->turn = $this->turn->now();
                 $this->sawWhatItChanges($touched->rows);
-                $this->floor->changes->keep($now);
+                $this->floor->journal->changes->keep($now);
                 $this->entities->flush();
             }
             foreach ($touched->made as $one) {
@@ -99,10 +99,10 @@ final readonly class ShopDoor
     private function sawWhatItChanges(array $rows): void
     {
         $hand = $this->floor->hand;
-        if ($hand->seen !== null && $hand->seen + 1 < $this->floor->changes->knownSince()) {
+        if ($hand->seen !== null && $hand->seen + 1 < $this->floor->journal->changes->knownSince()) {
             throw Refused::because('This page was asleep for so long that nobody can tell what others have changed since. Load it again, look, and give your change once more.');
         }
-        foreach ($hand->seen === null ? [] : $this->floor->changes->afterTurnByOthers($hand->seen, $hand->page) as $other) {
+        foreach ($hand->seen === null ? [] : $this->floor->journal->changes->afterTurnByOthers($hand->seen, $hand->page) as $other) {
             foreach ($other->rows() as $theirs) {
                 foreach ($rows as $ours) {
                     if ($ours->setsWhat($theirs)) {

@@ -187,7 +187,7 @@ final class SeparateArt extends OptionsCommand
     {
         $tints = TintOffers::together(TintOffers::among($made->plates, $print->garment, touching: $made->findings->budget));
         foreach ($tints as $tint) {
-            $plan = $plan->tinted($tint);
+            $plan = $plan->decided($plan->colours->tinted($tint));
         }
 
         return [$plan, $tints];

@@ -58,8 +58,8 @@ final class SolveRegistration extends JsonCommand
             'standard_errors' => [
                 'shift_mm' => self::pair($repeating->shiftSd),
                 'rotation_deg' => $repeating->turnSd === null ? null : self::told(rad2deg($repeating->turnSd)),
-                'growth_pct' => [self::told(self::percent($repeating->acrossSd)), self::told(self::percent($repeating->alongSd))],
-                'shear_deg' => $repeating->shearSd === null ? null : self::told(rad2deg($repeating->shearSd)),
+                'growth_pct' => [self::told(self::percent($repeating->growth->across)), self::told(self::percent($repeating->growth->along))],
+                'shear_deg' => $repeating->growth->shear === null ? null : self::told(rad2deg($repeating->growth->shear)),
                 'scatter_mm' => self::told($repeating->scatterMm),
                 'reading_mm' => self::told($repeating->readingMm),
             ],

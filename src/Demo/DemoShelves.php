@@ -83,17 +83,17 @@ final readonly class DemoShelves implements Unrecorded
     {
         $random = new Randomizer(new Mt19937(20261123));
         foreach (self::INKS as [$name, $hex, $hiding]) {
-            $shop->inks->add(new Ink($name, $hex, InkKind::Plastisol, $hiding));
+            $shop->printing->inks->add(new Ink($name, $hex, InkKind::Plastisol, $hiding));
         }
         foreach (self::FOUR as [$name, $hex]) {
-            $shop->inks->add(new Ink($name, $hex, InkKind::Transparent, 0.1));
+            $shop->printing->inks->add(new Ink($name, $hex, InkKind::Transparent, 0.1));
         }
         $number = 1;
         foreach (self::FRAMES as [$perCm, $thread, $count, $width, $height]) {
             for ($i = 0; $i < $count; ++$i) {
                 $tension = round(23.5 - 0.4 * ($number % 7) + 1.6 * SimulatedNoise::normal($random), 1);
                 $frame = new Frame((string) $number, $perCm, $thread, $perCm >= 77, $width, $height, tensionNPerCm: max(15.4, min(29.0, $tension)));
-                $shop->frames->add($frame);
+                $shop->screens->frames->add($frame);
                 $this->aYearOfTension($shop, $frame, new Randomizer(new Mt19937(500 + $number)));
                 ++$number;
             }
@@ -112,14 +112,14 @@ final readonly class DemoShelves implements Unrecorded
         [$led->unitsPerS, $led->sourceMm] = [10.0, 300.0];
         [$tubes->startLossS, $tubes->sourceMm, $tubes->distanceMm, $tubes->contact] = [2.0, 480.0, 150.0, Contact::Foam];
         foreach ([$led, $tubes] as $lamp) {
-            $shop->lamps->add($lamp);
+            $shop->light->lamps->add($lamp);
         }
         foreach ([$dual, $fast] as $emulsion) {
-            $shop->emulsions->add($emulsion);
+            $shop->light->emulsions->add($emulsion);
         }
         $this->presses($shop);
-        $shop->filmPrinters->add(new FilmPrinter('Inkjet on clear film', 600, 610, null, 12, 3.2, scaleErrorXPct: 0.0, scaleErrorYPct: 0.15));
-        $shop->filmPrinters->add(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, scaleErrorXPct: 0.1, scaleErrorYPct: 0.6));
+        $shop->printing->filmPrinters->add(new FilmPrinter('Inkjet on clear film', 600, 610, null, 12, 3.2, scaleErrorXPct: 0.0, scaleErrorYPct: 0.15));
+        $shop->printing->filmPrinters->add(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, scaleErrorXPct: 0.1, scaleErrorYPct: 0.6));
         $this->tests($shop, $random, $led, $tubes, $dual, $fast);
         // Meshes with their data sheets: woven cloth opens a little less than the formula on fine counts.
         foreach ([
@@ -127,11 +127,11 @@ final readonly class DemoShelves implements Unrecorded
             [90, 48, true, 61.0, 79.0],
             [120, 34, true, 46.0, 55.0],
         ] as [$perCm, $thread, $dyed, $opening, $thickness]) {
-            $shop->ownMeshes->add(new OwnMesh($perCm, $thread, $dyed, $opening, $thickness));
+            $shop->screens->ownMeshes->add(new OwnMesh($perCm, $thread, $dyed, $opening, $thickness));
         }
         $shop->settle();
-        foreach ($shop->ownMeshes->all() as $own) {
-            foreach ($shop->frames->carrying($own->mesh()) as $frame) {
+        foreach ($shop->screens->ownMeshes->all() as $own) {
+            foreach ($shop->screens->frames->carrying($own->mesh()) as $frame) {
                 $frame->carry($own->mesh());
             }
         }
@@ -143,7 +143,7 @@ final readonly class DemoShelves implements Unrecorded
             0.6,
             $shop->now()->modify('-1 day')->setTime(7, 50),
         ];
-        $shop->darkRooms->add($room);
+        $shop->light->darkRooms->add($room);
 
         return 'The shelves of the demo shop';
     }
@@ -165,7 +165,7 @@ final readonly class DemoShelves implements Unrecorded
                 );
                 $frame->state = $states[$i];
                 $frame->stained = $number % 7 === 1;
-                $shop->frames->add($frame);
+                $shop->screens->frames->add($frame);
                 $this->aYearOfTension($shop, $frame, new Randomizer(new Mt19937(500 + $number)));
             }
         }
@@ -175,7 +175,7 @@ final readonly class DemoShelves implements Unrecorded
     private function pastStencils(ShopFloor $shop, Lamp $led, Emulsion $dual, Emulsion $fast): void
     {
         $random = new Randomizer(new Mt19937(4711));
-        foreach ($shop->frames->all() as $i => $frame) {
+        foreach ($shop->screens->frames->all() as $i => $frame) {
             for ($k = 0; $k < 1 + $i % 2 && $i < 24; ++$k) {
                 $emulsion = ($i + $k) % 5 === 4 ? $fast : $dual;
                 $mesh = $frame->mesh();
@@ -195,9 +195,9 @@ final readonly class DemoShelves implements Unrecorded
                     $stencil->look(new SinkCheck(pinholes: $i === 8));
                 }
                 $stencil->comeOff($at->modify('+12 days'));
-                $shop->stencils->add($stencil);
-                $shop->frameLines->add(new FrameLine($frame, $at, \sprintf('Coated with %s, %s', $emulsion->name, $like->words())));
-                $shop->frameLines->add(new FrameLine($frame, $at->modify('+12 days'), 'Reclaimed, bare again'));
+                $shop->screens->stencils->add($stencil);
+                $shop->screens->frameLines->add(new FrameLine($frame, $at, \sprintf('Coated with %s, %s', $emulsion->name, $like->words())));
+                $shop->screens->frameLines->add(new FrameLine($frame, $at->modify('+12 days'), 'Reclaimed, bare again'));
             }
             $frame->uses = 6 + (11 * $i) % 47;
             $frame->rackPlace = \sprintf('%s%d', \chr(65 + intdiv($i, 10)), 1 + $i % 10);
@@ -229,18 +229,18 @@ final readonly class DemoShelves implements Unrecorded
                 static fn (array $places): array => array_map(static fn (float $p): float => round($p - $off, 2), $places),
                 $sides,
             );
-            $shop->tensions->add(new TensionReading($frame, self::back($shop, 3 + 33 * $i), $sides[0], $sides[1]));
+            $shop->screens->tensions->add(new TensionReading($frame, self::back($shop, 3 + 33 * $i), $sides[0], $sides[1]));
         }
     }
 
     private function presses(ShopFloor $shop): void
     {
-        $shop->presses->add(new Press('Six-colour rotary', PressKind::Rotary, 6, 4, [
+        $shop->printing->presses->add(new Press('Six-colour rotary', PressKind::Rotary, 6, 4, [
             new Knob('Left', new Point(-210.0, 330.0), new Point(0.0, 1.0), 1.25),
             new Knob('Right', new Point(210.0, 330.0), new Point(0.0, 1.0), 1.25),
             new Knob('Side', new Point(0.0, 360.0), new Point(1.0, 0.0), 1.25),
         ], true, centreFromEndMm: 270, registerSigmaMm: 0.09));
-        $shop->presses->add(new Press(self::TABLE, PressKind::Hinge, 1, 1, [], false, centreFromEndMm: 260));
+        $shop->printing->presses->add(new Press(self::TABLE, PressKind::Hinge, 1, 1, [], false, centreFromEndMm: 260));
     }
 
     private function tests(ShopFloor $shop, Randomizer $random, Lamp $led, Lamp $tubes, Emulsion $dual, Emulsion $fast): void
@@ -273,7 +273,7 @@ final readonly class DemoShelves implements Unrecorded
                 highS: ($best + 1) * $strip,
             );
             $test->incrementS = $strip;
-            $shop->stepTests->add($test);
+            $shop->light->stepTests->add($test);
         }
     }
 

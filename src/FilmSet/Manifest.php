@@ -167,7 +167,7 @@ final class Manifest
     /** @return list<Tint> colours that print as dots of a spot plate */
     private static function tints(SeparatedPlate $plate, Plan $plan): array
     {
-        return $plan instanceof SpotPlan ? $plan->tintsOf($plate->artColour?->hex()) : [];
+        return $plan instanceof SpotPlan ? $plan->colours->tintsOf($plate->artColour?->hex()) : [];
     }
 
     /**

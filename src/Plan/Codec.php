@@ -7,6 +7,7 @@ namespace Ektype\App\Plan;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Separation\Plan;
+use Ektype\Core\Unit\Beside;
 use Ektype\Core\Unit\Chosen;
 use Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor;
 use Symfony\Component\PropertyInfo\Extractor\ReflectionExtractor;
@@ -29,7 +30,11 @@ final class Codec
         $written = [];
         foreach (self::fields($plan::class) as $name => $property) {
             $value = $property->getValue($plan);
-            $written[$name] = \is_object($value) && self::part($property) !== null ? self::written($value) : self::serializer()->normalize($value);
+            if (\is_object($value) && isset(Beside::of($plan::class)[$name])) {
+                $written = [...$written, ...self::written($value)];
+            } else {
+                $written[$name] = \is_object($value) && self::part($property) !== null ? self::written($value) : self::serializer()->normalize($value);
+            }
         }
 
         return $written;
@@ -53,10 +58,7 @@ final class Codec
         if ($written === []) {
             return new $class();
         }
-        $given = array_intersect_key($written, self::fields($class));
-        foreach ($given as $name => $value) {
-            $given[$name] = \is_array($value) ? self::collected($class, $name, $value) : $value;
-        }
+        $given = self::given($class, $written);
         try {
             $plan = self::serializer()->denormalize($given, $class, 'json');
         } catch (ExceptionInterface $unread) {
@@ -64,6 +66,27 @@ final class Codec
         }
 
         return $plan instanceof $class ? $plan : throw new \UnexpectedValueException('What was chosen cannot be read.');
+    }
+
+    /**
+     * What of that a class knows, each in its part.
+     *
+     * @param class-string            $class
+     * @param array<array-key, mixed> $written
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function given(string $class, array $written): array
+    {
+        $given = array_intersect_key($written, self::fields($class));
+        foreach ($given as $name => $value) {
+            $given[$name] = \is_array($value) ? self::collected($class, $name, $value) : $value;
+        }
+        foreach (Beside::of($class) as $name => $part) {
+            $given[$name] = self::given($part, $written);
+        }
+
+        return $given;
     }
 
     /**
@@ -160,6 +183,10 @@ final class Codec
         $shown = $plan instanceof Plan ? ['method' => $plan->method()->value] : [];
         foreach (self::fields($plan::class) as $name => $property) {
             $value = $property->getValue($plan);
+            if (\is_object($value) && isset(Beside::of($plan::class)[$name])) {
+                $shown = [...$shown, ...self::shown($value)];
+                continue;
+            }
             $shown[$name] = match (true) {
                 \is_object($value) && self::part($property) !== null => self::shown($value),
                 $value instanceof InkProfile => $value->name,

@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query;
 
+use Ektype\Core\Unit\Beside;
+
 /** Told of with the fields of its parts side by side. */
 trait PartsBeside
 {
     /** @return array<array-key, mixed> */
     public function jsonSerialize(): array
     {
-        static $beside = null;
-        /** @var array<string, true>|null $beside */
-        if ($beside === null) {
-            $parts = array_filter((new \ReflectionClass($this))->getProperties(), static fn (\ReflectionProperty $p): bool => $p->getAttributes(Beside::class) !== []);
-            $beside = array_fill_keys(array_map(static fn (\ReflectionProperty $p): string => $p->getName(), $parts), true);
-        }
+        $beside = Beside::of(self::class);
         $told = [];
         foreach (get_object_vars($this) as $name => $value) {
             if (isset($beside[$name]) && \is_object($value)) {

@@ -52,13 +52,13 @@ final class Snapshot
 
     public function room(): DarkRoom
     {
-        return $this->room ??= $this->shelves->darkRooms->ours();
+        return $this->room ??= $this->shelves->light->darkRooms->ours();
     }
 
     /** @return list<Frame> */
     public function frames(): array
     {
-        return $this->frames ??= $this->shelves->frames->all();
+        return $this->frames ??= $this->shelves->screens->frames->all();
     }
 
     /** The stencil that is on a frame now. */
@@ -79,7 +79,7 @@ final class Snapshot
     /** @return list<Stencil> all that figures are reckoned from */
     public function counted(): array
     {
-        return $this->counted ??= $this->shelves->stencils->counted();
+        return $this->counted ??= $this->shelves->screens->stencils->counted();
     }
 
     /** @return list<Stencil> all that are on a frame now */
@@ -112,20 +112,20 @@ final class Snapshot
     /** @return list<StepTest> as they came */
     public function tests(): array
     {
-        return $this->tests ??= $this->shelves->stepTests->all();
+        return $this->tests ??= $this->shelves->light->stepTests->all();
     }
 
     /** @return list<Ink> */
     public function inks(): array
     {
-        return $this->inks ??= $this->shelves->inks->all();
+        return $this->inks ??= $this->shelves->printing->inks->all();
     }
 
     /** @return list<Mesh> to choose from: the typical ones and the shop’s own, whose data sheets stand for the typical */
     public function meshes(): array
     {
         if ($this->meshes === null) {
-            $own = array_map(static fn ($m): Mesh => $m->mesh(), $this->shelves->ownMeshes->all());
+            $own = array_map(static fn ($m): Mesh => $m->mesh(), $this->shelves->screens->ownMeshes->all());
             usort($own, static fn (Mesh $a, Mesh $b): int => $a->threadsPerCm <=> $b->threadsPerCm);
             $pairs = array_map(static fn (Mesh $m): string => $m->name.$m->dyed, $own);
             $this->meshes = [
@@ -156,7 +156,7 @@ final class Snapshot
     /** @return list<DragSeen> what strike-offs on a press have shown */
     public function dragsOn(?Press $press): array
     {
-        return $press === null ? [] : $this->drags[$press->idOrFail()] ??= array_values(array_filter(array_map(static fn (Correction $c): ?DragSeen => $c->drag(), $this->shelves->corrections->firstReadOn($press))));
+        return $press === null ? [] : $this->drags[$press->idOrFail()] ??= array_values(array_filter(array_map(static fn (Correction $c): ?DragSeen => $c->drag(), $this->shelves->light->corrections->firstReadOn($press))));
     }
 
     public function stencilBook(): StencilBook

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Request;
 
+use Ektype\Core\Unit\Beside;
+
 /**
  * The field of a request that holds the quantity which the core names at fault: “thread” of a mesh stands in “threadUm” on
  * a page and in “thread_um” in a file. The core does not know either.
@@ -64,13 +66,20 @@ final class FieldAtFault
     /** @param class-string $type */
     private static function field(string $word, string $type): ?string
     {
-        $names = array_map(static fn (\ReflectionProperty $p): string => $p->getName(), (new \ReflectionClass($type))->getProperties());
+        $parts = Beside::of($type);
+        $names = array_values(array_diff(array_map(static fn (\ReflectionProperty $p): string => $p->getName(), (new \ReflectionClass($type))->getProperties()), array_keys($parts)));
         if (\in_array($word, $names, true)) {
             return $word;
         }
         foreach ($names as $name) {
             if (self::bare($name) === self::bare($word)) {
                 return $name;
+            }
+        }
+        foreach ($parts as $part) {
+            $within = self::field($word, $part);
+            if ($within !== null) {
+                return $within;
             }
         }
 
@@ -94,6 +103,11 @@ final class FieldAtFault
      */
     public static function typeOf(string $type, string $field): ?string
     {
+        foreach (property_exists($type, $field) ? [] : Beside::of($type) as $part) {
+            if (property_exists($part, $field)) {
+                return self::typeOf($part, $field);
+            }
+        }
         $of = (new \Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor())->getTypes(
             $type,
             $field,

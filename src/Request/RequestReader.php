@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Request;
 
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Unit\Beside;
 use Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor;
 use Symfony\Component\PropertyInfo\Extractor\ReflectionExtractor;
 use Symfony\Component\PropertyInfo\PropertyInfoExtractor;
@@ -118,19 +119,19 @@ final class RequestReader
             );
         } catch (PartialDenormalizationException $partly) {
             $faults = array_map(
-                fn (NotNormalizableValueException $not): Fault => $this->misfit($not, $values, $spelling),
+                fn (NotNormalizableValueException $not): Fault => $this->misfit($not, $type, $values, $spelling),
                 array_values($partly->getErrors()),
             );
             throw $faults === [] ? UnreadableRequest::because('The input cannot be read.') : new UnreadableRequest($faults);
         } catch (NotNormalizableValueException $not) {
-            throw new UnreadableRequest([$this->misfit($not, $values, $spelling)]);
+            throw new UnreadableRequest([$this->misfit($not, $type, $values, $spelling)]);
         }
         if (!$request instanceof $type) {
             throw UnreadableRequest::because('The input cannot be read.');
         }
         $faults = [];
         foreach ($this->validator->validate($request) as $violation) {
-            $faults[] = self::fault($violation, $spelling);
+            $faults[] = self::fault($violation, $type, $spelling);
         }
         if ($faults !== []) {
             throw new UnreadableRequest($faults);
@@ -164,6 +165,11 @@ final class RequestReader
         $faults = [];
         foreach ((new \ReflectionClass($type))->getConstructor()?->getParameters() ?? [] as $parameter) {
             $is = $parameter->getType();
+            $part = Beside::of($type)[$parameter->getName()] ?? null;
+            if ($part !== null) {
+                $faults = [...$faults, ...self::fractions($values, $part, $spelling, $within)];
+                continue;
+            }
             $named = $spelling->path($parameter->getName());
             $given = $values[$named] ?? null;
             $field = $within.$named;
@@ -190,9 +196,10 @@ final class RequestReader
         return $faults;
     }
 
-    private static function fault(ConstraintViolationInterface $violation, Spelling $spelling): Fault
+    /** @param class-string $type */
+    private static function fault(ConstraintViolationInterface $violation, string $type, Spelling $spelling): Fault
     {
-        $field = $spelling->path($violation->getPropertyPath());
+        $field = $spelling->path(BesideDenormalizer::flat($violation->getPropertyPath(), $type));
 
         return new Fault($field, $field === '' ? (string) $violation->getMessage() : \sprintf('“%s” %s', self::said($field, $spelling), $violation->getMessage()));
     }
@@ -203,10 +210,13 @@ final class RequestReader
         return $spelling === Spelling::Camel ? FieldWords::of($field) : $field;
     }
 
-    /** @param array<array-key, mixed> $values */
-    private function misfit(NotNormalizableValueException $not, array $values, Spelling $spelling): Fault
+    /**
+     * @param class-string            $type
+     * @param array<array-key, mixed> $values
+     */
+    private function misfit(NotNormalizableValueException $not, string $type, array $values, Spelling $spelling): Fault
     {
-        $field = $spelling->path((string) $not->getPath());
+        $field = $spelling->path(BesideDenormalizer::flat((string) $not->getPath(), $type));
         [$given, $is] = self::at($values, $field);
         $wanted = implode('|', $not->getExpectedTypes() ?? []);
         $how = match (true) {
@@ -293,6 +303,7 @@ final class RequestReader
             new ArrayDenormalizer(),
             new PointDenormalizer(),
             new MethodDenormalizer(),
+            new BesideDenormalizer($spelling),
             new ObjectNormalizer(
                 new ClassMetadataFactory(new AttributeLoader()),
                 $spelling->converter(),

@@ -18,6 +18,7 @@ use Ektype\Core\Method\OneInk\OneInkPlan;
 use Ektype\Core\Method\Process\AngleSchool;
 use Ektype\Core\Method\Process\ProcessPlan;
 use Ektype\Core\Method\Simulated\SimulatedPlan;
+use Ektype\Core\Method\Spot\ColourDecisions;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\Tint;
 use Ektype\Core\Method\TwoTone\TwoTonePlan;
@@ -53,17 +54,19 @@ final class KeptPlanTest extends TestCase
             0.3,
             0.25,
             true,
-            ['#111111' => '#222222'],
-            ['#555555'],
-            splits: ['#666666'],
+            new ColourDecisions(
+                ['#111111' => '#222222'],
+                ['#555555'],
+                splits: ['#666666'],
+                highlights: ['#888888' => true],
+                onBase: ['#888888' => false],
+                overprints: ['#999999' => true],
+                thicken: ['#aaaaaa' => 2.0],
+                tints: ['#cccccc' => new Tint('#cccccc', '#111111', 0.4, 3.2, '#222222', 0.1)],
+            ),
             locks: ['#777777' => 7],
-            highlights: ['#888888' => true],
-            onBase: ['#888888' => false],
-            overprints: ['#999999' => true],
-            thicken: ['#aaaaaa' => 2.0],
             baseFrom: '#bbbbbb',
             positives: [new Positive('1/a.png', 'red', '#cc0000', null, 3, [new WeakPlace(1.5, 2, 0.75)])],
-            tints: ['#cccccc' => new Tint('#cccccc', '#111111', 0.4, 3.2, '#222222', 0.1)],
             tintDots: new Halftone(38.0, 27.5),
         );
         self::assertEquals($plan, StoredPlan::read(MethodName::from('spot'), self::throughText(StoredPlan::written($plan))));
@@ -110,7 +113,7 @@ final class KeptPlanTest extends TestCase
             self::assertEquals($plan, StoredPlan::read($plan->method(), [...$tones, ...$own]));
         }
         self::assertEquals(
-            new SpotPlan(5, 0.3, null, merges: ['#111111' => '#222222'], baseFrom: '#bbbbbb', tints: ['#cccccc' => new Tint('#cccccc', '#111111', 0.4, 3.0)], tintDots: new Halftone(38.0, 27.5)),
+            new SpotPlan(5, 0.3, null, baseFrom: '#bbbbbb', tintDots: new Halftone(38.0, 27.5), colours: new ColourDecisions(merges: ['#111111' => '#222222'], tints: ['#cccccc' => new Tint('#cccccc', '#111111', 0.4, 3.0)])),
             StoredPlan::read(MethodName::from('spot'), ['version' => 1, 'method' => 'spot', 'inks' => 5, 'chokeMm' => 0.3, 'trapMm' => null, 'printGround' => false, 'merges' => ['#111111' => '#222222'], 'leftOpen' => [], 'baseFrom' => '#bbbbbb', 'tints' => [['hex' => '#cccccc', 'of' => '#111111', 'tone' => 0.4, 'deltaE' => 3]], 'tintLpi' => 38, 'tintAngleDeg' => 27.5, 'positives' => []]),
         );
     }

@@ -92,11 +92,11 @@ final class MigrationTest extends TestCase
         self::assertSame([5, 0.4, 0.25, true], [$plan->inks, $plan->chokeMm, $plan->trapMm, $plan->printGround]);
         self::assertSame(
             [['#8fb3a2' => '#f0e2b0'], ['#112233'], ['#a8742f'], ['#5f2747' => 11]],
-            [$plan->merges, $plan->leftOpen, $plan->splits, $plan->locks],
+            [$plan->colours->merges, $plan->colours->leftOpen, $plan->colours->splits, $plan->locks],
         );
         self::assertSame(
             [['#fdfdfb' => true], ['#5f2747' => false], ['#12110f' => true], ['#a8742f' => 0.35], '#f0e2b0'],
-            [$plan->highlights, $plan->onBase, $plan->overprints, $plan->thicken, $plan->baseFrom],
+            [$plan->colours->highlights, $plan->colours->onBase, $plan->colours->overprints, $plan->colours->thicken, $plan->baseFrom],
         );
         self::assertSame(
             ['art/x.scan', 'Straw', 3, 6],

@@ -176,7 +176,7 @@ final readonly class PlateMaking
             $colour = $colours->colour($leader);
             $lab = Lab::of($colour);
             $ink = ($colours->inks[$leader] ?? null)->name ?? '';
-            $highlight = $colours->decision($request->plan->highlights, $leader) ?? PrintOrder::isHighlight(
+            $highlight = $colours->decision($request->plan->colours->highlights, $leader) ?? PrintOrder::isHighlight(
                 $lab,
                 $plane->count() / ($plane->width * $plane->height),
                 $garment,
@@ -189,7 +189,7 @@ final readonly class PlateMaking
                 $ink !== '' ? $ink : ColourName::of($colour),
                 $ink,
                 overprints: false,
-                onBase: $colours->decision($request->plan->onBase, $leader) ?? Garment::needsBase($lab, $garment),
+                onBase: $colours->decision($request->plan->colours->onBase, $leader) ?? Garment::needsBase($lab, $garment),
                 leader: $leader,
             );
         }
@@ -204,7 +204,7 @@ final readonly class PlateMaking
 
         return array_map(
             static fn (PlateDraft $d, string $name): PlateDraft => $d->called($name)->thatOverprints(
-                $colours->decision($request->plan->overprints, $d->leader) ?? ($several && $d->lab->l === $darkest),
+                $colours->decision($request->plan->colours->overprints, $d->leader) ?? ($several && $d->lab->l === $darkest),
             ),
             $ordered,
             $names,

@@ -73,7 +73,7 @@ final readonly class ReadColours
      */
     private static function thickened(array $planes, SpotPalette $colours, SpotRequest $request): array
     {
-        foreach ($request->plan->thicken as $hex => $mm) {
+        foreach ($request->plan->colours->thicken as $hex => $mm) {
             $leader = $colours->leaderOf($hex);
             if ($leader === null || !isset($planes[$leader])) {
                 continue;

@@ -35,8 +35,8 @@ final class SpotMethod implements Method
         $raster = $art->raster($print);
         $look = $show === null ? null : new FirstLook($this->request($plan, $print->onScreen($print->widthMm * $raster->height / $raster->width)), $show);
 
-        if ($plan->tints !== []) {
-            $tinted = Tinted::of($raster, $request, array_values($plan->tints), $plan->tintDots(), Dot::Round, $print->curve);
+        if ($plan->colours->tints !== []) {
+            $tinted = Tinted::of($raster, $request, array_values($plan->colours->tints), $plan->tintDots(), Dot::Round, $print->curve);
 
             return self::kept($tinted->result, $plan, $print);
         }
@@ -56,9 +56,9 @@ final class SpotMethod implements Method
 
     public function offers(Plan $plan, FoundColour $colour): array
     {
-        $again = $colour->leftOpen || isset($plan->tints[$colour->hex]) || $colour->printsAs !== $colour->hex || \in_array(
+        $again = $colour->leftOpen || isset($plan->colours->tints[$colour->hex]) || $colour->printsAs !== $colour->hex || \in_array(
             $colour->hex,
-            $plan->splits,
+            $plan->colours->splits,
             true,
         ) ? [Decision::PrintAgain] : [];
 

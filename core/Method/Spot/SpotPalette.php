@@ -36,11 +36,11 @@ final class SpotPalette
     public static function decided(ArtRaster $art, SpotRequest $request): self
     {
         $self = new self(PaletteFinder::find($art, $request->plan->inks), []);
-        foreach ($request->plan->splits as $hex) {
+        foreach ($request->plan->colours->splits as $hex) {
             $at = $self->index($hex);
             $self->palette = $at === null ? $self->palette : $self->palette->split($at);
         }
-        foreach ($request->plan->merges as $from => $into) {
+        foreach ($request->plan->colours->merges as $from => $into) {
             $one = $self->known($from, 'to merge it');
             $two = $self->known($into, 'to merge into it');
             if ($one !== null && $two !== null) {
@@ -160,7 +160,7 @@ final class SpotPalette
                 $this->open[$leader] = 'the garment’s own colour';
             }
         }
-        foreach ($request->plan->leftOpen as $hex) {
+        foreach ($request->plan->colours->leftOpen as $hex) {
             $at = $this->known($hex, 'to give to the garment');
             if ($at !== null) {
                 $this->open[$this->palette->printsAs[$at]] = 'given to the garment';

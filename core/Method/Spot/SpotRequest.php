@@ -34,6 +34,6 @@ final readonly class SpotRequest
     /** @param array<string, string> $merges colour => the colour that it prints as, beside those that there are */
     public function merging(array $merges): self
     {
-        return new self($this->widthMm, $this->garment, $this->plan->merging($merges), $this->dpi, $this->trapMm, $this->locks, palette: $this->palette);
+        return new self($this->widthMm, $this->garment, $this->plan->decided($this->plan->colours->merging($merges)), $this->dpi, $this->trapMm, $this->locks, palette: $this->palette);
     }
 }

@@ -27,13 +27,13 @@ final readonly class AddPositive implements Change
     public function carryOut(ShopFloor $shop): string
     {
         $job = $shop->jobs->get($this->jobId);
-        $ink = $shop->inks->find($this->inkId) ?? throw Refused::at('ink', 'The plate needs an ink: choose one from the shelf.');
+        $ink = $shop->printing->inks->find($this->inkId) ?? throw Refused::at('ink', 'The plate needs an ink: choose one from the shelf.');
         $plan = $job->spotPlan();
         if (\count($plan->positives) >= self::MOST) {
             throw Refused::at('scan', \sprintf('The job has %d drawn plates already, as many as a press has heads.', self::MOST));
         }
         $path = \sprintf('art/%s.scan', bin2hex(random_bytes(8)));
-        $shop->written->down($path);
+        $shop->journal->written->down($path);
         $shop->files->put($path, (string) file_get_contents($this->scan));
         // Plates drawn by hand are spot plates, whatever the picture was printed by before.
         $job->follow($plan->drawn([...$plan->positives, new Positive($path, $ink->name, $ink->hex, $ink->id, $this->marks, $this->weak)]));

@@ -50,11 +50,11 @@ final readonly class BringArt implements Change
         }
         $job->garmentName = $this->garmentName;
         $job->substrate = $this->substrate;
-        $job->press = $shop->presses->first();
-        $job->lamp = $shop->lamps->first();
-        $job->emulsion = $shop->emulsions->first();
-        $job->filmPrinter = $shop->filmPrinters->only();
-        $shop->written->down($kept);
+        $job->press = $shop->printing->presses->first();
+        $job->lamp = $shop->light->lamps->first();
+        $job->emulsion = $shop->light->emulsions->first();
+        $job->filmPrinter = $shop->printing->filmPrinters->only();
+        $shop->journal->written->down($kept);
         $shop->files->put($kept, $art->kind === 'svg' ? SvgText::of($this->path) : (string) file_get_contents($this->path));
         $shop->jobs->add($job);
 

@@ -43,7 +43,7 @@ final readonly class DecideColour implements Change
     public function carryOut(ShopFloor $shop): string
     {
         $job = $shop->jobs->get($this->jobId);
-        if ($this->decision === Decision::Lock && $this->ink > 0 && $shop->inks->find($this->ink) === null) {
+        if ($this->decision === Decision::Lock && $this->ink > 0 && $shop->printing->inks->find($this->ink) === null) {
             throw Refused::at('lock.ink', 'That ink is not on the shelf any more. Choose another.');
         }
         $job->decide($this->decision === Decision::Tint ? $this->tinted($job, $shop) : $this->decided($job->spotPlan()));
@@ -68,21 +68,25 @@ final readonly class DecideColour implements Change
     {
         $plan = $job->spotPlan();
 
-        return ($plan->tints === [] && $plan->tintDots === null ? $plan->withTintDots(CalmDots::on(BegunPlan::meshes($shop->frames->all()))->halftone) : $plan)->tinted($this->tint($job));
+        if ($plan->colours->tints === [] && $plan->tintDots === null) {
+            $plan = $plan->withTintDots(CalmDots::on(BegunPlan::meshes($shop->screens->frames->all()))->halftone);
+        }
+
+        return $plan->decided($plan->colours->tinted($this->tint($job)));
     }
 
     private function decided(SpotPlan $plan): SpotPlan
     {
         return match ($this->decision) {
-            Decision::Merge => $plan->merged($this->hex, $this->into ?? ''),
-            Decision::LeaveOpen => $plan->leftOpen($this->hex),
-            Decision::PrintAgain => $plan->printedAgain($this->hex),
-            Decision::Split => $plan->parted($this->hex),
+            Decision::Merge => $plan->decided($plan->colours->merged($this->hex, $this->into ?? '')),
+            Decision::LeaveOpen => $plan->decided($plan->colours->leftOpen($this->hex)),
+            Decision::PrintAgain => $plan->decided($plan->colours->printedAgain($this->hex)),
+            Decision::Split => $plan->decided($plan->colours->parted($this->hex)),
             Decision::Lock => $plan->locked($this->hex, $this->ink === 0 ? null : $this->ink),
-            Decision::Highlight => $plan->highlighted($this->hex, $this->on),
-            Decision::OnBase => $plan->onBase($this->hex, $this->on),
-            Decision::Overprint => $plan->overprinting($this->hex, $this->on),
-            Decision::Thicken => $plan->thickened($this->hex, $this->mm),
+            Decision::Highlight => $plan->decided($plan->colours->highlighted($this->hex, $this->on)),
+            Decision::OnBase => $plan->decided($plan->colours->onBase($this->hex, $this->on)),
+            Decision::Overprint => $plan->decided($plan->colours->overprinting($this->hex, $this->on)),
+            Decision::Thicken => $plan->decided($plan->colours->thickened($this->hex, $this->mm)),
             Decision::ServeAsBase => $plan->withBaseFrom($this->hex === '' ? null : $this->hex),
             Decision::Tint => throw new \LogicException('A tint is reckoned from the plates.'),
         };
@@ -104,7 +108,7 @@ final readonly class DecideColour implements Change
         if ($one === null || $other === null || $one === $other || ($this->with !== null && ($second === null || $second === $one || $second === $other))) {
             throw Refused::at('tint', 'A tint is one colour of the art printed in dots of another’s ink; one of these two has no plate. Separate the art first, or choose two that print.');
         }
-        foreach ($job->spotPlan()->tints as $tint) {
+        foreach ($job->spotPlan()->colours->tints as $tint) {
             if (\in_array($this->hex, $tint->inks(), true) || $tint->hex === $this->into || $tint->hex === $this->with) {
                 throw Refused::at('tint', 'One of the two is a tint already, or carries one: dots of dots would print neither. Print that colour again first.');
             }

@@ -19,7 +19,7 @@ final readonly class FollowMethod implements Change
     public function carryOut(ShopFloor $shop): string
     {
         $job = $shop->jobs->get($this->jobId);
-        $job->follow($job->planOf($this->method) ?? BegunPlan::of($this->method, $shop->frames->all()));
+        $job->follow($job->planOf($this->method) ?? BegunPlan::of($this->method, $shop->screens->frames->all()));
 
         return \sprintf('Method of %s: %s', $job->name, $this->method->value);
     }

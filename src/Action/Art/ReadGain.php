@@ -32,13 +32,13 @@ final readonly class ReadGain implements Change
         }
         $setting = $job->gainSetting();
         foreach ($shop->jobs->all() as $other) {
-            $has = $shop->charts->nearest($other->gainSetting());
+            $has = $shop->printing->charts->nearest($other->gainSetting());
             $isNearer = $has === null || $other->gainSetting()->distance($setting) <= $other->gainSetting()->distance($has->setting());
-            if ($other->finishedOn === null && $isNearer && ($other->printsTones() || $other->spotPlan()->tints !== [])) {
+            if ($other->finishedOn === null && $isNearer && ($other->printsTones() || $other->spotPlan()->colours->tints !== [])) {
                 $other->separationKey = null;
             }
         }
-        $shop->charts->add(new ChartRead($setting, $job->press, $this->readings, $shop->now()->format('Y-m-d'), $this->device));
+        $shop->printing->charts->add(new ChartRead($setting, $job->press, $this->readings, $shop->now()->format('Y-m-d'), $this->device));
 
         return \sprintf('Gain chart at %.0f lines per inch', $setting->lpi);
     }

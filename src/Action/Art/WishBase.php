@@ -21,7 +21,8 @@ final readonly class WishBase implements Change
     {
         $job = $shop->jobs->get($this->jobId);
         $found = $job->findings() ?? throw Refused::at('base', 'The colours are not found yet: separate the art first.');
-        $job->decide($job->spotPlan()->withBase($this->wish, array_map(static fn (FoundColour $c): string => $c->hex, $found->palette)));
+        $plan = $job->spotPlan();
+        $job->decide($plan->decided($plan->colours->withBase($this->wish, array_map(static fn (FoundColour $c): string => $c->hex, $found->palette))));
 
         return 'Base of '.$job->name.' '.$this->wish->value;
     }

@@ -46,7 +46,7 @@ final readonly class WorkPlan implements Change
                 self::inksAreHere($value, $shop, $within.$name.'.');
             } elseif (Codec::chosen($property)?->unit === 'ink') {
                 foreach ((array) $value as $ink) {
-                    if (!\is_int($ink) || $shop->inks->find($ink) === null) {
+                    if (!\is_int($ink) || $shop->printing->inks->find($ink) === null) {
                         throw Refused::at($within.$name, 'That ink is not on the shelf any more. Choose another.');
                     }
                 }

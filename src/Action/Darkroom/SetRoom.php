@@ -30,7 +30,7 @@ final readonly class SetRoom implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $room = $shop->darkRooms->ours();
+        $room = $shop->light->darkRooms->ours();
         $air = new Air($this->temperatureC ?? $room->temperatureC, $this->humidityPct ?? $room->humidityPct, $this->airMS ?? $room->airMS);
         $opens = $this->opensH ?? intdiv($room->opensMin, 60);
         $closes = $this->closesH ?? intdiv($room->closesMin, 60);
@@ -66,7 +66,7 @@ final readonly class SetRoom implements Change
         if ($read) {
             $room->readAt = $shop->now();
         }
-        $shop->darkRooms->add($room);
+        $shop->light->darkRooms->add($room);
 
         return $read ? 'Air of the dark room' : 'Dark room';
     }

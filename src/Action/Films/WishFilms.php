@@ -31,7 +31,7 @@ final readonly class WishFilms implements Change
         $job = $shop->jobs->get($this->jobId);
         $what = [];
         if ($this->filmPrinterId !== null) {
-            $job->filmPrinter = $this->filmPrinterId === 0 ? null : $shop->filmPrinters->find($this->filmPrinterId) ?? throw Refused::at(
+            $job->filmPrinter = $this->filmPrinterId === 0 ? null : $shop->printing->filmPrinters->find($this->filmPrinterId) ?? throw Refused::at(
                 'filmPrinter',
                 'There is no such film printer in the shop. Choose one from its shelf.',
             );

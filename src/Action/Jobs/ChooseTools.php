@@ -24,15 +24,15 @@ final readonly class ChooseTools implements Change
         $job = $shop->jobs->get($this->jobId);
         $what = [];
         if ($this->pressId !== null) {
-            $job->press = $shop->presses->find($this->pressId) ?? throw self::missing('press');
+            $job->press = $shop->printing->presses->find($this->pressId) ?? throw self::missing('press');
             $what[] = 'press';
         }
         if ($this->lampId !== null) {
-            $job->lamp = $shop->lamps->find($this->lampId) ?? throw self::missing('lamp');
+            $job->lamp = $shop->light->lamps->find($this->lampId) ?? throw self::missing('lamp');
             $what[] = 'lamp';
         }
         if ($this->emulsionId !== null) {
-            $job->emulsion = $shop->emulsions->find($this->emulsionId) ?? throw self::missing('emulsion');
+            $job->emulsion = $shop->light->emulsions->find($this->emulsionId) ?? throw self::missing('emulsion');
             $what[] = 'emulsion';
         }
 

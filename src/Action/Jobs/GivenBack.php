@@ -17,7 +17,7 @@ final class GivenBack
         if ($frame === null) {
             return;
         }
-        if ($shop->stencils->on($frame)?->isBurned() === true) {
+        if ($shop->screens->stencils->on($frame)?->isBurned() === true) {
             $frame->state = $frame->state->after(ScreenMove::PutOff);
             $shop->note($frame, \sprintf('Given back by %s of %s', $plate->name, $plate->job->name));
         }
@@ -28,7 +28,7 @@ final class GivenBack
     public static function forGood(Plate $plate, ShopFloor $shop): void
     {
         self::by($plate, $shop);
-        foreach ($shop->stencils->everFor($plate) as $stencil) {
+        foreach ($shop->screens->stencils->everFor($plate) as $stencil) {
             $stencil->outlivesItsPlate();
         }
     }

@@ -75,7 +75,7 @@ final readonly class PrintAgain implements Change
             if ($plate->frame !== null) {
                 continue;
             }
-            foreach ($shop->stencils->burnedFor($plate) as $stencil) {
+            foreach ($shop->screens->stencils->burnedFor($plate) as $stencil) {
                 $frame = $stencil->frame;
                 if ($stencil->carriesOldPicture() || $shop->plates->on($frame) !== null || !$frame->state->allows(ScreenMove::TakeUp)) {
                     continue;

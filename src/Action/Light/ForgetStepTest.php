@@ -16,8 +16,8 @@ final readonly class ForgetStepTest implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $test = $shop->stepTests->get($this->testId);
-        $shop->stepTests->remove($test);
+        $test = $shop->light->stepTests->get($this->testId);
+        $shop->light->stepTests->remove($test);
 
         return 'Step test of '.$test->doneOn.' forgotten';
     }

@@ -17,7 +17,7 @@ final readonly class MeasureStartLoss implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $lamp = $shop->lamps->get($this->lampId);
+        $lamp = $shop->light->lamps->get($this->lampId);
         $lamp->startLossS = StartLoss::of($this->longS, $this->shortS, $this->burns);
 
         return 'Start of '.$lamp->name;

@@ -9,54 +9,44 @@ use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Exposure\Setting;
-use Ektype\Core\Exposure\TestReading;
+use Ektype\Core\Exposure\TimesRead;
 use Ektype\Core\StepTest\StripSeen;
 
 /** What was read from a step test; every time of light is reckoned anew from it. It keeps the lamp as it was. */
 final readonly class RecordStepTest implements Change
 {
     /**
-     * @param float|null        $lowS       longest strip that was still under
-     * @param float|null        $highS      shortest strip that was already over
-     * @param string|null       $doneOn     today where it is not told
-     * @param float|null        $incrementS length of each step, where strips were burned in several
-     * @param list<StripSeen>   $strips     what each showed
-     * @param FilterFields|null $fields     of a filter film in place of strips
-     * @param bool              $burnedNow  whether its light is to be counted on the lamp’s hours
+     * @param string|null     $doneOn    today where it is not told
+     * @param list<StripSeen> $strips    what each showed
+     * @param bool            $burnedNow whether its light is to be counted on the lamp’s hours
      */
     public function __construct(
         private int $lampId,
         private int $emulsionId,
         private float $thicknessUm,
+        private TimesRead $times,
         private bool $dyed = false,
-        private ?float $lowS = null,
-        private ?float $bestS = null,
-        private ?float $highS = null,
         private string $remark = '',
         private ?string $doneOn = null,
-        private ?float $incrementS = null,
         private string $film = '',
         private array $strips = [],
         private bool $burnedNow = false,
-        private ?FilterFields $fields = null,
     ) {
     }
 
     public function carryOut(ShopFloor $shop): string
     {
-        $lamp = $shop->lamps->find($this->lampId) ?? throw Refused::at(
+        $lamp = $shop->light->lamps->find($this->lampId) ?? throw Refused::at(
             'lamp',
             'There is no such lamp in the shop. Choose one from the shelf.',
         );
-        $emulsion = $shop->emulsions->find($this->emulsionId) ?? throw Refused::at(
+        $emulsion = $shop->light->emulsions->find($this->emulsionId) ?? throw Refused::at(
             'emulsion',
             'There is no such emulsion in the shop. Choose one from the shelf.',
         );
         // The core refuses a reading that contradicts itself before anything is stored.
         $setting = new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, film: $this->film, distanceMm: null, lampHours: 0, emulsionFactor: null, startLossS: $lamp->startLossS);
-        $read = $this->fields === null
-            ? new TestReading($setting, $this->lowS, $this->bestS, $this->highS, $this->incrementS)
-            : TestReading::throughFilters($setting, $this->fields->burnedS, $this->fields->low, $this->fields->best, $this->fields->high);
+        $read = $this->times->in($setting);
         $lamp->assumed = $emulsion->assumed = false;
         $test = new StepTest(
             $lamp,
@@ -72,9 +62,9 @@ final readonly class RecordStepTest implements Change
             remark: $this->remark,
             distanceMm: $lamp->distanceMm,
         );
-        $test->incrementS = $this->incrementS;
+        $test->incrementS = $read->incrementS;
         $test->keep($this->strips);
-        $shop->stepTests->add($test);
+        $shop->light->stepTests->add($test);
         if ($this->burnedNow) {
             $lamp->burnedFor($this->longest());
         }
@@ -85,6 +75,6 @@ final readonly class RecordStepTest implements Change
     /** Seconds that the lamp burned for it: its longest strip. */
     private function longest(): float
     {
-        return max(0.0, $this->fields->burnedS ?? 0.0, $this->highS ?? 0.0, $this->bestS ?? 0.0, $this->lowS ?? 0.0, ...array_map(static fn (StripSeen $s): float => $s->seconds, $this->strips));
+        return max($this->times->longestS(), ...array_map(static fn (StripSeen $s): float => $s->seconds, $this->strips));
     }
 }

@@ -16,7 +16,7 @@ final readonly class SetTestAside implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $test = $shop->stepTests->get($this->testId);
+        $test = $shop->light->stepTests->get($this->testId);
         $test->setAside = $this->aside;
 
         return \sprintf('Step test of %s %s', $test->doneOn, $this->aside ? 'set aside' : 'believed again');

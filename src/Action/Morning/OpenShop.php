@@ -54,14 +54,14 @@ final readonly class OpenShop implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        if ($shop->presses->count() + $shop->lamps->count() + $shop->emulsions->count() + $shop->frames->count() > 0) {
+        if ($shop->printing->presses->count() + $shop->light->lamps->count() + $shop->light->emulsions->count() + $shop->screens->frames->count() > 0) {
             throw Refused::because('This shop stands already: its press, lamp or frames are on their shelves. Add to them there; nothing was put over what you have.');
         }
         foreach ($this->prints->inks() as $usual) {
-            if ($shop->inks->named($usual->name) === null) {
+            if ($shop->printing->inks->named($usual->name) === null) {
                 $ink = new Ink($usual->name, $usual->hex, $usual->kind, $usual->hiding);
                 $ink->assumed = true;
-                $shop->inks->add($ink);
+                $shop->printing->inks->add($ink);
             }
         }
         $lamp = new Lamp(ucfirst($this->lamp->says()), $this->lamp, 0.0);
@@ -85,15 +85,15 @@ final readonly class OpenShop implements Change
         foreach ([$lamp, $emulsion, $press, $printer] as $tool) {
             $tool->assumed = true;
         }
-        $shop->lamps->add($lamp);
-        $shop->emulsions->add($emulsion);
-        $shop->presses->add($press);
-        $shop->filmPrinters->add($printer);
+        $shop->light->lamps->add($lamp);
+        $shop->light->emulsions->add($emulsion);
+        $shop->printing->presses->add($press);
+        $shop->printing->filmPrinters->add($printer);
         foreach ([$lamp, $emulsion, $press, $printer] as $tool) {
             OnlyOne::taken($shop, $tool);
         }
         if ($this->second !== null && $this->second !== $this->emulsion) {
-            $shop->emulsions->add(self::emulsion($this->second));
+            $shop->light->emulsions->add(self::emulsion($this->second));
         }
         foreach ($this->frames as $i => $wanted) {
             try {

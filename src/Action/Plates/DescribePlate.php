@@ -33,7 +33,7 @@ final readonly class DescribePlate implements Change
         if ($this->inkId !== null) {
             $had = $plate->ink?->id;
             $follows = $this->name === null && $plate->isCalledByItsInk();
-            $plate->ink = $shop->inks->find($this->inkId) ?? throw Refused::at(
+            $plate->ink = $shop->printing->inks->find($this->inkId) ?? throw Refused::at(
                 'ink',
                 'That ink is not on the shelf any more. Choose another.',
             );

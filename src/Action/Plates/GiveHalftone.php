@@ -34,7 +34,7 @@ final readonly class GiveHalftone implements Change
         if ($plate->printsTones()) {
             return $this->ofPicture($plate, $shop);
         }
-        if ($plate->job->spotPlan()->tintsOf($plate->artHex) !== []) {
+        if ($plate->job->spotPlan()->colours->tintsOf($plate->artHex) !== []) {
             return $this->ofTints($plate, $shop);
         }
         if ($this->lpi !== null) {

@@ -20,7 +20,7 @@ final readonly class ReadFlash implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $press = $shop->presses->get($this->pressId);
+        $press = $shop->printing->presses->get($this->pressId);
         $press->flashTimes = \array_slice([...$press->flashTimes, round($this->usual->learned($this->seconds, $this->celsius) / $this->usual->heatsS, 4)], -self::KEPT);
 
         return 'Flash of '.$press->name;

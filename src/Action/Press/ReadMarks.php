@@ -45,7 +45,7 @@ final readonly class ReadMarks implements Change
         if ($prints !== []) {
             // The core refuses readings that contradict each other before anything is stored.
             $readings = new Readings($prints);
-            $turned = $shop->corrections->latestOf($plate);
+            $turned = $shop->light->corrections->latestOf($plate);
             if ($turned !== null && self::isOfTheseTurns($plate, $turned, $readings)) {
                 $turned->readAgain(MisfitFit::of($readings)->rigid, max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means)));
             }

@@ -22,8 +22,8 @@ final readonly class TakeKnobs implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $press = $shop->presses->get($this->pressId);
-        $log = $shop->corrections->shownBy($press);
+        $press = $shop->printing->presses->get($this->pressId);
+        $log = $shop->light->corrections->shownBy($press);
         $taken = 0;
         $knobs = array_map(static function (Knob $knob) use ($log, &$taken): Knob {
             $pairs = array_values(array_filter(array_map(static fn (Correction $c): ?KnobPair => $c->pair($knob), $log)));

@@ -20,7 +20,7 @@ final readonly class TurnKnob implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $press = $shop->presses->get($this->pressId);
+        $press = $shop->printing->presses->get($this->pressId);
         $knobs = $press->knobs();
         $knob = $knobs[$this->knob] ?? throw Refused::at('knob', 'This press has no such knob any more. Look at its shelf again.');
         $learned = KnobTurned::learned($knob, $this->turns, $this->moved);

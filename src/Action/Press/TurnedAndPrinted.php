@@ -38,14 +38,14 @@ final readonly class TurnedAndPrinted implements Change
             $turns[$turn->knob] = round($turn->turns, 4);
         }
         $made = new Correction($press, $plate, $turns, $misfit->rigid, max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means)), $shop->now());
-        $made->firstRead = $shop->corrections->latestOf($plate) === null;
+        $made->firstRead = $shop->light->corrections->latestOf($plate) === null;
         $made->pull = $plate->job->onPress->pull;
         $made->fittedAtRest = $plate->job->onPress->way($plate->job->substrate)->atRest();
         $key = $plate->job->platesInOrder()[0];
         [$made->ink, $made->keyInk] = [$plate->ink->name ?? $plate->name, $key->ink->name ?? $key->name];
         [$made->tensionNPerCm, $made->keyTensionNPerCm] = [$plate->frame?->tensionNPerCm, $key->frame?->tensionNPerCm];
         [$made->offContactMm, $made->keyOffContactMm] = [self::offContact($plate), self::offContact($key)];
-        $shop->corrections->add($made);
+        $shop->light->corrections->add($made);
         $plate->wasRead([]);
 
         return $plate->name.' was turned and printed again';

@@ -31,8 +31,8 @@ final readonly class CoatFrame implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $frame = $shop->frames->get($this->frameId);
-        $on = $shop->stencils->on($frame);
+        $frame = $shop->screens->frames->get($this->frameId);
+        $on = $shop->screens->stencils->on($frame);
         if ($on !== null) {
             throw Refused::because(
                 \sprintf(
@@ -61,8 +61,8 @@ final readonly class CoatFrame implements Change
             );
         }
         $coating = $this->coating($frame, $emulsion, $shop);
-        $minutes = (int) ceil(60 * $shop->recipes->dryHours($coating));
-        $shop->stencils->add(new Stencil($frame, $emulsion, $coating, $at, $at->modify(\sprintf('+%d minutes', $minutes)), true));
+        $minutes = (int) ceil(60 * $shop->screens->recipes->dryHours($coating));
+        $shop->screens->stencils->add(new Stencil($frame, $emulsion, $coating, $at, $at->modify(\sprintf('+%d minutes', $minutes)), true));
         $frame->state = $state;
         $said = \sprintf('Coated with %s, %s', $emulsion->name, $coating->words());
         $shop->note($frame, $said);
@@ -73,13 +73,13 @@ final readonly class CoatFrame implements Change
     private function emulsion(Frame $frame, ShopFloor $shop): Emulsion
     {
         if ($this->emulsionId !== null) {
-            return $shop->emulsions->find($this->emulsionId) ?? throw Refused::at(
+            return $shop->light->emulsions->find($this->emulsionId) ?? throw Refused::at(
                 'emulsion',
                 'That emulsion is not on the shelf any more. Choose another.',
             );
         }
 
-        return $shop->plates->on($frame)?->job->emulsion ?? $shop->emulsions->first() ?? throw Refused::at(
+        return $shop->plates->on($frame)?->job->emulsion ?? $shop->light->emulsions->first() ?? throw Refused::at(
             'emulsion',
             'The shop has no emulsion yet. Add one to the shelf of lamps and emulsions.',
         );
@@ -87,7 +87,7 @@ final readonly class CoatFrame implements Change
 
     private function coating(Frame $frame, Emulsion $emulsion, ShopFloor $shop): Coating
     {
-        $like = $shop->recipes->for($frame->mesh(), $emulsion);
+        $like = $shop->screens->recipes->for($frame->mesh(), $emulsion);
 
         return $emulsion->filmUm !== null ? $like : new Coating(
             $like->mesh,

@@ -31,7 +31,7 @@ final readonly class GaugeStencil implements Change
             );
         }
         $stencil->gaugedEomUm = $this->eomUm;
-        $stencil->gauge($this->eomUm, $shop->recipes->thicknessUm($stencil));
+        $stencil->gauge($this->eomUm, $shop->screens->recipes->thicknessUm($stencil));
 
         return 'Gauge reading of '.$plate->name;
     }

@@ -23,7 +23,7 @@ final readonly class GiveFrame implements Change
     public function carryOut(ShopFloor $shop): string
     {
         $plate = $shop->plates->get($this->plateId);
-        $frame = $this->frameId === null ? null : $shop->frames->find($this->frameId) ?? throw Refused::at(
+        $frame = $this->frameId === null ? null : $shop->screens->frames->find($this->frameId) ?? throw Refused::at(
             'frame',
             'That frame is not in the rack any more. Choose another.',
         );
@@ -45,7 +45,7 @@ final readonly class GiveFrame implements Change
         }
         GivenBack::by($plate, $shop);
         $plate->standOn($frame);
-        $on = $shop->stencils->on($frame);
+        $on = $shop->screens->stencils->on($frame);
         if ($frame !== null && $on !== null && $on->isBurned() && $on->plate() === $plate && $frame->state->allows(ScreenMove::TakeUp)) {
             $frame->state = $frame->state->after(ScreenMove::TakeUp);
             $shop->note($frame, \sprintf('Taken up again by %s of %s, burned as it is', $plate->name, $plate->job->name));

@@ -21,10 +21,10 @@ final readonly class GiveFrames implements Change
         $job = $shop->jobs->get($this->jobId);
         $set = BestFrames::of(
             $job,
-            $shop->frames->all(),
+            $shop->screens->frames->all(),
             $shop->plates->onFrames(),
-            $shop->stencils->onFrames(),
-            $shop->darkRooms->ours()->rulingDivisor,
+            $shop->screens->stencils->onFrames(),
+            $shop->light->darkRooms->ours()->rulingDivisor,
             $shop->now(),
         );
         if ($set->plates === []) {

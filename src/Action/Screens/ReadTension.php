@@ -23,7 +23,7 @@ final readonly class ReadTension implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $frame = $shop->frames->get($this->frameId);
+        $frame = $shop->screens->frames->get($this->frameId);
         $on = $this->doneOn ?? $shop->now()->format('Y-m-d');
         if ($frame->stretchedOn !== null && $on < $frame->stretchedOn) {
             throw Refused::at(
@@ -48,8 +48,8 @@ final readonly class ReadTension implements Change
             }
         }
         $reading = new TensionReading($frame, $on, $this->along, $this->across);
-        $before = $shop->tensions->of($frame);
-        $shop->tensions->add($reading);
+        $before = $shop->screens->tensions->of($frame);
+        $shop->screens->tensions->add($reading);
         if ($before === [] || $before[\count($before) - 1]->doneOn <= $on) {
             $frame->tensionNPerCm = round($reading->mean(), 2);
             $frame->assumed = false;

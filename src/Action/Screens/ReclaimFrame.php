@@ -18,9 +18,9 @@ final readonly class ReclaimFrame implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $frame = $shop->frames->get($this->frameId);
+        $frame = $shop->screens->frames->get($this->frameId);
         $holder = $shop->plates->on($frame);
-        $on = $shop->stencils->on($frame);
+        $on = $shop->screens->stencils->on($frame);
         if ($holder !== null && $on?->isBurned() === true && $on->plate() === $holder && !$this->again) {
             throw Refused::because(
                 \sprintf(

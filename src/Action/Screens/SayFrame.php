@@ -25,7 +25,7 @@ final readonly class SayFrame implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $frame = $shop->frames->get($this->frameId);
+        $frame = $shop->screens->frames->get($this->frameId);
         $what = [];
         if ($this->state !== null && $this->state !== $frame->state) {
             $this->stands($frame, $this->state, $shop);
@@ -56,7 +56,7 @@ final readonly class SayFrame implements Change
     /** The rack is told how a frame stands, whatever Ektype thought: the stencil on it follows. */
     private function stands(Frame $frame, FrameState $state, ShopFloor $shop): void
     {
-        $on = $shop->stencils->on($frame);
+        $on = $shop->screens->stencils->on($frame);
         $holder = $shop->plates->on($frame);
         if ($holder !== null && $on?->isBurned() === true && \in_array(
             $state,

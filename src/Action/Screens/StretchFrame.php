@@ -27,7 +27,7 @@ final readonly class StretchFrame implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $frame = $shop->frames->get($this->frameId);
+        $frame = $shop->screens->frames->get($this->frameId);
         $holder = $shop->plates->on($frame);
         if ($holder !== null) {
             throw Refused::because(
@@ -39,7 +39,7 @@ final readonly class StretchFrame implements Change
                 ),
             );
         }
-        $mesh = $shop->ownMeshes->bySheet(
+        $mesh = $shop->screens->ownMeshes->bySheet(
             new Mesh($this->threadsPerCm ?? $frame->threadsPerCm, $this->threadUm ?? $frame->threadUm, $this->dyed ?? $frame->dyed),
         );
         $on = $this->stretchedOn ?? $shop->now()->format('Y-m-d');
@@ -49,9 +49,9 @@ final readonly class StretchFrame implements Change
         $frame->stained = $frame->locked = false;
         $frame->tensionNPerCm = $this->tensionNPerCm;
         $frame->state = $frame->state->after(ScreenMove::Stretch);
-        $shop->stencils->on($frame)?->comeOff(new \DateTimeImmutable($on));
+        $shop->screens->stencils->on($frame)?->comeOff(new \DateTimeImmutable($on));
         $places = array_fill(0, Tension::PLACES, $this->tensionNPerCm);
-        $shop->tensions->add(new TensionReading($frame, $on, $places, $places));
+        $shop->screens->tensions->add(new TensionReading($frame, $on, $places, $places));
         $said = \sprintf('Stretched with %s at %.1f N/cm', $mesh->name, $this->tensionNPerCm);
         $shop->note($frame, $said);
 

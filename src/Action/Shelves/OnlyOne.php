@@ -17,10 +17,10 @@ final class OnlyOne
     {
         $shop->settle();
         $shelf = match (true) {
-            $tool instanceof Lamp => $shop->lamps,
-            $tool instanceof Emulsion => $shop->emulsions,
-            $tool instanceof Press => $shop->presses,
-            $tool instanceof FilmPrinter => $shop->filmPrinters,
+            $tool instanceof Lamp => $shop->light->lamps,
+            $tool instanceof Emulsion => $shop->light->emulsions,
+            $tool instanceof Press => $shop->printing->presses,
+            $tool instanceof FilmPrinter => $shop->printing->filmPrinters,
         };
         if ($shelf->only() !== $tool) {
             return;

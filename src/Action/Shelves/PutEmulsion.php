@@ -35,8 +35,8 @@ final readonly class PutEmulsion implements Change
         $emulsion = $this->id === null ? new Emulsion(
             $this->name ?? '',
             $this->kind ?? EmulsionKind::DualCure,
-        ) : $shop->emulsions->get($this->id);
-        FreeName::must($this->name === null ? null : $shop->emulsions->named($this->name), $emulsion, $this->name ?? '');
+        ) : $shop->light->emulsions->get($this->id);
+        FreeName::must($this->name === null ? null : $shop->light->emulsions->named($this->name), $emulsion, $this->name ?? '');
         $emulsion->name = $this->name ?? $emulsion->name;
         $emulsion->kind = $this->kind ?? $emulsion->kind;
         $isFilm = $emulsion->kind === EmulsionKind::CapillaryFilm;
@@ -52,7 +52,7 @@ final readonly class PutEmulsion implements Change
         $emulsion->factor = $this->factor ?? $emulsion->factor;
         $emulsion->batch = $this->batch ?? $emulsion->batch;
         $emulsion->resists = $this->resists ?? $emulsion->resists;
-        $shop->emulsions->add($emulsion);
+        $shop->light->emulsions->add($emulsion);
         OnlyOne::taken($shop, $emulsion);
 
         return 'Emulsion '.$emulsion->name;

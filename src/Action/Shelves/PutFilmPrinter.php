@@ -29,8 +29,8 @@ final readonly class PutFilmPrinter implements Change
             $as->density,
             scaleErrorXPct: $as->scaleErrorXPct,
             scaleErrorYPct: $as->scaleErrorYPct,
-        ) : $shop->filmPrinters->get($this->id);
-        FreeName::must($shop->filmPrinters->named($as->name), $printer, $as->name);
+        ) : $shop->printing->filmPrinters->get($this->id);
+        FreeName::must($shop->printing->filmPrinters->named($as->name), $printer, $as->name);
         [
             $printer->name,
             $printer->dpi,
@@ -44,7 +44,7 @@ final readonly class PutFilmPrinter implements Change
             $printer->scaleErrorYPct,
         ] = [$as->feedMarginMm, $as->density, $as->scaleErrorXPct, $as->scaleErrorYPct];
         $printer->assumed = false;
-        $shop->filmPrinters->add($printer);
+        $shop->printing->filmPrinters->add($printer);
         OnlyOne::taken($shop, $printer);
 
         return 'Film printer '.$as->name;

@@ -31,7 +31,7 @@ final readonly class PutFrame implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $mesh = $shop->ownMeshes->bySheet($this->mesh);
+        $mesh = $shop->screens->ownMeshes->bySheet($this->mesh);
         $frame = $this->id === null ? new Frame(
             $this->label,
             $mesh->threadsPerCm,
@@ -40,11 +40,11 @@ final readonly class PutFrame implements Change
             $this->insideWidthMm,
             $this->insideHeightMm,
             tensionNPerCm: $this->tensionNPerCm,
-        ) : $shop->frames->get($this->id);
-        FreeName::must($shop->frames->labelled($this->label), $frame, $this->label, 'label');
+        ) : $shop->screens->frames->get($this->id);
+        FreeName::must($shop->screens->frames->labelled($this->label), $frame, $this->label, 'label');
         SayFrame::outside('outsideWidth', $this->outsideWidthMm, $this->insideWidthMm);
         SayFrame::outside('outsideHeight', $this->outsideHeightMm, $this->insideHeightMm);
-        if ($this->id !== null && !$frame->carries($mesh) && $shop->stencils->on($frame) !== null) {
+        if ($this->id !== null && !$frame->carries($mesh) && $shop->screens->stencils->on($frame) !== null) {
             throw Refused::at('threads', \sprintf('There is a stencil on frame %s: its mesh cannot be another one now. Reclaim it first, then say that it was stretched anew.', $frame->label));
         }
         $frame->assumed = $frame->assumed && $frame->tensionNPerCm === $this->tensionNPerCm;
@@ -52,7 +52,7 @@ final readonly class PutFrame implements Change
         [$frame->label, $frame->insideWidthMm, $frame->insideHeightMm] = [$this->label, $this->insideWidthMm, $this->insideHeightMm];
         [$frame->tensionNPerCm, $frame->stretchedOn, $frame->rackPlace] = [$this->tensionNPerCm, $this->stretchedOn, $this->rackPlace];
         [$frame->outsideWidthMm, $frame->outsideHeightMm] = [$this->outsideWidthMm, $this->outsideHeightMm];
-        $shop->frames->add($frame);
+        $shop->screens->frames->add($frame);
 
         return 'Frame '.$this->label;
     }

@@ -32,8 +32,8 @@ final readonly class PutFrames implements Change
         if ($this->count < 1 || $this->count > self::MOST) {
             throw Refused::at('count', \sprintf('Between 1 and %d frames are put up in one go; %d were asked for.', self::MOST, $this->count));
         }
-        $mesh = $shop->ownMeshes->bySheet($this->mesh);
-        $first = $number = $shop->frames->nextNumber();
+        $mesh = $shop->screens->ownMeshes->bySheet($this->mesh);
+        $first = $number = $shop->screens->frames->nextNumber();
         for ($i = 0; $i < $this->count; ++$i, ++$number) {
             $frame = new Frame(
                 (string) $number,
@@ -46,7 +46,7 @@ final readonly class PutFrames implements Change
             );
             $frame->carry($mesh);
             $frame->assumed = $this->assumed;
-            $shop->frames->add($frame);
+            $shop->screens->frames->add($frame);
         }
         $shop->settle();
 

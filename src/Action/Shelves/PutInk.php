@@ -22,8 +22,8 @@ final readonly class PutInk implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $ink = $this->id === null ? new Ink($this->name, $this->hex, $this->kind, $this->hiding) : $shop->inks->get($this->id);
-        FreeName::must($shop->inks->named($this->name), $ink, $this->name);
+        $ink = $this->id === null ? new Ink($this->name, $this->hex, $this->kind, $this->hiding) : $shop->printing->inks->get($this->id);
+        FreeName::must($shop->printing->inks->named($this->name), $ink, $this->name);
         if ($this->id !== null && ($ink->hex !== $this->hex || abs($ink->hiding - $this->hiding) > 1e-9)) {
             self::drawnAnew($ink, $shop);
         }
@@ -32,7 +32,7 @@ final readonly class PutInk implements Change
         }
         [$ink->name, $ink->hex, $ink->kind, $ink->hiding] = [$this->name, $this->hex, $this->kind, $this->hiding];
         $ink->assumed = false;
-        $shop->inks->add($ink);
+        $shop->printing->inks->add($ink);
 
         return 'Ink '.$this->name;
     }

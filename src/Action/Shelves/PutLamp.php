@@ -33,13 +33,13 @@ final readonly class PutLamp implements Change
 
     public function carryOut(ShopFloor $shop): string
     {
-        $lamp = $this->id === null ? new Lamp($this->name, $this->kind, $this->hours, $this->distanceMm) : $shop->lamps->get($this->id);
-        FreeName::must($shop->lamps->named($this->name), $lamp, $this->name);
+        $lamp = $this->id === null ? new Lamp($this->name, $this->kind, $this->hours, $this->distanceMm) : $shop->light->lamps->get($this->id);
+        FreeName::must($shop->light->lamps->named($this->name), $lamp, $this->name);
         [$lamp->name, $lamp->kind, $lamp->hours, $lamp->distanceMm] = [$this->name, $this->kind, $this->hours, $this->distanceMm];
         [$lamp->startLossS, $lamp->unitsPerS] = [$this->startLossS ?? $lamp->startLossS, $this->unitsPerS];
         [$lamp->sourceMm, $lamp->contact] = [$this->sourceMm, $this->contact ?? $lamp->contact];
         $lamp->assumed = false;
-        $shop->lamps->add($lamp);
+        $shop->light->lamps->add($lamp);
         OnlyOne::taken($shop, $lamp);
 
         return 'Lamp '.$this->name;

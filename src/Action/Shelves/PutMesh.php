@@ -33,8 +33,8 @@ final readonly class PutMesh implements Change
             $this->dyed,
             $this->openingUm,
             $this->thicknessUm,
-        ) : $shop->ownMeshes->get($this->id);
-        $same = $shop->ownMeshes->same($mesh);
+        ) : $shop->screens->ownMeshes->get($this->id);
+        $same = $shop->screens->ownMeshes->same($mesh);
         if ($same !== null && $same !== $own) {
             throw Refused::at(
                 'threads',
@@ -46,7 +46,7 @@ final readonly class PutMesh implements Change
             );
         }
         $before = $own->mesh();
-        foreach ($this->id === null ? [] : $shop->frames->carrying($before) as $frame) {
+        foreach ($this->id === null ? [] : $shop->screens->frames->carrying($before) as $frame) {
             $frame->sheetOpeningUm = $frame->sheetThicknessUm = null;
         }
         [
@@ -56,10 +56,10 @@ final readonly class PutMesh implements Change
             $own->openingUm,
             $own->thicknessUm,
         ] = [$this->threadsPerCm, $this->threadUm, $this->dyed, $this->openingUm, $this->thicknessUm];
-        foreach ($shop->frames->carrying($mesh) as $frame) {
+        foreach ($shop->screens->frames->carrying($mesh) as $frame) {
             [$frame->sheetOpeningUm, $frame->sheetThicknessUm] = [$this->openingUm, $this->thicknessUm];
         }
-        $shop->ownMeshes->add($own);
+        $shop->screens->ownMeshes->add($own);
 
         return 'Mesh '.$mesh->name;
     }

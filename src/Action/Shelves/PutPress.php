@@ -44,8 +44,8 @@ final readonly class PutPress implements Change
                 centreFromEndMm: $this->centreFromEndMm,
                 registerSigmaMm: $this->registerSigmaMm,
             )
-            : $shop->presses->get($this->id);
-        FreeName::must($shop->presses->named($this->name), $press, $this->name);
+            : $shop->printing->presses->get($this->id);
+        FreeName::must($shop->printing->presses->named($this->name), $press, $this->name);
         [$press->name, $press->kind, $press->heads, $press->platens] = [$this->name, $this->kind, $this->heads, $this->platens];
         [
             $press->collarAtOperator,
@@ -55,7 +55,7 @@ final readonly class PutPress implements Change
         $press->flashes = $this->flashes;
         $press->has($this->knobs);
         $press->assumed = false;
-        $shop->presses->add($press);
+        $shop->printing->presses->add($press);
         OnlyOne::taken($shop, $press);
 
         return 'Press '.$this->name;

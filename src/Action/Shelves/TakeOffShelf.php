@@ -21,13 +21,13 @@ final readonly class TakeOffShelf implements Change
     public function carryOut(ShopFloor $shop): string
     {
         $shelf = match ($this->kind) {
-            ShelfKind::Inks => $shop->inks,
-            ShelfKind::Frames => $shop->frames,
-            ShelfKind::Lamps => $shop->lamps,
-            ShelfKind::Emulsions => $shop->emulsions,
-            ShelfKind::Presses => $shop->presses,
-            ShelfKind::Printers => $shop->filmPrinters,
-            ShelfKind::Meshes => $shop->ownMeshes,
+            ShelfKind::Inks => $shop->printing->inks,
+            ShelfKind::Frames => $shop->screens->frames,
+            ShelfKind::Lamps => $shop->light->lamps,
+            ShelfKind::Emulsions => $shop->light->emulsions,
+            ShelfKind::Presses => $shop->printing->presses,
+            ShelfKind::Printers => $shop->printing->filmPrinters,
+            ShelfKind::Meshes => $shop->screens->ownMeshes,
         };
         if ($shelf->find($this->id) === null) {
             throw Refused::because('It is not on the shelf any more.');
@@ -46,65 +46,65 @@ final readonly class TakeOffShelf implements Change
 
     private function ink(ShopFloor $shop): string
     {
-        $ink = $shop->inks->get($this->id);
+        $ink = $shop->printing->inks->get($this->id);
         self::notHeld($shop->plates->in($ink));
-        $shop->inks->remove($ink);
+        $shop->printing->inks->remove($ink);
 
         return 'Ink '.$ink->name.' taken off';
     }
 
     private function frame(ShopFloor $shop): string
     {
-        $frame = $shop->frames->get($this->id);
+        $frame = $shop->screens->frames->get($this->id);
         self::notHeld($shop->plates->on($frame));
-        $shop->frames->remove($frame);
+        $shop->screens->frames->remove($frame);
 
         return 'Frame '.$frame->label.' taken off';
     }
 
     private function lamp(ShopFloor $shop): string
     {
-        $lamp = $shop->lamps->get($this->id);
+        $lamp = $shop->light->lamps->get($this->id);
         self::taughtNothing($shop, $lamp);
-        $shop->lamps->remove($lamp);
+        $shop->light->lamps->remove($lamp);
 
         return 'Lamp '.$lamp->name.' taken off';
     }
 
     private function emulsion(ShopFloor $shop): string
     {
-        $emulsion = $shop->emulsions->get($this->id);
+        $emulsion = $shop->light->emulsions->get($this->id);
         self::taughtNothing($shop, $emulsion);
-        $shop->emulsions->remove($emulsion);
+        $shop->light->emulsions->remove($emulsion);
 
         return 'Emulsion '.$emulsion->name.' taken off';
     }
 
     private function press(ShopFloor $shop): string
     {
-        $press = $shop->presses->get($this->id);
+        $press = $shop->printing->presses->get($this->id);
         self::restsOnIt(0, 0, $shop->jobs->using($press));
-        $shop->presses->remove($press);
+        $shop->printing->presses->remove($press);
 
         return 'Press '.$press->name.' taken off';
     }
 
     private function printer(ShopFloor $shop): string
     {
-        $printer = $shop->filmPrinters->get($this->id);
+        $printer = $shop->printing->filmPrinters->get($this->id);
         self::restsOnIt(0, 0, $shop->jobs->using($printer));
-        $shop->filmPrinters->remove($printer);
+        $shop->printing->filmPrinters->remove($printer);
 
         return 'Film printer '.$printer->name.' taken off';
     }
 
     private function mesh(ShopFloor $shop): string
     {
-        $own = $shop->ownMeshes->get($this->id);
-        foreach ($shop->frames->carrying($own->mesh()) as $frame) {
+        $own = $shop->screens->ownMeshes->get($this->id);
+        foreach ($shop->screens->frames->carrying($own->mesh()) as $frame) {
             $frame->sheetOpeningUm = $frame->sheetThicknessUm = null;
         }
-        $shop->ownMeshes->remove($own);
+        $shop->screens->ownMeshes->remove($own);
 
         return 'Mesh '.$own->mesh()->name.' taken off';
     }
@@ -118,7 +118,7 @@ final readonly class TakeOffShelf implements Change
 
     private static function taughtNothing(ShopFloor $shop, Lamp|Emulsion $one): void
     {
-        self::restsOnIt($shop->stepTests->under($one), $shop->stencils->of($one), $shop->jobs->using($one));
+        self::restsOnIt($shop->light->stepTests->under($one), $shop->screens->stencils->of($one), $shop->jobs->using($one));
     }
 
     private static function restsOnIt(int $tests, int $stencils, int $jobs): void

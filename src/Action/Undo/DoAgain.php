@@ -19,11 +19,11 @@ final readonly class DoAgain implements Unrecorded
 
     public function carryOut(ShopFloor $shop): string
     {
-        $change = $shop->changes->nextAgainBy($shop->hand->page, $this->place) ?? throw Refused::because('There is nothing to do again.');
+        $change = $shop->journal->changes->nextAgainBy($shop->hand->page, $this->place) ?? throw Refused::because('There is nothing to do again.');
         TakeBack::nobodyElse($shop, $change, 'do it again');
         $again = array_map(static fn (TouchedRow $row): TouchedRow => $row->back(), $change->rows());
         foreach ($again as $row) {
-            if (!$shop->rows->standsAsLeft($row)) {
+            if (!$shop->journal->rows->standsAsLeft($row)) {
                 throw Refused::because(\sprintf('“%s” is not done again: what it would change has been changed since.', $change->what));
             }
         }

@@ -21,7 +21,7 @@ final readonly class TakeBack implements Unrecorded
 
     public function carryOut(ShopFloor $shop): string
     {
-        $change = $shop->changes->lastBy(
+        $change = $shop->journal->changes->lastBy(
             $shop->hand->page,
             $this->place,
         ) ?? throw Refused::because('There is nothing to undo: nothing was done here from this page yet, or all of it was taken back.');
@@ -40,7 +40,7 @@ final readonly class TakeBack implements Unrecorded
     public static function putBack(ShopFloor $shop, Change $change, array $rows): void
     {
         try {
-            $shop->rows->takeBack($rows);
+            $shop->journal->rows->takeBack($rows);
         } catch (UniqueConstraintViolationException) {
             throw Refused::because(\sprintf('“%s” stays: a frame or a name that it had is another’s since, and two would have it. Take it back there first.', $change->what));
         }
@@ -49,13 +49,13 @@ final readonly class TakeBack implements Unrecorded
     /** @throws Refused where somebody else has been at it since: their change would be lost */
     public static function nobodyElse(ShopFloor $shop, Change $change, string $to): void
     {
-        foreach ($shop->changes->sinceByOthers($change) as $later) {
+        foreach ($shop->journal->changes->sinceByOthers($change) as $later) {
             if ($change->sharesPartsWith($later)) {
                 throw Refused::because(\sprintf('“%s” stays: since then “%s” was done to the same thing from another page, at %s, and would be lost. To %s, take that back there first.', $change->what, $later->what, $later->madeAt->format('H:i'), $to));
             }
         }
         foreach ($change->undone ? [] : $change->rows() as $row) {
-            if (!$shop->rows->standsAsLeft($row)) {
+            if (!$shop->journal->rows->standsAsLeft($row)) {
                 throw Refused::because(
                     \sprintf('“%s” stays: what it changed has been changed again since, and that would be lost.', $change->what),
                 );

@@ -67,7 +67,7 @@ final readonly class KeepPlates implements Change
         foreach ($job->platesInOrder() as $plate) {
             $before[($plate->artHex ?? 'base').$plate->role->value][] = $plate;
         }
-        $shelf = $shop->inks->all();
+        $shelf = $shop->printing->inks->all();
         $named = $called = [];
         foreach ($this->plates as $i => $made) {
             $key = ($made->artColour?->hex() ?? 'base').$made->role->value;
@@ -115,7 +115,7 @@ final readonly class KeepPlates implements Change
     {
         $plan = $plate->job->spotPlan();
         $dots = $plan->tintDots();
-        if ($plan->tintsOf($plate->artHex) !== []) {
+        if ($plan->colours->tintsOf($plate->artHex) !== []) {
             [$plate->lpi, $plate->angleDeg] = [$dots->lpi, $dots->angleDeg];
         } elseif ([$plate->lpi, $plate->angleDeg] === [$dots->lpi, $dots->angleDeg]) {
             [$plate->lpi, $plate->angleDeg] = [null, null];

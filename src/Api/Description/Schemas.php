@@ -7,11 +7,11 @@ namespace Ektype\App\Api\Description;
 use Ektype\App\Plan\Codec;
 use Ektype\App\Plan\MergePatch;
 use Ektype\App\Plan\ShownPlan;
-use Ektype\App\Query\Beside;
 use Ektype\App\Request\Day;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Unit\Beside;
 use Symfony\Component\TypeInfo\Type;
 use Symfony\Component\TypeInfo\Type\ArrayShapeType;
 use Symfony\Component\TypeInfo\Type\BackedEnumType;
@@ -229,10 +229,10 @@ final class Schemas
         $properties = [];
         $required = [];
         foreach (self::fields($class) as $property) {
-            $part = $property->getAttributes(Beside::class) === [] ? null : $property->getType();
-            if ($part instanceof \ReflectionNamedType && class_exists($part->getName())) {
+            $part = Beside::of($class)[$property->getName()] ?? null;
+            if ($part !== null) {
                 // What a part holds lies beside the other fields.
-                ['properties' => $inner, 'required' => $always] = $this->shape($part->getName(), $read) + ['required' => []];
+                ['properties' => $inner, 'required' => $always] = $this->shape($part, $read) + ['required' => []];
                 $properties = [...$properties, ...(array) $inner];
                 $required = [...$required, ...(array) $always];
                 continue;

@@ -10,17 +10,13 @@ use Ektype\App\Action\Light\LookAtScreen;
 use Ektype\App\Action\Light\TickCard;
 use Ektype\App\Action\Light\WasNotBurned;
 use Ektype\App\Action\Plates\DescribePlate;
-use Ektype\App\Action\Plates\GiveHalftone;
-use Ektype\App\Action\Plates\WishOfMesh;
 use Ektype\App\Action\Press\ReadMarks;
 use Ektype\App\Action\Screens\GaugeStencil;
 use Ektype\App\Action\Screens\GiveFrame;
-use Ektype\App\Request\Bounded;
 use Ektype\App\Request\UnreadableRequest;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
-use Ektype\Core\Plate\Tones;
-use Ektype\Core\Unit\Quantity;
+use Ektype\Core\Unit\Beside;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A change to a plate: its name, ink, frame, what was gauged, burned, seen or read; what is not named stays. */
@@ -30,9 +26,6 @@ final readonly class PlatePatch
      * @param int|null             $frameId       0 gives the frame back
      * @param float|null           $gaugedEomUm   0 forgets the reading
      * @param float|null           $burnedSeconds 0: it was not burned after all
-     * @param float|null           $lpi           lines per inch; 0 makes the plate solid
-     * @param list<float>|null     $tones         lightest and darkest tone of its halftone, 0–1
-     * @param float|null           $depositUm     wet ink wanted; 0 leaves it to the usual meshes
      * @param list<MarksRead>|null $prints        what was read of each strike-off; none forgets them
      * @param int|null             $printsKnown   how many of them stood there before; what another hand added since stays
      */
@@ -45,16 +38,8 @@ final readonly class PlatePatch
         public ?float $gaugedEomUm = null,
         #[Within(0, 7200, 's')]
         public ?float $burnedSeconds = null,
-        #[Within(0, 200, 'lines per inch')]
-        public ?float $lpi = null,
-        #[Bounded(Quantity::DotAngle)]
-        public ?float $angleDeg = null,
-        #[Assert\Count(exactly: 2, exactMessage: 'is not two tones. Give the lightest and the darkest, 0 to 1.'), Assert\All(
-            [new Within(0, 1)],
-        )]
-        public ?array $tones = null,
-        #[Within(0, 400, 'µm')]
-        public ?float $depositUm = null,
+        #[Beside, Assert\Valid]
+        public PlateDots $dots = new PlateDots(),
         #[Assert\Valid]
         public ?Tick $beforeLight = null,
         #[Assert\Valid]
@@ -73,13 +58,11 @@ final readonly class PlatePatch
      */
     public function changes(int $plate): array
     {
-        $tones = $this->tones === null ? null : new Tones(...array_map(floatval(...), $this->tones));
         $changes = array_values(array_filter([
             $this->name === null && $this->inkId === null ? null : new DescribePlate($plate, $this->name, $this->inkId),
             $this->frameId === null ? null : new GiveFrame($plate, $this->frameId === 0 ? null : $this->frameId),
             $this->gaugedEomUm === null ? null : new GaugeStencil($plate, $this->gaugedEomUm > 0 ? $this->gaugedEomUm : null),
-            $this->lpi === null && $this->angleDeg === null ? null : new GiveHalftone($plate, $this->lpi, $this->angleDeg),
-            $tones === null && $this->depositUm === null ? null : new WishOfMesh($plate, $this->depositUm, $tones),
+            ...$this->dots->changes($plate),
             $this->beforeLight === null ? null : new TickCard($plate, $this->beforeLight->done, $this->beforeLight->on),
             match (true) {
                 $this->burnedSeconds === null => null,

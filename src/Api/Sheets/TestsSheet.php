@@ -10,6 +10,7 @@ use Ektype\App\Shop\Emulsion\Emulsions;
 use Ektype\App\Shop\Lamp\Lamps;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\App\Shop\StepTest\StepTests;
+use Ektype\Core\Exposure\TimesRead;
 
 /** The step tests as a table, oldest first. */
 final readonly class TestsSheet implements Sheet
@@ -69,10 +70,8 @@ final readonly class TestsSheet implements Sheet
             $lamp->idOrFail(),
             $emulsion->idOrFail(),
             $row->thicknessUm,
+            new TimesRead($row->lowS, $row->bestS, $row->highS),
             $row->dyed,
-            $row->lowS,
-            $row->bestS,
-            highS: $row->highS,
             remark: $row->remark,
             doneOn: $row->doneOn,
         );

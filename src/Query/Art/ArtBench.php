@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\App\Query\Pictures\InkedPart;
 use Ektype\Core\Separation\Positive;
+use Ektype\Core\Unit\Beside;
 use Ektype\Core\Unit\Figure;
 
 /** The picture as it was brought, what was found in it, and what was decided. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\Core\Separation\MethodName;
+use Ektype\Core\Unit\Beside;
 
 /** A way in which this art could become plates, what it would look like on this garment, and what it takes. */
 final readonly class MethodOffer implements \JsonSerializable

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\Core\Method\Spot\Tint;
 use Ektype\Core\Separation\Decision;
+use Ektype\Core\Unit\Beside;
 
 /** A colour of the art: what becomes of it, what may be decided, and the inks of the shelf that are near it. */
 final readonly class PaletteColour implements \JsonSerializable

@@ -43,7 +43,7 @@ final readonly class SeeArt
 
     private function bench(Job $job, Snapshot $shop): ArtBench
     {
-        [$shelf, $charts] = [$shop->inks(), $shop->shelves->charts];
+        [$shelf, $charts] = [$shop->inks(), $shop->shelves->printing->charts];
         $plan = $job->spotPlan();
         $followed = $job->plan();
         $tints = self::tints($job);
@@ -120,17 +120,17 @@ final readonly class SeeArt
                 printsAs: $c->printsAs,
                 leftOpen: $c->leftOpen,
                 whyOpen: $c->whyOpen,
-                givenAway: \in_array($c->hex, $plan->leftOpen, true),
-                isSplit: \in_array($c->hex, $plan->splits, true),
+                givenAway: \in_array($c->hex, $plan->colours->leftOpen, true),
+                isSplit: \in_array($c->hex, $plan->colours->splits, true),
                 lockedInkId: $plan->locks[$c->hex] ?? null,
             ),
             nearInks: self::near($c->hex, $shelf),
             offers: (new SpotMethod())->offers($plan, $c),
             tints: array_values(array_filter($tints, static fn (Tint $t): bool => $t->hex === $c->hex)),
-            tint: $plan->tints[$c->hex] ?? null,
+            tint: $plan->colours->tints[$c->hex] ?? null,
             base: new ColourOnBase(
-                onBase: $plan->onBase[$c->hex] ?? Garment::needsBase(Lab::of(Srgb::fromHex($printed ?? $c->hex)), $garment),
-                baseByHand: isset($plan->onBase[$c->hex]),
+                onBase: $plan->colours->onBase[$c->hex] ?? Garment::needsBase(Lab::of(Srgb::fromHex($printed ?? $c->hex)), $garment),
+                baseByHand: isset($plan->colours->onBase[$c->hex]),
             ),
         );
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Darkroom;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
+use Ektype\Core\Unit\Beside;
 
 /** The dark-room plan of all open jobs. */
 final readonly class RoomPlan implements \JsonSerializable

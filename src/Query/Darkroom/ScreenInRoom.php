@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Darkroom;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
+use Ektype\Core\Unit\Beside;
 
 /** A screen of the plan with its steps. */
 final readonly class ScreenInRoom implements \JsonSerializable

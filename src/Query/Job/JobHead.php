@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Job;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
+use Ektype\Core\Unit\Beside;
 
 /** The head of a job: what every page of it shows, and the only thing that is asked again and again. */
 final readonly class JobHead implements \JsonSerializable

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Job;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
+use Ektype\Core\Unit\Beside;
 
 /** A job on the shelf of jobs. */
 final readonly class JobOnShelf implements \JsonSerializable

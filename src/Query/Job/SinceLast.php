@@ -54,7 +54,7 @@ final class SinceLast
     private static function shop(Job $job, string $on, Snapshot $shop): array
     {
         $says = [];
-        $tests = $shop->shelves->stepTests->since($job->lamp, $job->emulsion, $on);
+        $tests = $shop->shelves->light->stepTests->since($job->lamp, $job->emulsion, $on);
         if ($tests > 0) {
             $says[] = \sprintf('%s since then: screens that are made again take the time that it gives.', $tests === 1 ? 'One step test' : $tests.' step tests');
         }
@@ -75,7 +75,7 @@ final class SinceLast
         $says = [];
         foreach ($kept as $one) {
             $frame = $one->plate->frame;
-            $before = $frame === null ? [] : array_filter($shop->shelves->tensions->of($frame), static fn (TensionReading $r): bool => $r->doneOn <= $on);
+            $before = $frame === null ? [] : array_filter($shop->shelves->screens->tensions->of($frame), static fn (TensionReading $r): bool => $r->doneOn <= $on);
             if ($frame === null || $before === []) {
                 continue;
             }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Job;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
+use Ektype\Core\Unit\Beside;
 
 /** A strip of the stack: one plate with what it needs at a glance. */
 final readonly class Strip implements \JsonSerializable

@@ -40,7 +40,7 @@ final class KnowTimes
         }
         $this->moment->see(static function (Snapshot $shop): void {
             $known = $shop->lightBook()->known();
-            foreach ($shop->shelves->lamps->all() as $lamp) {
+            foreach ($shop->shelves->light->lamps->all() as $lamp) {
                 $shop->shelves->times->drift($lamp->name, $known);
             }
         });

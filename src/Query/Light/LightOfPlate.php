@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Light;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\Core\Exposure\SchoolSays;
+use Ektype\Core\Unit\Beside;
 use Ektype\Core\Unit\Figure;
 
 /** The time of a plate’s screen, and what stands before and after it. */

@@ -80,7 +80,7 @@ final readonly class SeeLamp
         $light = $shop->lightBook();
         $ids = $light->testIds();
         $days = [];
-        foreach ($shop->shelves->stepTests->latestUnder($lamp, null, self::MOST_TESTS) as $test) {
+        foreach ($shop->shelves->light->stepTests->latestUnder($lamp, null, self::MOST_TESTS) as $test) {
             $days[$test->idOrFail()] = $test;
         }
         [$low, $high] = $drift->between($lamp->hours);
@@ -96,7 +96,7 @@ final readonly class SeeLamp
             $high,
             due: $drift->due,
             surprises: array_values(array_filter($light->surprises($light->model([])), static fn (SurpriseOfTest $of): bool => isset($days[$of->id]))),
-            burns: array_map(self::burn(...), $shop->shelves->stencils->burnedUnder($lamp, self::LATEST)),
+            burns: array_map(self::burn(...), $shop->shelves->screens->stencils->burnedUnder($lamp, self::LATEST)),
             penumbraMm: $penumbra->mm,
             penumbraSays: $lamp->contact === Contact::WithoutFilm ? '' : $penumbra->says(),
         );

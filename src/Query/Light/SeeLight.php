@@ -40,7 +40,7 @@ final readonly class SeeLight
         $job = $shop->shelves->jobs->whole($jobId);
         $book = new ScreenBook($job, $shop);
         $light = $shop->lightBook();
-        $tests = $job->lamp === null || $job->emulsion === null ? [] : $shop->shelves->stepTests->latestUnder($job->lamp, $job->emulsion, self::TESTS);
+        $tests = $job->lamp === null || $job->emulsion === null ? [] : $shop->shelves->light->stepTests->latestUnder($job->lamp, $job->emulsion, self::TESTS);
         $shown = array_map(static fn (StepTest $t): int => $t->idOrFail(), $tests);
         $times = $light->times($job, array_map(static fn (Plate $p, int $i): PlateOnMesh => new PlateOnMesh($p, $book->mesh($i)), $book->plates, array_keys($book->plates)));
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Light;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\Core\StepTest\StepPlan;
+use Ektype\Core\Unit\Beside;
 
 /** A step test that is worth making. */
 final readonly class TestOffer implements \JsonSerializable

@@ -74,7 +74,7 @@ final readonly class SeePlates
                 $plate->thinGaps(),
                 canThicken: $plate->artHex !== null,
             ),
-            thickenedToMm: $plate->artHex === null ? null : $plan->thicken[$plate->artHex] ?? null,
+            thickenedToMm: $plate->artHex === null ? null : $plan->colours->thicken[$plate->artHex] ?? null,
             dots: $this->tones->onMesh($plate, $mesh),
         );
     }

@@ -51,7 +51,7 @@ final class CausesOfPlate
             widthMm: $job->widthMm,
             printerPct: $job->filmProfile()->scaleErrorYPct,
             othersGrew: $grew,
-            cameBack: self::cameBack($plate, $shop->shelves->corrections->latestOf($plate)),
+            cameBack: self::cameBack($plate, $shop->shelves->light->corrections->latestOf($plate)),
         ));
     }
 

@@ -107,7 +107,7 @@ final readonly class SeePress
 
     private static function turned(Plate $plate, Snapshot $shop): ?TurnsBefore
     {
-        $last = $shop->shelves->corrections->latestOf($plate);
+        $last = $shop->shelves->light->corrections->latestOf($plate);
 
         return $last === null ? null : new TurnsBefore(
             array_map(static fn (string $knob, float $turns): KnobTurn => new KnobTurn($knob, $turns), array_keys($last->turns), array_values($last->turns)),
@@ -119,7 +119,7 @@ final readonly class SeePress
     /** @return list<KnobShown> of the knobs that were turned and read again */
     private static function learned(Press $press, Snapshot $shop): array
     {
-        $log = $shop->shelves->corrections->shownBy($press);
+        $log = $shop->shelves->light->corrections->shownBy($press);
         $learned = [];
         foreach ($press->knobs() as $knob) {
             $pairs = array_values(array_filter(array_map(static fn (Correction $c): ?KnobPair => $c->pair($knob), $log)));

@@ -32,7 +32,7 @@ final readonly class SeeFrame
     public function of(int $frameId): FrameRecord
     {
         return $this->moment->see(function (Snapshot $shop) use ($frameId): FrameRecord {
-            $frame = $shop->shelves->frames->get($frameId);
+            $frame = $shop->shelves->screens->frames->get($frameId);
             $readings = $this->tensions->of($frame);
             // What was read before this mesh was stretched belongs to another one.
             $ofThisMesh = array_values(
@@ -64,7 +64,7 @@ final readonly class SeeFrame
     public function gauge(int $frameId): GaugeReading
     {
         return $this->moment->see(function (Snapshot $shop) use ($frameId): GaugeReading {
-            $frame = $shop->shelves->frames->get($frameId);
+            $frame = $shop->shelves->screens->frames->get($frameId);
             $on = $shop->on($frame);
             $read = $this->tension->read($frame, $shop->now);
 

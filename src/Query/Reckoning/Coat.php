@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Reckoning;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
+use Ektype\Core\Unit\Beside;
 use Ektype\Core\Unit\Figure;
 
 /** How a frame is to be coated, what that makes, and when it is dry. */

@@ -167,7 +167,7 @@ final class LightBook
     /** Some emulsion that was tested under a lamp; else any that the shop has. */
     public function emulsionUnder(Lamp $lamp): Emulsion
     {
-        $all = $this->shop->shelves->emulsions->all();
+        $all = $this->shop->shelves->light->emulsions->all();
         foreach ($this->known()->readings as $reading) {
             foreach ($all as $emulsion) {
                 if ($reading->setting->lamp === $lamp->name && $reading->setting->emulsion === $emulsion->name) {
@@ -183,8 +183,8 @@ final class LightBook
     private function askedOfShop(): array
     {
         $asked = [];
-        foreach ($this->shop->shelves->lamps->all() as $lamp) {
-            foreach ($this->shop->shelves->emulsions->all() as $emulsion) {
+        foreach ($this->shop->shelves->light->lamps->all() as $lamp) {
+            foreach ($this->shop->shelves->light->emulsions->all() as $emulsion) {
                 foreach ([[false, false], [true, false], [false, true], [true, true]] as [$dyed, $withoutFilm]) {
                     $asked[] = self::setting($lamp, $emulsion, self::USUAL_UM, $dyed, $withoutFilm, self::USUAL_HOURS);
                 }

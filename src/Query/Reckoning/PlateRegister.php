@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Reckoning;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\Core\Registration\Mending;
 use Ektype\Core\Registration\Misfit;
 use Ektype\Core\Registration\Reading;
+use Ektype\Core\Unit\Beside;
 
 /** What the readings of a plate say and what the hands do about it. */
 final readonly class PlateRegister implements \JsonSerializable

@@ -31,9 +31,9 @@ final readonly class RegisterErrors
         return new self(
             $of->shiftSd->xMm,
             $of->turnSd === null ? null : rad2deg($of->turnSd),
-            $of->acrossSd === null ? null : 100 * $of->acrossSd,
-            $of->alongSd === null ? null : 100 * $of->alongSd,
-            $of->shearSd === null ? null : rad2deg($of->shearSd),
+            $of->growth->across === null ? null : 100 * $of->growth->across,
+            $of->growth->along === null ? null : 100 * $of->growth->along,
+            $of->growth->shear === null ? null : rad2deg($of->growth->shear),
             $of->scatterMm === null && !$scatterIsKnown ? null : $of->loadingMm,
         );
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Screens;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\Core\Screen\FrameState;
+use Ektype\Core\Unit\Beside;
 
 /** A frame of the rack as a choice for a plate. */
 final readonly class FrameForPlate implements \JsonSerializable

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Screens;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\Core\Mesh\Mesh;
+use Ektype\Core\Unit\Beside;
 use Ektype\Core\Unit\Figure;
 
 /** The screen of a plate: its mesh, its frame, and the coating on it. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Shelves;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\Core\Exposure\EmulsionKind;
 use Ektype\Core\Screen\StencilResists;
+use Ektype\Core\Unit\Beside;
 
 /** An emulsion. */
 final readonly class EmulsionOnShelf implements \JsonSerializable

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Shelves;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Screen\FrameState;
+use Ektype\Core\Unit\Beside;
 
 /** A frame in the rack. */
 final readonly class FrameOnShelf implements \JsonSerializable

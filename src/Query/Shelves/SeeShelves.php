@@ -43,13 +43,13 @@ final readonly class SeeShelves
 
         return new ShopShelves(
             array_map(InkOnShelf::of(...), $inks),
-            array_map(FrameOnShelf::of(...), $shop->shelves->frames->byMesh()),
+            array_map(FrameOnShelf::of(...), $shop->shelves->screens->frames->byMesh()),
             array_map(LampOnShelf::of(...), $this->lamps->all()),
             array_map(static fn (Emulsion $e): EmulsionOnShelf => EmulsionOnShelf::of($e, $shop->now), $this->emulsions->all()),
             array_map(PressOnShelf::of(...), $this->presses->all()),
-            array_map(StepTestOnShelf::of(...), $shop->shelves->stepTests->latestFirst()),
+            array_map(StepTestOnShelf::of(...), $shop->shelves->light->stepTests->latestFirst()),
             filmPrinters: array_map(PrinterOnShelf::of(...), $this->printers->all()),
-            meshes: self::catalogue($shop->shelves->ownMeshes->all(), $shop->frames()),
+            meshes: self::catalogue($shop->shelves->screens->ownMeshes->all(), $shop->frames()),
             address: $this->address,
         );
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Shelves;
 
-use Ektype\App\Query\Beside;
 use Ektype\App\Query\PartsBeside;
 use Ektype\Core\Choice\RulingSchool;
 use Ektype\Core\Exposure\SinkSign;
+use Ektype\Core\Unit\Beside;
 
 /** The lists of the trade that pages offer: they stand in the core, once. */
 final readonly class TradeLists implements \JsonSerializable

@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtDecoder;
 use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\ColourDecisions;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Method\Spot\SpotSeparation;
@@ -65,7 +66,7 @@ final class AlphaAndSplitTest extends TestCase
         $found = [$parted->colours[0]->colour->red, $parted->colours[2]->colour->red];
         sort($found);
         self::assertEqualsWithDelta([181, 190], $found, 3.0);
-        $result = SpotSeparation::of($art, new SpotRequest(40, Srgb::fromHex('#1b2436'), new SpotPlan(splits: [$reds->hex()])));
+        $result = SpotSeparation::of($art, new SpotRequest(40, Srgb::fromHex('#1b2436'), new SpotPlan(colours: new ColourDecisions(splits: [$reds->hex()]))));
         $areas = array_map(
             static fn (SeparatedPlate $p): float => $p->area->artCm2,
             array_filter($result->plates, static fn (SeparatedPlate $p): bool => $p->artColour !== null),

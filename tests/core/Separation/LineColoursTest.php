@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\ColourDecisions;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Method\Spot\SpotSeparation;
@@ -93,7 +94,7 @@ final class LineColoursTest extends TestCase
     public function testTheOutlinesLieOnTheirPlate(): void
     {
         $art = self::cartoon(300, 0.3, '#141210', 'png');
-        $result = SpotSeparation::of($art, new SpotRequest(self::WIDE, Srgb::fromHex('#ffffff'), new SpotPlan(overprints: ['#141210' => false]), trapMm: 0.0));
+        $result = SpotSeparation::of($art, new SpotRequest(self::WIDE, Srgb::fromHex('#ffffff'), new SpotPlan(colours: new ColourDecisions(overprints: ['#141210' => false])), trapMm: 0.0));
         $black = null;
         foreach ($result->plates as $plate) {
             $black = Ciede2000::between(Lab::of($plate->colour), Lab::of(Srgb::fromHex('#141210'))) < 6 ? $plate : $black;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Tests\Core\Method\Spot;
 
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\ColourDecisions;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Method\Spot\SpotResult;
@@ -199,7 +200,7 @@ final class PlateMakingTest extends TestCase
 
         return SpotSeparation::ofDrawn(
             $drawn,
-            new SpotRequest(50.0, Srgb::fromHex($garment), new SpotPlan(chokeMm: $chokeMm, highlights: $highlights, onBase: $onBase, overprints: $overprints, baseFrom: $baseFrom), dpi: self::DPI, trapMm: $trapMm),
+            new SpotRequest(50.0, Srgb::fromHex($garment), new SpotPlan(chokeMm: $chokeMm, baseFrom: $baseFrom, colours: new ColourDecisions(highlights: $highlights, onBase: $onBase, overprints: $overprints)), dpi: self::DPI, trapMm: $trapMm),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Ektype\Tests\Core\Method\Spot;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\ColourDecisions;
 use Ektype\Core\Method\Spot\SpotMethod;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\Trap;
@@ -33,8 +34,8 @@ final class SpotMethodTest extends TestCase
     {
         $plain = $this->separated(new SpotPlan());
         self::assertSame(['Base white', 'Straw', 'Rust'], self::names($plain));
-        self::assertSame(['Base white', 'Straw'], self::names($this->separated((new SpotPlan())->leftOpen('#b84a30'))));
-        self::assertSame(['Base white', 'Rust'], self::names($this->separated((new SpotPlan())->merged('#f0e2b0', '#b84a30'))));
+        self::assertSame(['Base white', 'Straw'], self::names($this->separated(new SpotPlan(colours: (new ColourDecisions())->leftOpen('#b84a30')))));
+        self::assertSame(['Base white', 'Rust'], self::names($this->separated(new SpotPlan(colours: (new ColourDecisions())->merged('#f0e2b0', '#b84a30')))));
         self::assertCount(2, $this->separated(new SpotPlan(1))->plates);
         $based = $this->separated((new SpotPlan())->withBaseFrom('#f0e2b0'));
         self::assertSame(['Straw', 'Rust'], self::names($based));
@@ -52,7 +53,7 @@ final class SpotMethodTest extends TestCase
     public function testTheTrapFollowsThePressAndNeverFallsUnderAFilmPixel(): void
     {
         $grown = fn (SpotPlan $plan, ?float $sigma, float $dpi): float => self::straw($this->separated($plan, [], $sigma, $dpi)) - self::straw($this->separated(new SpotPlan(trapMm: 0.0), [], $sigma, $dpi));
-        $plan = (new SpotPlan())->overprinting('#b84a30', false);
+        $plan = new SpotPlan(colours: (new ColourDecisions())->overprinting('#b84a30', false));
         // The common edge is 30 mm long: growth in cm² is its 3 cm times the trap in cm.
         self::assertEqualsWithDelta(3 * 0.03, $grown($plan, 0.15, 600), 3 * 0.0045, 'twice 0.15 mm');
         self::assertEqualsWithDelta(3 * 0.02, $grown($plan, null, 600), 3 * 0.0045, 'nobody measured it: twice 0.1 mm');
@@ -90,7 +91,7 @@ final class SpotMethodTest extends TestCase
         self::assertSame([Decision::PrintAgain], $method->offers($plan, $open), 'a colour that is left open can only print again');
         $merged = new FoundColour('#b84a30', 10, '#f0e2b0', false, '');
         self::assertSame(Decision::PrintAgain, $method->offers($plan, $merged)[0]);
-        self::assertSame(Decision::PrintAgain, $method->offers($plan->parted('#b84a30'), $prints)[0]);
+        self::assertSame(Decision::PrintAgain, $method->offers($plan->decided($plan->colours->parted('#b84a30')), $prints)[0]);
         self::assertCount(\count(array_unique(array_map(static fn (Decision $d): string => $d->value, $method->offers($plan, $merged)))), $method->offers($plan, $merged));
     }
 

@@ -6,6 +6,7 @@ namespace Ektype\Tests\Core\Method\Spot;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\ColourDecisions;
 use Ektype\Core\Method\Spot\SpotPalette;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
@@ -188,7 +189,7 @@ final class SpotPaletteTest extends TestCase
         array $locks = [],
         array $palette = [],
     ): SpotRequest {
-        return new SpotRequest(60.0, Srgb::fromHex(self::NAVY), new SpotPlan(inks: $inks, merges: $merges, leftOpen: $leftOpen, splits: $splits), locks: $locks, palette: $palette);
+        return new SpotRequest(60.0, Srgb::fromHex(self::NAVY), new SpotPlan(inks: $inks, colours: new ColourDecisions(merges: $merges, leftOpen: $leftOpen, splits: $splits)), locks: $locks, palette: $palette);
     }
 
     /** @return list<string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Tests\Core\Method\Spot;
 
 use Ektype\Core\Film\WeakPlace;
+use Ektype\Core\Method\Spot\ColourDecisions;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\Tint;
 use Ektype\Core\Separation\ImpossibleSeparation;
@@ -21,33 +22,33 @@ final class SpotPlanTest extends TestCase
         yield 'merge' => [
             'merges',
             ['#111111' => '#222222', '#333333' => '#444444'],
-            static fn (SpotPlan $p): SpotPlan => $p->merged('#333333', '#444444'),
+            static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->merged('#333333', '#444444')),
         ];
-        yield 'leave open' => ['leftOpen', ['#555555', '#333333'], static fn (SpotPlan $p): SpotPlan => $p->leftOpen('#333333')];
-        yield 'leave open twice' => ['leftOpen', ['#555555'], static fn (SpotPlan $p): SpotPlan => $p->leftOpen('#555555')];
-        yield 'split' => ['splits', ['#666666', '#333333'], static fn (SpotPlan $p): SpotPlan => $p->parted('#333333')];
-        yield 'merged no more' => ['merges', [], static fn (SpotPlan $p): SpotPlan => $p->printedAgain('#111111')];
-        yield 'open no more' => ['leftOpen', [], static fn (SpotPlan $p): SpotPlan => $p->printedAgain('#555555')];
-        yield 'one again' => ['splits', [], static fn (SpotPlan $p): SpotPlan => $p->printedAgain('#666666')];
+        yield 'leave open' => ['leftOpen', ['#555555', '#333333'], static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->leftOpen('#333333'))];
+        yield 'leave open twice' => ['leftOpen', ['#555555'], static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->leftOpen('#555555'))];
+        yield 'split' => ['splits', ['#666666', '#333333'], static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->parted('#333333'))];
+        yield 'merged no more' => ['merges', [], static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->printedAgain('#111111'))];
+        yield 'open no more' => ['leftOpen', [], static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->printedAgain('#555555'))];
+        yield 'one again' => ['splits', [], static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->printedAgain('#666666'))];
         yield 'lock' => ['locks', ['#777777' => 7, '#333333' => 4], static fn (SpotPlan $p): SpotPlan => $p->locked('#333333', 4)];
         yield 'unlock' => ['locks', [], static fn (SpotPlan $p): SpotPlan => $p->locked('#777777', null)];
         yield 'highlight' => [
             'highlights',
             ['#888888' => true, '#333333' => false],
-            static fn (SpotPlan $p): SpotPlan => $p->highlighted('#333333', false),
+            static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->highlighted('#333333', false)),
         ];
-        yield 'on base' => ['onBase', ['#888888' => true], static fn (SpotPlan $p): SpotPlan => $p->onBase('#888888', true)];
+        yield 'on base' => ['onBase', ['#888888' => true], static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->onBase('#888888', true))];
         yield 'overprint' => [
             'overprints',
             ['#999999' => true, '#333333' => true],
-            static fn (SpotPlan $p): SpotPlan => $p->overprinting('#333333', true),
+            static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->overprinting('#333333', true)),
         ];
         yield 'thicken' => [
             'thicken',
             ['#aaaaaa' => 0.2, '#333333' => 0.13],
-            static fn (SpotPlan $p): SpotPlan => $p->thickened('#333333', 0.13),
+            static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->thickened('#333333', 0.13)),
         ];
-        yield 'as thin as drawn' => ['thicken', [], static fn (SpotPlan $p): SpotPlan => $p->thickened('#aaaaaa', 0)];
+        yield 'as thin as drawn' => ['thicken', [], static fn (SpotPlan $p): SpotPlan => $p->decided($p->colours->thickened('#aaaaaa', 0))];
         yield 'white base' => ['baseFrom', null, static fn (SpotPlan $p): SpotPlan => $p->withBaseFrom(null)];
         yield 'nothing drawn' => ['positives', [], static fn (SpotPlan $p): SpotPlan => $p->drawn([])];
     }
@@ -57,15 +58,21 @@ final class SpotPlanTest extends TestCase
     public function testADecisionChangesItsOwnValueOnly(string $value, mixed $then, \Closure $decide): void
     {
         $plan = self::full();
-        $before = get_object_vars($plan);
-        self::assertEquals([...$before, $value => $then], get_object_vars($decide($plan)));
-        self::assertSame($before, get_object_vars($plan), 'the plan decided on stays as it was');
+        $before = self::values($plan);
+        self::assertEquals([...$before, $value => $then], self::values($decide($plan)));
+        self::assertSame($before, self::values($plan), 'the plan decided on stays as it was');
+    }
+
+    /** @return array<mixed> */
+    private static function values(SpotPlan $plan): array
+    {
+        return [...array_diff_key(get_object_vars($plan), ['colours' => true]), ...get_object_vars($plan->colours)];
     }
 
     public function testAColourIsNotMergedIntoItself(): void
     {
         $this->expectException(ImpossibleSeparation::class);
-        self::full()->merged('#333333', '#333333');
+        self::full()->colours->merged('#333333', '#333333');
     }
 
     public function testTheTrapSetGoesBeforeThatOfThePress(): void
@@ -82,14 +89,16 @@ final class SpotPlanTest extends TestCase
             0.3,
             0.25,
             true,
-            ['#111111' => '#222222'],
-            ['#555555'],
-            splits: ['#666666'],
+            new ColourDecisions(
+                ['#111111' => '#222222'],
+                ['#555555'],
+                splits: ['#666666'],
+                highlights: ['#888888' => true],
+                onBase: ['#888888' => false],
+                overprints: ['#999999' => true],
+                thicken: ['#aaaaaa' => 0.2],
+            ),
             locks: ['#777777' => 7],
-            highlights: ['#888888' => true],
-            onBase: ['#888888' => false],
-            overprints: ['#999999' => true],
-            thicken: ['#aaaaaa' => 0.2],
             baseFrom: '#bbbbbb',
             positives: [new Positive('1/a.png', 'red', '#cc0000', 2, 3, [new WeakPlace(1.5, 2.5, 0.75)])],
         );
@@ -100,10 +109,10 @@ final class SpotPlanTest extends TestCase
     {
         $grey = new Tint('#888888', '#101010', 0.4, 1.0);
         $rose = new Tint('#cc8888', '#b02020', 0.5, 1.0, '#101010', 0.1);
-        $plan = (new SpotPlan())->tinted($grey)->tinted($rose);
-        self::assertSame([$grey, $rose], $plan->tintsOf('#101010'));
-        self::assertSame([$rose], $plan->tintsOf('#b02020'));
-        self::assertSame([], $plan->tintsOf('#123456'));
-        self::assertSame([], $plan->tintsOf(null));
+        $plan = new SpotPlan(colours: (new ColourDecisions())->tinted($grey)->tinted($rose));
+        self::assertSame([$grey, $rose], $plan->colours->tintsOf('#101010'));
+        self::assertSame([$rose], $plan->colours->tintsOf('#b02020'));
+        self::assertSame([], $plan->colours->tintsOf('#123456'));
+        self::assertSame([], $plan->colours->tintsOf(null));
     }
 }

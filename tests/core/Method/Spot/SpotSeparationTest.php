@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Method\Spot\ColourDecisions;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\SpotRequest;
 use Ektype\Core\Method\Spot\SpotResult;
@@ -142,7 +143,7 @@ final class SpotSeparationTest extends TestCase
         );
         self::assertCount(4, $result->plates);
 
-        $merged = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(merges: ['#efe1ae' => KnownArt::STRAW])));
+        $merged = SpotSeparation::of($art, new SpotRequest(50.0, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(colours: new ColourDecisions(merges: ['#efe1ae' => KnownArt::STRAW]))));
         self::assertCount(3, $merged->plates);
         $straw = self::byTruth($merged)[KnownArt::STRAW];
         self::assertEqualsWithDelta(4.0, $straw->area->cm2, 0.02, 'four blocks of a square centimetre');

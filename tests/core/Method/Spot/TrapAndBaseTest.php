@@ -7,6 +7,7 @@ namespace Ektype\Tests\Core\Method\Spot;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Method\Spot\ChokedBase;
+use Ektype\Core\Method\Spot\ColourDecisions;
 use Ektype\Core\Method\Spot\PlateDraft;
 use Ektype\Core\Method\Spot\RegisterBudget;
 use Ektype\Core\Method\Spot\SpotPlan;
@@ -244,7 +245,7 @@ final class TrapAndBaseTest extends TestCase
         );
         $wanted = SpotSeparation::of(
             $art,
-            new SpotRequest(60, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(highlights: ['#ffffff' => true], onBase: ['#ffffff' => false])),
+            new SpotRequest(60, Srgb::fromHex(KnownArt::GARMENT), new SpotPlan(colours: new ColourDecisions(highlights: ['#ffffff' => true], onBase: ['#ffffff' => false]))),
         );
         $last = $wanted->plates[\count($wanted->plates) - 1];
         self::assertSame([PlateRole::Highlight, '#ffffff'], [$last->role, $last->colour->hex()]);
