@@ -8,6 +8,8 @@ namespace Ektype\Core\Colour;
  * What inks look like whose dots lie beside each other, as those of one ruling and angle do: each covers the garment for
  * itself and none lies on another. In the n-th root of linear light (Yule–Nielsen) c = g + Σ aᵢ oᵢ (inkᵢ − g), with coverage a
  * and hiding power o.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final readonly class BesideEachOther
 {
@@ -43,7 +45,7 @@ final readonly class BesideEachOther
     /**
      * @param list<float> $coverages
      *
-     * @return array{float, float, float}
+     * @return Channels
      */
     private function linear(array $coverages): array
     {

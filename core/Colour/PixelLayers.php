@@ -7,10 +7,12 @@ namespace Ektype\Core\Colour;
 /**
  * A small window of a print seen as one colour: pixel by pixel it is known which plates print, each set of plates is a colour of
  * layers over the garment, and the eye takes the mean of their light (Yule and Nielsen). Any number of plates.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final class PixelLayers
 {
-    /** @var array<string, array{float, float, float}> root of the light of each set of plates that was met, by its bytes */
+    /** @var array<string, Channels> root of the light of each set of plates that was met, by its bytes */
     private array $known = [];
 
     /** @param list<array{Srgb, float, float, bool}> $plates colour, share, hiding, transparent, in print order */
@@ -78,7 +80,7 @@ final class PixelLayers
         return array_combine(array_map(\chr(...), range(1, 255)), array_fill(0, 255, \chr($bit)));
     }
 
-    /** @return array{float, float, float} */
+    /** @return Channels */
     private function of(string $set): array
     {
         if (!isset($this->known[$set])) {

@@ -10,6 +10,8 @@ namespace Ektype\Core\Colour;
  * A layer of ink k with coverage a and hiding power o over colour c gives, in the n-th root of linear light,
  * c' = c (1 − a o) + ink a o (Yule–Nielsen with exponent n); a transparent one multiplies: c' = c (1 − a) + c ink a. Layers
  * apply in print order.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final readonly class PrintedLayers
 {
@@ -40,7 +42,7 @@ final readonly class PrintedLayers
         return Srgb::fromLinear([$colour[0] ** $this->n, $colour[1] ** $this->n, $colour[2] ** $this->n]);
     }
 
-    /** @return array{float, float, float} */
+    /** @return Channels */
     private function root(Srgb $colour): array
     {
         [$r, $g, $b] = $colour->linear();

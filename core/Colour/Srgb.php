@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Colour;
 
-/** An sRGB colour, 0–255 a channel (IEC 61966-2-1). */
+/**
+ * An sRGB colour, 0–255 a channel (IEC 61966-2-1).
+ *
+ * @phpstan-type Channels array{float, float, float}
+ */
 final readonly class Srgb
 {
     public function __construct(public int $red, public int $green, public int $blue)
@@ -36,14 +40,14 @@ final readonly class Srgb
     /**
      * Linear light, 0–1 a channel.
      *
-     * @return array{float, float, float}
+     * @return Channels
      */
     public function linear(): array
     {
         return [self::toLinear($this->red), self::toLinear($this->green), self::toLinear($this->blue)];
     }
 
-    /** @param array{float, float, float} $linear light, 0–1 a channel; values outside are the nearest that sRGB holds */
+    /** @param Channels $linear light, 0–1 a channel; values outside are the nearest that sRGB holds */
     public static function fromLinear(array $linear): self
     {
         return new self(self::fromLinearChannel($linear[0]), self::fromLinearChannel($linear[1]), self::fromLinearChannel($linear[2]));

@@ -7,6 +7,8 @@ namespace Ektype\Core\Colour;
 /**
  * The sRGB colour space as an ICC profile (version 2, matrix and curves), made here from its definition
  * (IEC 61966-2-1, its primaries adapted to D50), so that art with a profile of its own can be brought into it.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final class SrgbProfile
 {
@@ -51,13 +53,13 @@ final class SrgbProfile
         return str_pad($head, 128, "\0").$table.$data;
     }
 
-    /** @param array{float, float, float} $xyz */
+    /** @param Channels $xyz */
     private static function xyz(array $xyz): string
     {
         return 'XYZ '.pack('N', 0).self::fixed($xyz);
     }
 
-    /** @param array{float, float, float} $xyz */
+    /** @param Channels $xyz */
     private static function fixed(array $xyz): string
     {
         return pack('N3', (int) round($xyz[0] * 65536), (int) round($xyz[1] * 65536), (int) round($xyz[2] * 65536));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Exposure;
 
+use Ektype\Core\Learn\LinearBelief;
 use Ektype\Core\Learn\Mixture;
 use Ektype\Core\Learn\NormalCurve;
 use Ektype\Core\Learn\Seen;
@@ -13,6 +14,8 @@ use Ektype\Core\Learn\SparseBelief;
 /**
  * The time of light as a product of causes ({@see ExposureTerms}), learned from step tests ({@see Evidence}) of which some
  * are slips ({@see SlipBelief}). A test that the others contradict counts little, and widens what it contradicts.
+ *
+ * @phpstan-import-type MeanSd from LinearBelief
  */
 final class ExposureModel
 {
@@ -131,7 +134,7 @@ final class ExposureModel
         return $sum;
     }
 
-    /** @return array{float, float} ln of the time that a thousand hours add to a lamp, and its standard deviation */
+    /** @return MeanSd ln of the time that a thousand hours add to a lamp, and its standard deviation */
     public function ageing(Setting $setting): array
     {
         foreach ($this->made->of($setting->withHours(1000.0)) as $name => $_) {

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Exposure;
 
+use Ektype\Core\Learn\LinearBelief;
+
 /**
  * What a time of light is made of, for one set of settings:
  * ln T = lamp + emulsion + lamp-by-emulsion + b l + q l² + dye + film + ageing × lamp hours / 1000, with l = ln(thickness / 100 µm)
  * and, for point-like lamps, + 2 ln(distance / the lamp’s usual distance). A stencil that absorbs needs more than in
  * proportion to its thickness: hence the bend q. Priors are trade defaults (heuristic).
+ *
+ * @phpstan-import-type MeanSd from LinearBelief
  */
 final class ExposureTerms
 {
@@ -129,7 +133,7 @@ final class ExposureTerms
     /**
      * @param string $term as {@see of} named it
      *
-     * @return array{float, float} mean and standard deviation of ln
+     * @return MeanSd mean and standard deviation of ln
      */
     public function prior(string $term): array
     {
@@ -158,7 +162,7 @@ final class ExposureTerms
         return $this->kinds[$term];
     }
 
-    /** @return array{float, float}|null */
+    /** @return MeanSd|null */
     private function ageing(string $lamp): ?array
     {
         return isset($this->lampKinds[$lamp]) ? $this->lampKinds[$lamp]->usualAgeing() : self::UNKNOWN_AGEING;

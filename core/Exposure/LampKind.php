@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Exposure;
 
-/** How a lamp makes its light. */
+use Ektype\Core\Learn\LinearBelief;
+
+/**
+ * How a lamp makes its light.
+ *
+ * @phpstan-import-type MeanSd from LinearBelief
+ */
 enum LampKind: string
 {
     case Led = 'led';
@@ -47,7 +53,7 @@ enum LampKind: string
     /**
      * How its light fades in a thousand hours, as ln of the time that makes it good (trade default).
      *
-     * @return array{float, float}|null mean and standard deviation; null where nothing ages
+     * @return MeanSd|null mean and standard deviation; null where nothing ages
      */
     public function usualAgeing(): ?array
     {

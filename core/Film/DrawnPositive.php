@@ -9,6 +9,8 @@ use Ektype\Core\Unit\Point;
 /**
  * A positive drawn by hand and scanned: where its black is too weak to stop the lamp, and how its scan lies against the
  * marks that it ought to match.
+ *
+ * @phpstan-type Piece array{int, int, int}
  */
 final class DrawnPositive
 {
@@ -84,13 +86,13 @@ final class DrawnPositive
     /**
      * A weak spot on the border of two cells is one spot.
      *
-     * @param array<int, array{int, int, int}> $sums pixels, and the sums of their x and y
+     * @param array<int, Piece> $sums pixels, and the sums of their x and y
      *
-     * @return list<array{int, int, int}>
+     * @return list<Piece>
      */
     private static function joined(array $sums, float $near): array
     {
-        /** @var list<array{int, int, int}> $joined */
+        /** @var list<Piece> $joined */
         $joined = [];
         foreach ($sums as $sum) {
             foreach ($joined as $i => $other) {

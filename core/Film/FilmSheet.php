@@ -9,6 +9,8 @@ use Ektype\Core\Unit\Point;
 /**
  * How a film is laid out: the print in the middle, its marks outside the print, the label under it. All films of a
  * job have the same sheet, so marks lie at the same place on each.
+ *
+ * @phpstan-type Rectangle array{float, float, float, float}
  */
 final readonly class FilmSheet
 {
@@ -68,7 +70,7 @@ final readonly class FilmSheet
     /**
      * The black square beside the top mark; null where the print is too narrow for it.
      *
-     * @return array{float, float, float, float}|null x, y, width, height, mm from the film's top left corner
+     * @return Rectangle|null x, y, width, height, mm from the film's top left corner
      */
     public function flag(): ?array
     {
@@ -80,7 +82,7 @@ final readonly class FilmSheet
         return [$top->xMm + Flag::OFF_MM - Flag::SIDE_MM / 2, $top->yMm - Flag::SIDE_MM / 2, Flag::SIDE_MM, Flag::SIDE_MM];
     }
 
-    /** @return list<array{float, float, float, float}> all rectangles of black beside the print: the flag and the wedge */
+    /** @return list<Rectangle> all rectangles of black beside the print: the flag and the wedge */
     public function blacks(): array
     {
         $flag = $this->flag();
@@ -101,7 +103,7 @@ final readonly class FilmSheet
     /**
      * All that is black of the step wedge, on the film; nothing where there is none.
      *
-     * @return list<array{float, float, float, float}> x, y, width, height, mm from the film's top left corner
+     * @return list<Rectangle> x, y, width, height, mm from the film's top left corner
      */
     public function wedge(): array
     {

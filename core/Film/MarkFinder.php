@@ -11,6 +11,8 @@ use Ektype\Core\Unit\Point;
 /**
  * Finds registration marks on a film or a scan: pieces of ink that stand alone, are as wide and high as a mark, and hold
  * about its ink. A mark is the same all round, so its centre is the centre of its ink, however it is turned.
+ *
+ * @phpstan-type Box array{int, int, int, int}
  */
 final class MarkFinder
 {
@@ -55,11 +57,11 @@ final class MarkFinder
     /**
      * Connected pieces of ink that nowhere run wider than a mark, on every step-th row.
      *
-     * @return list<array{int, int, int, int}> left, right, top, bottom in pixels
+     * @return list<Box> left, right, top, bottom in pixels
      */
     private static function pieces(BitPlane $plane, int $step, float $widest): array
     {
-        /** @var array<int, array{int, int, int, int}|null> $boxes null where the piece grew too large */
+        /** @var array<int, Box|null> $boxes null where the piece grew too large */
         $boxes = [];
         /** @var array<int, int> $parent */
         $parent = [];

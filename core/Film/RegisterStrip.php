@@ -11,6 +11,8 @@ use Ektype\Core\Unit\Point;
  * scan. In each corner the key prints a spot, by which the corner is found, and a ring for each other plate; the plate prints a
  * cross into its own ring. Three corners tell which way up a scan lies. Where there is room, lines a tenth of a millimetre
  * closer than the key’s tell tenths to the eye, and eight dots of the key tell whose films they are.
+ *
+ * @phpstan-import-type Rectangle from FilmSheet
  */
 final readonly class RegisterStrip
 {
@@ -148,7 +150,7 @@ final readonly class RegisterStrip
         return $verniers;
     }
 
-    /** @return list<array{float, float, float, float}> */
+    /** @return list<Rectangle> */
     private function lines(int $plate): array
     {
         $lines = [];

@@ -7,6 +7,8 @@ namespace Ektype\Core\Film;
 /**
  * A strip beside the print that shows on the washed-out screen whether the light was right: fine lines of ink and fine
  * lines left open, in steps of width, and a solid patch to read the density of the black on.
+ *
+ * @phpstan-import-type Rectangle from FilmSheet
  */
 final class StepWedge
 {
@@ -20,7 +22,7 @@ final class StepWedge
     /**
      * What is black, in millimetres from the wedge's top left corner, right and down.
      *
-     * @return list<array{float, float, float, float}> x, y, width, height
+     * @return list<Rectangle> x, y, width, height
      */
     public static function blacks(): array
     {

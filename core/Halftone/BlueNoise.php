@@ -8,6 +8,8 @@ namespace Ektype\Core\Halftone;
  * A square of thresholds, each far from those that are like it: at every tone its dots are spread evenly, without a pattern.
  *
  * R. Ulichney: The void-and-cluster method for dither array generation. Proceedings of SPIE 1913 (1993) 332–343.
+ *
+ * @phpstan-type Reach array{int, int, float}
  */
 final class BlueNoise
 {
@@ -99,9 +101,9 @@ final class BlueNoise
     /**
      * Sets a dot or takes it off: its neighbours feel it, over the edges too.
      *
-     * @param array<int, float>            $felt
-     * @param array<int, bool>             $set
-     * @param list<array{int, int, float}> $reach
+     * @param array<int, float> $felt
+     * @param array<int, bool>  $set
+     * @param list<Reach>       $reach
      */
     private static function turn(array &$felt, array &$set, int $at, array $reach): void
     {
@@ -113,7 +115,7 @@ final class BlueNoise
         }
     }
 
-    /** @return list<array{int, int, float}> */
+    /** @return list<Reach> */
     private static function reach(): array
     {
         $reach = [];

@@ -7,6 +7,8 @@ namespace Ektype\Core\Halftone;
 /**
  * The ruling of a printed chart, from the strongest of its waves: in the half tones of a scan the dots come again at even
  * distances (discrete Fourier transform of each half-tone patch under a Hann window).
+ *
+ * @phpstan-type Complex array{float, float}
  */
 final class ChartRuling
 {
@@ -84,9 +86,9 @@ final class ChartRuling
     }
 
     /**
-     * @param list<array{float, float}> $values complex
+     * @param list<Complex> $values complex
      *
-     * @return list<array{float, float}> their waves from one number of steps to another
+     * @return list<Complex> their waves from one number of steps to another
      */
     private static function waves(array $values, int $from, int $to, float $step): array
     {

@@ -16,6 +16,8 @@ use Ektype\Core\Raster\ToneRaster;
  * An edge is hard where tones that differ by a third of all lie within a few places, one of the two sides is flat, and less
  * than half of what is round it is between them: a soft edge, a ramp and grain are left to the dots. The contour runs where
  * the tone, interpolated between its places, is half way from one side to the other.
+ *
+ * @phpstan-type Edge array{int, int}
  */
 final readonly class HardEdges
 {
@@ -80,7 +82,7 @@ final readonly class HardEdges
      * @param int $from first row of the tones
      * @param int $to   the row after the last
      *
-     * @return array<int, array<int, array{int, int}>> by row and column the tones of both sides, the lesser first: of each place that a hard edge may run through
+     * @return array<int, array<int, Edge>> by row and column the tones of both sides, the lesser first: of each place that a hard edge may run through
      */
     public function in(int $from, int $to): array
     {
@@ -195,7 +197,7 @@ final readonly class HardEdges
         return ($most - $least) * 2 * $this->reach >= self::CONTRAST;
     }
 
-    /** @return array{int, int}|null the tones of both sides, where a hard edge runs through this place or beside it */
+    /** @return Edge|null the tones of both sides, where a hard edge runs through this place or beside it */
     private function sides(int $x, int $y): ?array
     {
         $tones = $this->tones->tones;
@@ -222,7 +224,7 @@ final readonly class HardEdges
     /**
      * @param list<int> $around tones round a place
      *
-     * @return array{int, int}|null
+     * @return Edge|null
      */
     private static function told(array $around, int $least, int $most): ?array
     {

@@ -15,6 +15,8 @@ use Ektype\Core\Raster\ToneRaster;
  * A row of tones and a row of thresholds are each one long number with a byte for each pixel, and one subtraction compares
  * all of them: where the lower seven bits of a tone reach those of its threshold, the byte's highest bit stays set. Eight
  * such numbers, every eighth pixel in each, give the eight bits of the film's bytes.
+ *
+ * @phpstan-import-type Parts from SetOff
  */
 final readonly class Screening
 {
@@ -53,7 +55,7 @@ final readonly class Screening
         return new self($cell, Thresholds::of($cell, $dot), $width);
     }
 
-    /** @param array{float, float} $parts of a cell that all its dots are set off by, along its sides */
+    /** @param Parts $parts of a cell that all its dots are set off by, along its sides */
     public function setOff(array $parts): self
     {
         [$right, $down] = SetOff::pixels($parts, $this->cell);

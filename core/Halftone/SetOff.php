@@ -11,6 +11,8 @@ namespace Ektype\Core\Halftone;
  * have, and as the print model takes it. Sets of two to seven found by trying all places of a cell of 24 × 24 pixels for round
  * dots, tones 5 to 90 %: what two of them have in common is off by 0.5, 0.9, 0.9, 2.4, 3.0 and 3.5 % of the area (root of the
  * mean square), against 10.7 % for middle on middle.
+ *
+ * @phpstan-type Parts array{float, float}
  */
 final class SetOff
 {
@@ -25,7 +27,7 @@ final class SetOff
     /**
      * @param int $plates at one ruling and angle
      *
-     * @return list<array{float, float}> of each plate, parts of a cell; more than seven begin again
+     * @return list<Parts> of each plate, parts of a cell; more than seven begin again
      */
     public static function of(int $plates): array
     {
@@ -37,7 +39,7 @@ final class SetOff
     /**
      * The same in whole film pixels, to the right and downwards.
      *
-     * @param array{float, float} $parts of a cell
+     * @param Parts $parts of a cell
      *
      * @return array{int, int}
      */

@@ -7,6 +7,8 @@ namespace Ektype\Core\Halftone;
 /**
  * From which tone on each pixel of a supercell prints, 1 to 255: all pixels in the order in which the dots grow, cut into
  * 255 steps of like many. Cells that would grow in step take turns, so that even coarse cells give every tone.
+ *
+ * @phpstan-import-type Parts from SetOff
  */
 final class Thresholds
 {
@@ -47,7 +49,7 @@ final class Thresholds
         return self::cut($orders, $counts, $cell->rows * $cell->period);
     }
 
-    /** @return array{float, float} a cell's place in its supercell: cells that are a whole side apart have one place */
+    /** @return Parts a cell's place in its supercell: cells that are a whole side apart have one place */
     private static function within(float $i, float $j, int $cells): array
     {
         return [$i - $cells * floor($i / $cells), $j - $cells * floor($j / $cells)];

@@ -7,17 +7,21 @@ namespace Ektype\Core\Halftone;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Raster\ToneRaster;
 
-/** What the film must have so that a wished tone is printed: straight between its points. */
+/**
+ * What the film must have so that a wished tone is printed: straight between its points.
+ *
+ * @phpstan-type ToneStep array{float, float}
+ */
 final readonly class ToneCurve
 {
     /** Points nearer than this are one, %. */
     private const LEAST_STEP = 0.01;
 
-    /** @var non-empty-list<array{float, float}> wished tone and tone on film, %, from 0 to 100 */
+    /** @var non-empty-list<ToneStep> wished tone and tone on film, %, from 0 to 100 */
     private array $points;
 
     /**
-     * @param list<array{float, float}> $points wished tone and tone on film, %; the ends stand at 0 and 100 where none are given
+     * @param list<ToneStep> $points wished tone and tone on film, %; the ends stand at 0 and 100 where none are given
      *
      * @throws ImpossibleDots where it is no curve of tones, or falls
      */

@@ -8,6 +8,8 @@ namespace Ektype\Core\Learn;
  * What is believed of a set of named coefficients: a joint normal distribution. It starts from independent priors and
  * takes in observations of sums of coefficients, either with a normal error or as “more than” and “less than”.
  * A bound is taken in by matching the first two moments of the truncated normal.
+ *
+ * @phpstan-type MeanSd array{float, float}
  */
 final class LinearBelief
 {
@@ -20,7 +22,7 @@ final class LinearBelief
     /** @var list<array{list<float>, float}> weights and effective error variance of each observation */
     private array $seen = [];
 
-    /** @param array<string, array{float, float}> $priors name => mean, standard deviation */
+    /** @param array<string, MeanSd> $priors name => mean, standard deviation */
     public function __construct(array $priors)
     {
         foreach (array_keys($priors) as $i => $name) {
@@ -94,7 +96,7 @@ final class LinearBelief
         return isset($this->index[$name]);
     }
 
-    /** @return array{float, float} mean and standard deviation */
+    /** @return MeanSd mean and standard deviation */
     public function of(string $name): array
     {
         $i = $this->index[$name];

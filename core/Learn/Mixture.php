@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Learn;
 
-/** A quantity that is one of several normal ones, each with its weight. */
+/**
+ * A quantity that is one of several normal ones, each with its weight.
+ *
+ * @phpstan-import-type Moment from Slips
+ */
 final readonly class Mixture
 {
     /** A middle less dense than this share of the highest hump is an empty place (heuristic). */
     private const EMPTY = 0.1;
 
-    /** @param non-empty-list<array{float, float, float}> $parts weight, mean and variance; weights sum to 1 */
+    /** @param non-empty-list<Moment> $parts weight, mean and variance; weights sum to 1 */
     public function __construct(private array $parts)
     {
     }

@@ -8,6 +8,8 @@ namespace Ektype\Core\Learn;
  * Readings of which a few are slips: a wrong strip, a wrong digit, a damp screen. A good reading errs by its own noise; a slip
  * lies mostly about 2.5 times off, either way, and says nothing of the truth. Moments of what is believed after one reading
  * (Bayes’ rule, normal components), for expectation propagation (T. Minka 2001).
+ *
+ * @phpstan-type Moment array{float, float, float}
  */
 final class Slips
 {
@@ -36,7 +38,7 @@ final class Slips
     }
 
     /**
-     * @return array{float, float, float} mean and variance afterwards, and the probability that it was a slip
+     * @return Moment mean and variance afterwards, and the probability that it was a slip
      */
     public static function afterBound(float $mean, float $variance, float $bound, bool $isAbove, float $sd): array
     {
@@ -68,7 +70,7 @@ final class Slips
         return exp(-$off * $off / 2 / $variance) / sqrt(2 * \M_PI * $variance);
     }
 
-    /** @return array{float, float, float} */
+    /** @return Moment */
     private static function mixed(float $mean, float $variance, float $learned, float $left, float $slip): array
     {
         $middle = (1 - $slip) * $learned + $slip * $mean;

@@ -9,6 +9,8 @@ namespace Ektype\Core\Learn;
  * own terms. It is kept as a sparse precision matrix, factored as L D Lᵀ with the rarest coefficients first, and knows the
  * covariance of any two coefficients that one row names together (K. Takahashi, J. Fagan, M.-S. Chin 1973: Formation of
  * a sparse bus impedance matrix).
+ *
+ * @phpstan-type MeanVariance array{float, float}
  */
 final class SparseBelief
 {
@@ -77,7 +79,7 @@ final class SparseBelief
     /**
      * @param array<int, float> $row whose coefficients one of the rows told at first names together
      *
-     * @return array{float, float} mean and variance of its sum
+     * @return MeanVariance mean and variance of its sum
      */
     public function moments(array $row): array
     {

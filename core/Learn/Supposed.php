@@ -7,6 +7,8 @@ namespace Ektype\Core\Learn;
 /**
  * A combination of doubtful readings supposed to be slips, the others to be true, with its weight. What leaving a few out
  * of many does is reckoned from the inverse of the whole (block inversion), so that hundreds of combinations can be tried.
+ *
+ * @phpstan-import-type MeanVariance from SparseBelief
  */
 final readonly class Supposed
 {
@@ -58,7 +60,7 @@ final readonly class Supposed
      * @param float             $mean     of the question without the readings
      * @param float             $variance of it
      *
-     * @return array{float, float} mean and variance with those that are true
+     * @return MeanVariance mean and variance with those that are true
      */
     public function moments(array $spread, array $inverse, float $mean, float $variance): array
     {

@@ -9,7 +9,11 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Tone\ArtTones;
 
-/** A picture through a coarse cube of colours, while a hand is on it: few colours are looked up, and what lies between nodes is straight. */
+/**
+ * A picture through a coarse cube of colours, while a hand is on it: few colours are looked up, and what lies between nodes is straight.
+ *
+ * @phpstan-type Steps array{int, int, int}
+ */
 final class CoarsePicture
 {
     /** Colours of one of so many steps a channel count as one. */
@@ -49,7 +53,7 @@ final class CoarsePicture
         return $art->coloured($rgb, $on);
     }
 
-    /** @param array{int, int, int} $steps */
+    /** @param Steps $steps */
     private static function off(array $steps, string $pixel): float
     {
         $code = static fn (int $step): int => $step * self::STEP + intdiv(self::STEP, 2);
@@ -58,8 +62,8 @@ final class CoarsePicture
     }
 
     /**
-     * @param list<array{int, int, int}> $moved
-     * @param array{int, int, int}       $steps
+     * @param list<Steps> $moved
+     * @param Steps       $steps
      */
     private static function between(array $moved, int $side, array $steps, Srgb $own, Srgb $on): string
     {

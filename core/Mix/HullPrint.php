@@ -7,13 +7,17 @@ namespace Ektype\Core\Mix;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Tone\CubeSteps;
 
-/** The nearest that inks beside each other on a garment come to every colour: what they could print, before any plate is made. */
+/**
+ * The nearest that inks beside each other on a garment come to every colour: what they could print, before any plate is made.
+ *
+ * @phpstan-type Planes array{string, string, string}
+ */
 final class HullPrint
 {
     /** Nodes a side: coarse, so that it is there while a hand is on an ink. */
     private const SIDE = 9;
 
-    /** @return array{string, string, string} red, green and blue of the print at each step of the colours */
+    /** @return Planes red, green and blue of the print at each step of the colours */
     public static function prints(InkGamut $gamut): array
     {
         $inks = array_values(array_diff(array_keys($gamut->corners), [InkGamut::GARMENT]));

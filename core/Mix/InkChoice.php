@@ -10,6 +10,11 @@ use Ektype\Core\Separation\GivenInk;
 /**
  * The best inks of a shelf for a picture on a garment, for each number of screens: one after the other the ink that brings the
  * print nearest, and after each every exchange of a chosen ink for another that brings it nearer still.
+ *
+ * @phpstan-import-type Channels from Srgb
+ *
+ * @phpstan-type Seen array{float, float, Srgb}
+ * @phpstan-type Away array{float, Channels}
  */
 final readonly class InkChoice
 {
@@ -21,7 +26,7 @@ final readonly class InkChoice
     private InkGamut $gamut;
     /** @var list<int> corners that show where no ink lies */
     private array $always;
-    /** @var list<list<array{float, float, float}>> for each colour the corners as they are seen from it */
+    /** @var list<list<Channels>> for each colour the corners as they are seen from it */
     private array $seen;
 
     /**
@@ -114,7 +119,7 @@ final readonly class InkChoice
      *
      * @param list<int> $inks by their place on the shelf
      *
-     * @return list<array{float, array{float, float, float}}> share of the colour times its distance, about ΔE00; and the nearest point
+     * @return list<Away> share of the colour times its distance, about ΔE00; and the nearest point
      */
     private function points(array $inks): array
     {
@@ -130,8 +135,8 @@ final readonly class InkChoice
     /**
      * How near they come with one more: only colours that it brings nearer are reckoned anew.
      *
-     * @param list<array{float, array{float, float, float}}> $without what they are without it
-     * @param list<int>                                      $inks
+     * @param list<Away> $without what they are without it
+     * @param list<int>  $inks
      *
      * @return float mean distance of the prints from their colours, about ΔE00
      */
@@ -147,7 +152,7 @@ final readonly class InkChoice
         return $sum;
     }
 
-    /** @param list<array{float, array{float, float, float}}> $points */
+    /** @param list<Away> $points */
     private static function sum(array $points): float
     {
         return array_sum(array_column($points, 0));
@@ -156,7 +161,7 @@ final readonly class InkChoice
     /**
      * @param list<int> $inks
      *
-     * @return list<array{float, float, float}> as they are seen from a colour
+     * @return list<Channels> as they are seen from a colour
      */
     private function corners(int $colour, array $inks): array
     {
@@ -197,9 +202,9 @@ final readonly class InkChoice
     }
 
     /**
-     * @param list<array{float, float, Srgb}> $all
-     * @param array<int, float>               $worth by ink
-     * @param array<int, list<Srgb>>          $where colours that need it most
+     * @param list<Seen>             $all
+     * @param array<int, float>      $worth by ink
+     * @param array<int, list<Srgb>> $where colours that need it most
      */
     private static function summed(array $all, array $worth, array $where = []): ChosenInks
     {
@@ -220,7 +225,7 @@ final readonly class InkChoice
     /**
      * @param list<int> $inks
      *
-     * @return list<array{float, float, Srgb}> ΔE00 of each colour, its share, the colour
+     * @return list<Seen> ΔE00 of each colour, its share, the colour
      */
     private function measured(array $inks): array
     {
@@ -232,8 +237,8 @@ final readonly class InkChoice
     /**
      * The colours that print further off without an ink, those that count most first.
      *
-     * @param list<array{float, float, Srgb}> $with
-     * @param list<array{float, float, Srgb}> $without
+     * @param list<Seen> $with
+     * @param list<Seen> $without
      *
      * @return list<Srgb>
      */
@@ -251,13 +256,13 @@ final readonly class InkChoice
         return $colours;
     }
 
-    /** @param list<array{float, float, Srgb}> $measured */
+    /** @param list<Seen> $measured */
     private static function mean(array $measured): float
     {
         return array_sum(array_map(static fn (array $one): float => $one[0] * $one[1], $measured));
     }
 
-    /** @param list<array{float, float, Srgb}> $measured */
+    /** @param list<Seen> $measured */
     private static function percentile(array $measured, float $share): float
     {
         usort($measured, static fn (array $a, array $b): int => $a[0] <=> $b[0]);

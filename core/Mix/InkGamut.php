@@ -14,6 +14,11 @@ use Ektype\Core\Separation\GivenInk;
  * What inks beside each other on a garment can show. In the n-th root of linear light (Yule–Nielsen) each mixture of dots lies
  * in the hull of the garment and of every ink as it looks on it, so the nearest print is the nearest point of that hull; how far
  * it is, is measured as the eye does near the wished colour (ΔE00, straightened there).
+ *
+ * @phpstan-import-type Channels from Srgb
+ * @phpstan-import-type Matrix3 from MixStep
+ *
+ * @phpstan-type Shares array{float, array<int, float>}
  */
 final readonly class InkGamut
 {
@@ -23,7 +28,7 @@ final readonly class InkGamut
     /** Straightened once more at the print that was found, so often at the most. */
     private const ROUNDS = 3;
 
-    /** @var list<array{float, float, float}> in the n-th root of light */
+    /** @var list<Channels> in the n-th root of light */
     public array $corners;
 
     /**
@@ -41,7 +46,7 @@ final readonly class InkGamut
     /**
      * A colour as light mixes in cloth: the n-th root of linear light.
      *
-     * @return array{float, float, float}
+     * @return Channels
      */
     public function root(Srgb $colour): array
     {
@@ -53,7 +58,7 @@ final readonly class InkGamut
     /**
      * The corners as an eye sees them that compares them with a colour: a unit is about one ΔE00 there.
      *
-     * @return list<array{float, float, float}>
+     * @return list<Channels>
      */
     public function around(Srgb $wished): array
     {
@@ -67,7 +72,7 @@ final readonly class InkGamut
      *
      * @param list<int> $inks corners that print; the garment always does
      *
-     * @return array{float, array<int, float>} ΔE00, and the share of each corner that takes part
+     * @return Shares ΔE00, and the share of each corner that takes part
      */
     public function nearest(Srgb $wished, array $inks): array
     {
@@ -98,7 +103,7 @@ final readonly class InkGamut
     /**
      * @param array<int, float> $shares of corners, together 1
      *
-     * @return array{float, float, float} in the n-th root of light
+     * @return Channels in the n-th root of light
      */
     public function mixed(array $shares): array
     {
@@ -113,11 +118,11 @@ final readonly class InkGamut
     }
 
     /**
-     * @param array{float, float, float} $from the wished colour
-     * @param array{float, float, float} $at   where the eye’s measure is taken
-     * @param list<int>                  $of
+     * @param Channels  $from the wished colour
+     * @param Channels  $at   where the eye’s measure is taken
+     * @param list<int> $of
      *
-     * @return array<int, array{float, float, float}>
+     * @return array<int, Channels>
      */
     private function seen(array $from, array $at, array $of): array
     {
@@ -139,9 +144,9 @@ final readonly class InkGamut
     /**
      * Differences of lightness, chroma and hue, each by the weight that ΔE00 gives it, for a small change of each channel.
      *
-     * @param array{float, float, float} $at
+     * @param Channels $at
      *
-     * @return array{array{float, float, float}, array{float, float, float}, array{float, float, float}}
+     * @return Matrix3
      */
     private function measure(array $at): array
     {
@@ -166,16 +171,16 @@ final readonly class InkGamut
         return $rows;
     }
 
-    /** @param array{float, float, float} $root */
+    /** @param Channels $root */
     private function lab(array $root): Lab
     {
         return Lab::fromLinear(max(0.0, $root[0]) ** $this->n, max(0.0, $root[1]) ** $this->n, max(0.0, $root[2]) ** $this->n);
     }
 
     /**
-     * @param array{float, float, float} $under
+     * @param Channels $under
      *
-     * @return array{float, float, float}
+     * @return Channels
      */
     private function laid(GivenInk $ink, array $under): array
     {

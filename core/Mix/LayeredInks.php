@@ -11,10 +11,12 @@ use Ektype\Core\Separation\GivenInk;
 /**
  * What many plates print over each other, and how that changes with each: in the n-th root of light a layer of coverage a and
  * hiding o leaves c (1 − a o) + ink a o, and a transparent one c (1 − a) + c ink a.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final readonly class LayeredInks
 {
-    /** @var array{float, float, float} */
+    /** @var Channels */
     private array $cloth;
     /** @var list<array{float, float, float, float, bool}> root of the light of each ink, its hiding, whether it is transparent; in print order */
     private array $layers;
@@ -36,7 +38,7 @@ final readonly class LayeredInks
      *
      * @param list<float> $coverages 0–1, in print order
      *
-     * @return array{array{float, float, float}, list<array{float, float, float}>} roots of light, and what each adds to them
+     * @return array{Channels, list<Channels>} roots of light, and what each adds to them
      */
     public function moved(array $coverages): array
     {

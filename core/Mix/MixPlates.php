@@ -15,7 +15,11 @@ use Ektype\Core\Raster\ToneRaster;
 use Ektype\Core\Tone\ArtTones;
 use Ektype\Core\Tone\TonePlate;
 
-/** A picture in dots of many inks: every plate from one inversion of the print model. */
+/**
+ * A picture in dots of many inks: every plate from one inversion of the print model.
+ *
+ * @phpstan-type Screened array{Supercell, Screening}
+ */
 final class MixPlates
 {
     /**
@@ -30,7 +34,7 @@ final class MixPlates
         $from = implode('', array_map(\chr(...), range(0, 255)));
         $reach = HardEdges::reach($art->width, $grid->tonesAcross);
         $edges = HardEdges::ofPicture(array_map(static fn (string $channel): ToneRaster => new ToneRaster($grid->tonesAcross, $grid->tonesDown, $channel), array_values(array_unique($tones->channels()))), $reach);
-        /** @var array<string, array{Supercell, Screening}> $screens */
+        /** @var array<string, Screened> $screens */
         $screens = [];
         $plates = [];
         $places = array_map(SetOff::of(...), array_count_values(array_map(static fn (array $plate): string => $plate[2]->lpi.' '.$plate[2]->angleDeg, $request->plates)));
@@ -60,7 +64,7 @@ final class MixPlates
         return $plates === [] ? throw new \LogicException('A print has inks.') : $plates;
     }
 
-    /** @return array{Supercell, Screening} */
+    /** @return Screened */
     private static function screening(MixRequest $request, Halftone $dots, int $width): array
     {
         $cell = Supercell::for($request->dpi, $dots->lpi, $dots->angleDeg);

@@ -14,7 +14,11 @@ use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Tone\ToneWork;
 use Ektype\Core\Tone\UsedNodes;
 
-/** A print in dots of many inks over each other: every plate with its place, its role and its dots. */
+/**
+ * A print in dots of many inks over each other: every plate with its place, its role and its dots.
+ *
+ * @phpstan-import-type Planes from HullPrint
+ */
 final readonly class MixRequest
 {
     /**
@@ -56,7 +60,7 @@ final readonly class MixRequest
     /**
      * How much each plate prints of the colours of a picture, as it is looked up; nothing where the garment gives the colour.
      *
-     * @param array{string, string, string} $channels red, green and blue, a byte a place
+     * @param Planes $channels red, green and blue, a byte a place
      *
      * @return list<string>
      */

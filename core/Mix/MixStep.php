@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mix;
 
-/** One damped Gauss–Newton step of some coverages towards a colour. */
+use Ektype\Core\Colour\Srgb;
+
+/**
+ * One damped Gauss–Newton step of some coverages towards a colour.
+ *
+ * @phpstan-import-type Channels from Srgb
+ *
+ * @phpstan-type Matrix3 array{Channels, Channels, Channels}
+ */
 final class MixStep
 {
     private const DAMPED = 1.0;
@@ -13,14 +21,14 @@ final class MixStep
      * (JᵀJ + t) δ = −Jᵀ off + tie (mean − here) − price / 2, by the 3 × 3 inverse of (t + JJᵀ). A plate that would leave bare or
      * solid takes no part.
      *
-     * @param array<int, float>                                                                         $here
-     * @param array<int, float>                                                                         $mean     of the neighbours
-     * @param list<array{float, float, float}>                                                          $adds     what each plate adds to the root of light
-     * @param array{float, float, float}                                                                $off      what the print is off
-     * @param array{array{float, float, float}, array{float, float, float}, array{float, float, float}} $rows     how that moves with light
-     * @param float                                                                                     $tie      to the neighbours, ΔE00² for a whole coverage
-     * @param float                                                                                     $black    wished of the plate that is held to a share
-     * @param float                                                                                     $furthest a coverage moves no further, 0–1
+     * @param array<int, float> $here
+     * @param array<int, float> $mean     of the neighbours
+     * @param list<Channels>    $adds     what each plate adds to the root of light
+     * @param Channels          $off      what the print is off
+     * @param Matrix3           $rows     how that moves with light
+     * @param float             $tie      to the neighbours, ΔE00² for a whole coverage
+     * @param float             $black    wished of the plate that is held to a share
+     * @param float             $furthest a coverage moves no further, 0–1
      *
      * @return list<float>
      */

@@ -12,6 +12,8 @@ use Ektype\Core\Tone\CubeSteps;
  * How much each of many plates prints for every colour: a cube of colours solved together. Each node takes damped Gauss–Newton
  * steps towards its colour, tied to the mean of its neighbours and with a small price on ink, within bare and solid; first on a
  * coarse cube with a strong tie, then on finer ones with an easy one: so plates are smooth, and few inks print at any place.
+ *
+ * @phpstan-import-type Planes from HullPrint
  */
 final readonly class MixTable
 {
@@ -67,7 +69,7 @@ final readonly class MixTable
      *
      * @param \Closure(int, float): float $printed how much a plate prints where so much is asked of it
      *
-     * @return array{string, string, string} red, green and blue of each step
+     * @return Planes red, green and blue of each step
      */
     public function prints(LayeredInks $inks, \Closure $printed): array
     {

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mix;
 
-/** On what terms plates share a colour: what ink costs, how much of the dark black takes, and how much ink may lie together. */
+use Ektype\Core\Colour\Srgb;
+
+/**
+ * On what terms plates share a colour: what ink costs, how much of the dark black takes, and how much ink may lie together.
+ *
+ * @phpstan-import-type Channels from Srgb
+ */
 final readonly class MixTerms
 {
     /** Price of a whole coverage, ΔE00², and how much dearer a highlight is: it prints where the base alone is not light enough (heuristic). */
@@ -49,7 +55,7 @@ final readonly class MixTerms
     /**
      * What black is wished to print of a colour: its share of the grey that yellow, magenta and cyan have in common.
      *
-     * @param array{float, float, float} $colour 0–1, as encoded
+     * @param Channels $colour 0–1, as encoded
      */
     public function wishedBlack(array $colour): float
     {

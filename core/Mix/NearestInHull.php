@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Mix;
 
+use Ektype\Core\Colour\Srgb;
+
 /**
  * The point of a hull that lies nearest to the origin, and of which corners it is mixed.
  *
  * P. Wolfe: Finding the nearest point in a polytope. Mathematical Programming 11 (1976) 128–149. In three dimensions a mixture
  * of at most four corners comes out.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final class NearestInHull
 {
@@ -16,9 +20,9 @@ final class NearestInHull
     private const ALIKE = 1e-9;
 
     /**
-     * @param array<int, array{float, float, float}> $corners at least one
+     * @param array<int, Channels> $corners at least one
      *
-     * @return array{float, array<int, float>, array{float, float, float}} the distance, the shares of the corners it is mixed of, together 1, and the point
+     * @return array{float, array<int, float>, Channels} the distance, the shares of the corners it is mixed of, together 1, and the point
      */
     public static function of(array $corners): array
     {
@@ -63,8 +67,8 @@ final class NearestInHull
     /**
      * Whether one more corner brings a hull nearer: it lies before the plane through the nearest point (Wolfe’s criterion).
      *
-     * @param array{float, float, float} $point  nearest of the hull so far
-     * @param array{float, float, float} $corner
+     * @param Channels $point  nearest of the hull so far
+     * @param Channels $corner
      */
     public static function isNearer(array $point, array $corner): bool
     {
@@ -74,8 +78,8 @@ final class NearestInHull
     }
 
     /**
-     * @param array<int, array{float, float, float}> $corners
-     * @param array<int, float>                      $shares  of the corners that take part
+     * @param array<int, Channels> $corners
+     * @param array<int, float>    $shares  of the corners that take part
      *
      * @return array<int, float> without those that the nearest point needs not
      */
@@ -107,8 +111,8 @@ final class NearestInHull
     /**
      * The nearest point of the flat through some corners, inside their simplex or not.
      *
-     * @param array<int, array{float, float, float}> $corners
-     * @param list<int>                              $of
+     * @param array<int, Channels> $corners
+     * @param list<int>            $of
      *
      * @return array<int, float>|null shares, together 1; null where the corners lie in a lower flat
      */

@@ -7,7 +7,11 @@ namespace Ektype\Core\Mix;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 
-/** The colours that a picture is made of, a few hundred of them, each with how much of the picture it is. */
+/**
+ * The colours that a picture is made of, a few hundred of them, each with how much of the picture it is.
+ *
+ * @phpstan-import-type Channels from Srgb
+ */
 final readonly class PictureColours
 {
     /** Pixels that are looked at. */
@@ -63,8 +67,8 @@ final readonly class PictureColours
     }
 
     /**
-     * @param array{float, float, float}       $rare
-     * @param list<array{float, float, float}> $kept
+     * @param Channels       $rare
+     * @param list<Channels> $kept
      */
     private static function nearest(array $rare, array $kept): int
     {

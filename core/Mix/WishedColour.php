@@ -7,7 +7,12 @@ namespace Ektype\Core\Mix;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 
-/** A colour that is wished, and how an eye measures what is off it: lightness, chroma and hue by the weights of ΔE00 there. */
+/**
+ * A colour that is wished, and how an eye measures what is off it: lightness, chroma and hue by the weights of ΔE00 there.
+ *
+ * @phpstan-import-type Channels from Srgb
+ * @phpstan-import-type Matrix3 from MixStep
+ */
 final readonly class WishedColour
 {
     private const X = [0.4124564 / 0.95047, 0.3575761 / 0.95047, 0.1804375 / 0.95047];
@@ -38,9 +43,9 @@ final readonly class WishedColour
     /**
      * What a print is off, and how that moves with its light.
      *
-     * @param array{float, float, float} $root n-th roots of light
+     * @param Channels $root n-th roots of light
      *
-     * @return array{array{float, float, float}, array{array{float, float, float}, array{float, float, float}, array{float, float, float}}} about ΔE00 in lightness, chroma and hue; and the change of each with each root
+     * @return array{Channels, Matrix3} about ΔE00 in lightness, chroma and hue; and the change of each with each root
      */
     public function off(array $root, float $n): array
     {

@@ -13,6 +13,8 @@ use Ektype\Core\Plate\PlateRole;
  * The best order of printing by what each does, out of all orders of up to eight plates: wet ink that the next screens lift where
  * inks touch, colours that an overprint shifts, and the flashes that would prevent the first. Where a flash
  * goes is found for each order by itself (shortest path over runs of plates that print wet on wet).
+ *
+ * @phpstan-type Harms list<list<array{float, float}>>
  */
 final class OrderSearch
 {
@@ -59,13 +61,13 @@ final class OrderSearch
     /**
      * Tries what is left behind an order that is begun, and leaves off where it is dearer already than the best.
      *
-     * @param list<int>                       $rest  plates that may come next
-     * @param list<int>                       $last  those that come after them
-     * @param list<int>                       $begun
-     * @param list<float>                     $wet   what is lifted when all from this place on print wet on wet
-     * @param list<array<int, float>>         $costs of what is begun, by places and flashes used
-     * @param list<list<array{float, float}>> $pairs
-     * @param list<int>                       $best
+     * @param list<int>               $rest  plates that may come next
+     * @param list<int>               $last  those that come after them
+     * @param list<int>               $begun
+     * @param list<float>             $wet   what is lifted when all from this place on print wet on wet
+     * @param list<array<int, float>> $costs of what is begun, by places and flashes used
+     * @param Harms                   $pairs
+     * @param list<int>               $best
      */
     private static function go(array $rest, array $last, array $begun, array $wet, array $costs, float $shift, array $pairs, float &$least, array &$best): void
     {
@@ -97,10 +99,10 @@ final class OrderSearch
     /**
      * One plate more behind an order.
      *
-     * @param list<int>                       $begun
-     * @param list<float>                     $wet
-     * @param list<array<int, float>>         $costs
-     * @param list<list<array{float, float}>> $pairs
+     * @param list<int>               $begun
+     * @param list<float>             $wet
+     * @param list<array<int, float>> $costs
+     * @param Harms                   $pairs
      *
      * @return float what it shifts
      */
@@ -236,9 +238,9 @@ final class OrderSearch
     }
 
     /**
-     * @param list<int>                       $order
-     * @param list<PlateInOrder>              $plates
-     * @param list<list<array{float, float}>> $pairs  what the earlier suffers wet, and what shifts whether wet or not
+     * @param list<int>          $order
+     * @param list<PlateInOrder> $plates
+     * @param Harms              $pairs  what the earlier suffers wet, and what shifts whether wet or not
      */
     private static function score(array $order, array $plates, array $pairs, ?int $mostFlashes): ScoredOrder
     {
@@ -289,7 +291,7 @@ final class OrderSearch
     /**
      * @param list<PlateInOrder> $plates
      *
-     * @return list<list<array{float, float}>> [earlier][later]
+     * @return Harms [earlier][later]
      */
     private static function pairs(array $plates): array
     {

@@ -8,6 +8,8 @@ namespace Ektype\Core\Press;
  * The rhythm of a press: what a piece waits for. By hand one person loads, prints each screen, flashes, lets it cool and takes it
  * off, one piece after the other round as many platens as there are; on an automatic all heads work at once and the slowest
  * sets the pace. The only place where the seconds of a piece are reckoned.
+ *
+ * @phpstan-type Said array{float, string}
  */
 final readonly class Rhythm
 {
@@ -76,7 +78,7 @@ final readonly class Rhythm
     /**
      * @param list<PressStation> $stations
      *
-     * @return array{float, string}
+     * @return Said
      */
     private static function slowest(array $stations): array
     {
@@ -95,7 +97,7 @@ final readonly class Rhythm
     /**
      * @param list<PressStation> $stations
      *
-     * @return array{float, string}
+     * @return Said
      */
     private static function byHand(array $stations, int $platens): array
     {

@@ -6,7 +6,11 @@ namespace Ektype\Core\Registration;
 
 use Ektype\Core\Screen\Tension;
 
-/** Ranks what may have left the misfit that turning does not mend, by how much of it each explains. */
+/**
+ * Ranks what may have left the misfit that turning does not mend, by how much of it each explains.
+ *
+ * @phpstan-import-type Shift from SharedFit
+ */
 final class Causes
 {
     /** Less of a misfit needs no cause, mm. */
@@ -125,8 +129,8 @@ final class Causes
     }
 
     /**
-     * @param non-empty-list<array{float, float}> $shifts
-     * @param 0|1                                 $way
+     * @param non-empty-list<Shift> $shifts
+     * @param 0|1                   $way
      */
     private static function mean(array $shifts, int $way): float
     {
@@ -136,7 +140,7 @@ final class Causes
     /**
      * Variance both ways together.
      *
-     * @param non-empty-list<array{float, float}> $shifts
+     * @param non-empty-list<Shift> $shifts
      */
     private static function spread(array $shifts): float
     {

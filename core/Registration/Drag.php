@@ -10,6 +10,8 @@ use Ektype\Core\Learn\NormalCurve;
 /**
  * How far a stroke carries a stencil along its way, learned from strike-offs: a mean for the press, more with stiff ink, with
  * high off-contact, and with slack mesh. What is learned is used as set-back: how depends on the way of registering.
+ *
+ * @phpstan-type Dragged array{float, float}
  */
 final readonly class Drag
 {
@@ -49,7 +51,7 @@ final readonly class Drag
         }
     }
 
-    /** @return array{float, float} mm along the stroke, and how sure that is nine times in ten */
+    /** @return Dragged mm along the stroke, and how sure that is nine times in ten */
     public function of(string $ink, float $offContactMm, float $tensionNPerCm, bool $pushed = false): array
     {
         $known = $this->belief->knows('ink '.$ink);
@@ -63,7 +65,7 @@ final readonly class Drag
      *
      * @param DragSeen $own how it is printed; what it was seen to drag does not count
      *
-     * @return array{float, float} mm along the stroke, and how sure that is nine times in ten
+     * @return Dragged mm along the stroke, and how sure that is nine times in ten
      */
     public function against(DragSeen $own, DragSeen $key): array
     {

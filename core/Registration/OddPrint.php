@@ -7,6 +7,8 @@ namespace Ektype\Core\Registration;
 /**
  * A print that lies elsewhere than all the others: it was loaded askew, or read wrongly. Of two that disagree nobody knows which.
  * It is told, not left out: only the hand at the press knows.
+ *
+ * @phpstan-import-type Shift from SharedFit
  */
 final readonly class OddPrint
 {
@@ -57,16 +59,16 @@ final readonly class OddPrint
     }
 
     /**
-     * @param list<array{float, float}> $shifts
+     * @param list<Shift> $shifts
      *
-     * @return array{float, float}
+     * @return Shift
      */
     private static function mean(array $shifts): array
     {
         return [array_sum(array_column($shifts, 0)) / \count($shifts), array_sum(array_column($shifts, 1)) / \count($shifts)];
     }
 
-    /** @param list<array{float, float}> $shifts */
+    /** @param list<Shift> $shifts */
     private static function scatter(array $shifts, float $x, float $y): float
     {
         $sum = 0.0;

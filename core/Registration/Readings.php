@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Registration;
 
-/** The readings of one plate on one or several prints, and their mean at each mark. */
+/**
+ * The readings of one plate on one or several prints, and their mean at each mark.
+ *
+ * @phpstan-import-type Shift from SharedFit
+ */
 final readonly class Readings
 {
     /** Marks this close are one place, mm. */
@@ -90,7 +94,7 @@ final readonly class Readings
      *
      * @param list<list<Reading>> $prints
      *
-     * @return list<array{float, float}>
+     * @return list<Shift>
      */
     private static function ownShifts(array $prints): array
     {

@@ -14,6 +14,8 @@ use Ektype\Core\Unit\Point;
  * −u_i · (t + θ J c_i) / s_i, J a quarter turn anticlockwise. Three independent knobs mend shift and rotation whole.
  * With fewer, the frame is taken to move as little as the knobs ask of it, and they are set to leave the least at the
  * marks.
+ *
+ * @phpstan-type Row array{float, float, float}
  */
 final class RegistrationSolver
 {
@@ -114,7 +116,7 @@ final class RegistrationSolver
         return new Mending([], $taps, self::after($readings, $back), $says, $back);
     }
 
-    /** @param list<array{float, float, float}> $rows */
+    /** @param list<Row> $rows */
     private static function areDependent(array $rows): bool
     {
         if (\count($rows) > 3) {
@@ -148,9 +150,9 @@ final class RegistrationSolver
     /**
      * The motion spanned by one or two knobs that leaves least at the marks, the worst mark no worse than it was.
      *
-     * @param list<array{float, float, float}> $knobRows
+     * @param list<Row> $knobRows
      *
-     * @return array{float, float, float}
+     * @return Row
      */
     private static function bestWithFew(Readings $readings, array $knobRows, float $arm, RigidMove $mendable): array
     {
@@ -182,11 +184,11 @@ final class RegistrationSolver
     }
 
     /**
-     * @param list<array{float, float, float}> $knobRows
-     * @param list<array{float, float}>        $wished   misfit at each mark
-     * @param array<int, float>                $weights  of the marks
+     * @param list<Row>                 $knobRows
+     * @param list<array{float, float}> $wished   misfit at each mark
+     * @param array<int, float>         $weights  of the marks
      *
-     * @return array{float, float, float}
+     * @return Row
      */
     private static function weighted(Readings $readings, array $knobRows, float $arm, array $wished, array $weights): array
     {

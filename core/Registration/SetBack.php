@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Registration;
 
-/** How far a screen is set back against its stroke before the first strike-off, and how sure that is. */
+/**
+ * How far a screen is set back against its stroke before the first strike-off, and how sure that is.
+ *
+ * @phpstan-import-type Dragged from Drag
+ */
 final readonly class SetBack
 {
     /** Less is not worth setting, mm (heuristic). */
@@ -25,10 +29,10 @@ final readonly class SetBack
     }
 
     /**
-     * @param array{float, float} $own     drag of the screen and how sure it is, mm
-     * @param array{float, float} $differs how much more it drags than the key, and how sure that is: what counts where screens are fitted at rest
-     * @param bool                $pull    whether the stroke comes towards the operator
-     * @param int                 $seen    strike-offs that it rests on
+     * @param Dragged $own     drag of the screen and how sure it is, mm
+     * @param Dragged $differs how much more it drags than the key, and how sure that is: what counts where screens are fitted at rest
+     * @param bool    $pull    whether the stroke comes towards the operator
+     * @param int     $seen    strike-offs that it rests on
      */
     public static function of(RegisterWay $way, array $own, array $differs, bool $pull, int $seen): self
     {

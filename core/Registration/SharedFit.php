@@ -7,18 +7,22 @@ namespace Ektype\Core\Registration;
 use Ektype\Core\Learn\Matrix;
 use Ektype\Core\Unit\Point;
 
-/** One turn, one growth and one shear for all prints, and a shift for each of them, by least squares: a mark that is missing on a print makes no false turn. */
+/**
+ * One turn, one growth and one shear for all prints, and a shift for each of them, by least squares: a mark that is missing on a print makes no false turn.
+ *
+ * @phpstan-type Shift array{float, float}
+ */
 final readonly class SharedFit
 {
     /**
-     * @param list<array{float, float}> $shifts    of each print, at the centre of the marks, mm
-     * @param Point                     $centre    of all readings
-     * @param float|null                $turnRad   null where one mark shows none
-     * @param float                     $arm2      Σ of squared distances of the marks from their print’s centre, mm²
-     * @param int                       $readings  marks read in all
-     * @param float|null                $readingMm error of a reading, each way; null where nothing is left to tell it by
-     * @param int                       $freedoms  that it rests on
-     * @param float                     $across2   Σ of squared distances to the right, mm²; $along2 away
+     * @param list<Shift> $shifts    of each print, at the centre of the marks, mm
+     * @param Point       $centre    of all readings
+     * @param float|null  $turnRad   null where one mark shows none
+     * @param float       $arm2      Σ of squared distances of the marks from their print’s centre, mm²
+     * @param int         $readings  marks read in all
+     * @param float|null  $readingMm error of a reading, each way; null where nothing is left to tell it by
+     * @param int         $freedoms  that it rests on
+     * @param float       $across2   Σ of squared distances to the right, mm²; $along2 away
      */
     private function __construct(
         public array $shifts,

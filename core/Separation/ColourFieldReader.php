@@ -12,6 +12,8 @@ use Ektype\Core\Raster\Bits;
 /**
  * Decides which colour owns each pixel. Clear pixels go to their colour. A pixel on a smoothed edge is a mixture
  * of two colours that stand clear beside it: its place on the line between them tells where the edge runs.
+ *
+ * @phpstan-type Blended array{int, int, int}
  */
 final class ColourFieldReader
 {
@@ -280,7 +282,7 @@ final class ColourFieldReader
         $share = str_repeat("\0", \strlen($owners));
         $width = $art->width;
         $height = $art->height;
-        /** @var array<int, array{int, int, int}> $cache by pixel colour and what stands clear beside it */
+        /** @var array<int, Blended> $cache by pixel colour and what stands clear beside it */
         $cache = [];
         while ($at !== false) {
             $x = $at % $width;
@@ -343,7 +345,7 @@ final class ColourFieldReader
      *
      * @param list<int> $near
      *
-     * @return array{int, int, int} first, second, share of the second of 255
+     * @return Blended first, second, share of the second of 255
      */
     private static function pair(Srgb $mixed, array $near, Palette $palette): array
     {
@@ -365,11 +367,11 @@ final class ColourFieldReader
     }
 
     /**
-     * @param list<int>            $ones
-     * @param list<int>            $twos
-     * @param array{int, int, int} $found the best pair so far
+     * @param list<int> $ones
+     * @param list<int> $twos
+     * @param Blended   $found the best pair so far
      *
-     * @return array{float, array{int, int, int}} distance off the line, and the pair with its share
+     * @return array{float, Blended} distance off the line, and the pair with its share
      */
     private static function bestPair(Srgb $mixed, array $ones, array $twos, Palette $palette, float $best, array $found): array
     {

@@ -8,7 +8,11 @@ use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 
-/** One flat colour of the art, with the share of the picture that votes for it, 0–1. */
+/**
+ * One flat colour of the art, with the share of the picture that votes for it, 0–1.
+ *
+ * @phpstan-type Votes array{int, int, int, int}
+ */
 final readonly class PaletteColour
 {
     /** Shades closer than this are one shade, ΔE00 (heuristic). */
@@ -17,7 +21,7 @@ final readonly class PaletteColour
 
     public Lab $lab;
 
-    /** @param list<array{int, int, int, int}> $votes the shades that were gathered into it: sums of red, green and blue, and their votes */
+    /** @param list<Votes> $votes the shades that were gathered into it: sums of red, green and blue, and their votes */
     public function __construct(public Srgb $colour, public float $share, private array $votes = [])
     {
         $this->lab = Lab::of($colour);

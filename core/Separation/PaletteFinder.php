@@ -14,6 +14,8 @@ use Ektype\Core\Raster\SideBySide;
 /**
  * Finds the flat colours of a picture. A pixel votes only where its 3 × 3 neighbourhood is uniform, so the mixed
  * pixels of smoothed edges are no colours. Large pictures are asked on a grid.
+ *
+ * @phpstan-import-type Votes from PaletteColour
  */
 final class PaletteFinder
 {
@@ -67,9 +69,9 @@ final class PaletteFinder
     }
 
     /**
-     * @return array{array<int, int>, array<int, array{int, int, int, int}>, int} votes by exact colour (24 bits), the sums of
-     *                                                                            red, green, blue and votes by 5-bit colour, and
-     *                                                                            how many pixels were asked
+     * @return array{array<int, int>, array<int, Votes>, int} votes by exact colour (24 bits), the sums of
+     *                                                        red, green, blue and votes by 5-bit colour, and
+     *                                                        how many pixels were asked
      */
     private static function votes(ArtRaster $art): array
     {
@@ -91,7 +93,7 @@ final class PaletteFinder
         return [$exact, $near, $asked + $halves[1][2]];
     }
 
-    /** @return array{array<int, int>, array<int, array{int, int, int, int}>, int} of some rows, as above */
+    /** @return array{array<int, int>, array<int, Votes>, int} of some rows, as above */
     private static function votesOfRows(ArtRaster $art, int $from, int $to, int $step): array
     {
         $rgb = $art->rgb;
@@ -241,8 +243,8 @@ final class PaletteFinder
     /**
      * Largest first, every colour joins the cluster within NOISE_DELTA_E of it or starts its own.
      *
-     * @param array<int, int>                       $exact
-     * @param array<int, array{int, int, int, int}> $near
+     * @param array<int, int>   $exact
+     * @param array<int, Votes> $near
      *
      * @return list<PaletteColour>
      */

@@ -13,6 +13,8 @@ use Ektype\Core\Raster\Crossings;
  * A stroke that crosses a row over a length L, its two edges leaning alike by the angle a, is L cos a wide. Rows see
  * all strokes that lean up to 45°, columns the others. Where the two edges do not run alike (the tip of a wedge,
  * the cap of a disc) there is no line. Widths are gathered in squares of CELL_MM: each square with its thinnest stroke.
+ *
+ * @phpstan-type Stroke array{float, float, float}
  */
 final readonly class StrokeWidths
 {
@@ -115,9 +117,9 @@ final readonly class StrokeWidths
     public static function of(BitPlane $plane, float $dpi, float $leastMm = 0.0): self
     {
         $step = max(1, (int) round(self::EVERY_MM / 25.4 * $dpi));
-        /** @var array<int, list<array{float, float, float}>> $lines by square: width, x, y in pixels */
+        /** @var array<int, list<Stroke>> $lines by square: width, x, y in pixels */
         $lines = [];
-        /** @var array<int, list<array{float, float, float}>> $gaps */
+        /** @var array<int, list<Stroke>> $gaps */
         $gaps = [];
         foreach ([false, true] as $down) {
             $inked = $down ? Crossings::ofColumns($plane, $step) : Crossings::ofRows($plane, $step);
@@ -135,10 +137,10 @@ final readonly class StrokeWidths
     }
 
     /**
-     * @param list<list<int>>                              $lines starts and ends of runs, line by line
-     * @param array<int, list<array{float, float, float}>> $found
+     * @param list<list<int>>          $lines starts and ends of runs, line by line
+     * @param array<int, list<Stroke>> $found
      *
-     * @param-out array<int, list<array{float, float, float}>> $found
+     * @param-out array<int, list<Stroke>> $found
      */
     private static function measure(array $lines, int $step, float $dpi, bool $down, array &$found): void
     {
@@ -258,7 +260,7 @@ final readonly class StrokeWidths
     }
 
     /**
-     * @param array<int, list<array{float, float, float}>> $squares
+     * @param array<int, list<Stroke>> $squares
      *
      * @return list<ThinPlace> thinnest first
      */

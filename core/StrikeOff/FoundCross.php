@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Ektype\Core\StrikeOff;
 
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\RegisterStrip;
 use Ektype\Core\Unit\Point;
 
 /**
  * Looks for a plate’s cross within the key’s ring, whatever its colour: the place where four arms differ from the four fields
  * between them, all the same way through the colours. The ring’s own line is left out.
+ *
+ * @phpstan-import-type Channels from Srgb
+ *
+ * @phpstan-type Sums array{array<int, float>, array<int, float>, array<int, float>, array<int, float>}
  */
 final readonly class FoundCross
 {
@@ -22,10 +27,10 @@ final readonly class FoundCross
     private const SEEN = 0.35;
 
     /**
-     * @param Point                      $at       from the middle of the window
-     * @param array{float, float, float} $way      through the colours, from cloth to ink, of length 1
-     * @param float                      $strength of the weakest arm along it, 0 to 255
-     * @param float                      $noise    of the cloth along it, of one cell
+     * @param Point    $at       from the middle of the window
+     * @param Channels $way      through the colours, from cloth to ink, of length 1
+     * @param float    $strength of the weakest arm along it, 0 to 255
+     * @param float    $noise    of the cloth along it, of one cell
      */
     private function __construct(public Point $at, public array $way, public float $strength, public float $noise)
     {
@@ -83,7 +88,7 @@ final readonly class FoundCross
     /**
      * Sums over all cells above and to the left, of what is seen and of each colour; and how the cloth strays in each colour.
      *
-     * @return array{array{array<int, float>, array<int, float>, array<int, float>, array<int, float>}, array{float, float, float}}
+     * @return array{Sums, Channels}
      */
     private static function cells(TargetWindow $window, Point $ring, int $cells): array
     {
@@ -134,9 +139,9 @@ final readonly class FoundCross
     }
 
     /**
-     * @param array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} $sums
+     * @param Sums $sums
      *
-     * @return array{array{float, float, float}, float}|null the way from cloth to ink, and how strong the weakest arm is along it
+     * @return array{Channels, float}|null the way from cloth to ink, and how strong the weakest arm is along it
      */
     private static function here(array $sums, int $cells, int $x, int $y): ?array
     {
@@ -180,9 +185,9 @@ final readonly class FoundCross
     }
 
     /**
-     * @param array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} $sums
+     * @param Sums $sums
      *
-     * @return array{float, float, float}|null null where too little of it is seen
+     * @return Channels|null null where too little of it is seen
      */
     private static function mean(array $sums, int $cells, int $left, int $top, int $right, int $bottom): ?array
     {

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Ektype\Core\StrikeOff;
 
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\RegisterStrip;
 use Ektype\Core\Unit\Point;
 
-/** Lays the plan on a scan: three spots at the corners of a right angle, or two of them, and rings where the plan has rings. */
+/**
+ * Lays the plan on a scan: three spots at the corners of a right angle, or two of them, and rings where the plan has rings.
+ *
+ * @phpstan-import-type Channels from Srgb
+ */
 final class FoundPlace
 {
     /** A scan is this much of another size than it says, at the most, share. */
@@ -26,7 +31,7 @@ final class FoundPlace
     /** Of so many spots, the strongest, a place is looked for by two alone. */
     private const FEW = 150;
 
-    /** @param array{float, float, float} $way through the colours, from cloth to the key’s ink */
+    /** @param Channels $way through the colours, from cloth to the key’s ink */
     public static function of(Scan $scan, StripPlan $plan, array $way): ?ScanPlace
     {
         $spots = FoundSpots::on($scan, $way);
@@ -99,7 +104,7 @@ final class FoundPlace
     /**
      * How many of the rings are there, share; nothing as soon as too many are not.
      *
-     * @param array{float, float, float} $way
+     * @param Channels $way
      */
     private static function rings(Scan $scan, StripPlan $plan, ScanPlace $place, array $way, float $contrast, float $least): float
     {

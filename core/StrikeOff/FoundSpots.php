@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Ektype\Core\StrikeOff;
 
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\RegisterStrip;
 use Ektype\Core\Unit\Point;
 
 /**
  * Finds the key’s spots on a scan: round pieces of its ink with bare cloth about them. The look is made at about 75 pixels an
  * inch; each spot found is then measured on the whole scan.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final readonly class FoundSpots
 {
@@ -30,7 +33,7 @@ final readonly class FoundSpots
     {
     }
 
-    /** @param array{float, float, float} $way through the colours, from cloth to the key’s ink */
+    /** @param Channels $way through the colours, from cloth to the key’s ink */
     public static function on(Scan $scan, array $way): self
     {
         $step = max(1, (int) round($scan->ppi / self::LOOK_PPI));
@@ -109,7 +112,7 @@ final readonly class FoundSpots
     /**
      * The middle of a spot, measured twice; null where it is not as large as one.
      *
-     * @param array{float, float, float} $way
+     * @param Channels $way
      */
     private static function centre(Scan $scan, array $way, Point $near, float $contrast): ?Point
     {
@@ -141,7 +144,7 @@ final readonly class FoundSpots
     }
 
     /**
-     * @param array{float, float, float} $way
+     * @param Channels $way
      *
      * @return array{list<float>, list<Point>, list<float>} lights within reach, where they are, and lights on the rim
      */

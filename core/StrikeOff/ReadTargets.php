@@ -11,6 +11,8 @@ use Ektype\Core\Unit\Point;
 /**
  * Reads the strike-off of a film set from its scan: the key’s spots tell where it lies, its rings where each target is, and in
  * each ring the plate’s cross is laid against it. What it cannot see it does not guess.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final class ReadTargets
 {
@@ -76,7 +78,7 @@ final class ReadTargets
         ]);
     }
 
-    /** @return array{float, float, float} from one colour to another, of length 1 */
+    /** @return Channels from one colour to another, of length 1 */
     private static function way(Srgb $cloth, Srgb $ink): array
     {
         $way = [(float) $ink->red - $cloth->red, (float) $ink->green - $cloth->green, (float) $ink->blue - $cloth->blue];
@@ -89,9 +91,9 @@ final class ReadTargets
     }
 
     /**
-     * @param array{float, float, float} $way through the colours, from cloth to the key’s ink
+     * @param Channels $way through the colours, from cloth to the key’s ink
      *
-     * @return array{TargetRead, array{float, float, float}|null} and the way from cloth to its own
+     * @return array{TargetRead, Channels|null} and the way from cloth to its own
      */
     private static function target(Scan $scan, ScanPlace $place, RegisterSlot $slot, array $way): array
     {
@@ -124,10 +126,10 @@ final class ReadTargets
      * The part of a plate’s way through the colours that the key’s ink does not go: the soft edge of its ring, many times as
      * strong as a pale cross, then leaves no trace. Where the two inks are nearly alike, the way itself.
      *
-     * @param array{float, float, float} $way
-     * @param array{float, float, float} $keys
+     * @param Channels $way
+     * @param Channels $keys
      *
-     * @return array{float, float, float} of length 1
+     * @return Channels of length 1
      */
     private static function apart(array $way, array $keys): array
     {
@@ -160,7 +162,7 @@ final class ReadTargets
     }
 
     /**
-     * @param array<int, list<array{float, float, float}>> $ways of each plate that was seen
+     * @param array<int, list<Channels>> $ways of each plate that was seen
      *
      * @return list<string>
      */
@@ -189,7 +191,7 @@ final class ReadTargets
     /**
      * How far a way through the colours is that from the cloth to an ink, −1 to 1.
      *
-     * @param array{float, float, float} $way
+     * @param Channels $way
      */
     private static function like(StripPlate $plate, Srgb $cloth, array $way): float
     {

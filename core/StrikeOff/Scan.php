@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Ektype\Core\StrikeOff;
 
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Unit\Point;
 
-/** The picture of a strike-off. Places are pixels from its top left corner, right and down. */
+/**
+ * The picture of a strike-off. Places are pixels from its top left corner, right and down.
+ *
+ * @phpstan-import-type Channels from Srgb
+ */
 final readonly class Scan
 {
     public int $width;
@@ -30,7 +35,7 @@ final readonly class Scan
     /**
      * How light it is along a way through the colours, one number a place, every so many pixels; each is the mean of its square.
      *
-     * @param array{float, float, float} $way
+     * @param Channels $way
      *
      * @return list<float> row by row
      */
@@ -57,7 +62,7 @@ final readonly class Scan
     /**
      * The colour between four pixels.
      *
-     * @return array{float, float, float}|null red, green, blue, 0 to 255; null beyond the picture
+     * @return Channels|null red, green, blue, 0 to 255; null beyond the picture
      */
     public function colour(float $x, float $y): ?array
     {
@@ -85,8 +90,8 @@ final readonly class Scan
     /**
      * The mean along a way through the colours of a few places round one.
      *
-     * @param array{float, float, float} $way
-     * @param list<Point>                $at  in pixels
+     * @param Channels    $way
+     * @param list<Point> $at  in pixels
      */
     public function mean(array $way, array $at): ?float
     {

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace Ektype\Core\StrikeOff;
 
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Unit\Point;
 
-/** The key’s dots beside the print: whose films they are, and which way up it lies. */
+/**
+ * The key’s dots beside the print: whose films they are, and which way up it lies.
+ *
+ * @phpstan-import-type Channels from Srgb
+ */
 final class StripDots
 {
     private const ON_MM = 0.2;
     private const BESIDE_MM = 1.4;
 
     /**
-     * @param array{float, float, float} $way through the colours, from cloth to the key’s ink
+     * @param Channels $way through the colours, from cloth to the key’s ink
      *
      * @return int|null 0 to 255; null where the films have none, or they lie beyond the scan
      */

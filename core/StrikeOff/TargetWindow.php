@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Ektype\Core\StrikeOff;
 
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Unit\Point;
 
-/** The scan about one target, laid straight: a grid of colours in the axes of the print, right and up. */
+/**
+ * The scan about one target, laid straight: a grid of colours in the axes of the print, right and up.
+ *
+ * @phpstan-import-type Channels from Srgb
+ */
 final readonly class TargetWindow
 {
     public const REACH_MM = 3.0;
@@ -64,7 +69,7 @@ final readonly class TargetWindow
     }
 
     /**
-     * @param array{float, float, float} $way
+     * @param Channels $way
      *
      * @return list<float> one number a place
      */

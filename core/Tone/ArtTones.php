@@ -8,11 +8,16 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Art\UnreadableArt;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Mix\HullPrint;
 use Ektype\Core\Raster\Nearly;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Raster\ToneRaster;
 
-/** A picture as its tones are to be printed, after all that a printer did to them. */
+/**
+ * A picture as its tones are to be printed, after all that a printer did to them.
+ *
+ * @phpstan-import-type Planes from HullPrint
+ */
 final readonly class ArtTones
 {
     /** A size so near is reached by leaving out or repeating a few rows: no tone moves by half its own place. */
@@ -108,7 +113,7 @@ final readonly class ArtTones
         return $this->inBands(fn (string $r, string $g, string $b): string => PixelTables::lights($r, $g, $b, $table));
     }
 
-    /** @return array{string, string, string} red, green and blue as they are wished, a byte a place */
+    /** @return Planes red, green and blue as they are wished, a byte a place */
     public function channels(): array
     {
         if ($this->work->leavesTones()) {

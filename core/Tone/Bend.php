@@ -10,6 +10,8 @@ use Ektype\Core\Unit\Chosen;
  * A curve that a printer bends: lightness of the picture to lightness that is wished, both L*. It goes smoothly through its
  * points and never turns back between them (Fritsch and Carlson 1980: cubics whose slopes are held to the harmonic mean of
  * their neighbours').
+ *
+ * @phpstan-type Bent array{float, float}
  */
 final readonly class Bend
 {
@@ -18,14 +20,14 @@ final readonly class Bend
     /** More points than this nobody sets by hand. */
     private const MOST = 16;
 
-    /** @var list<array{float, float}> from 0 to 100 */
+    /** @var list<Bent> from 0 to 100 */
     #[Chosen('bend', '', 0, self::MOST, option: Chosen::NO_OPTION)]
     public array $points;
     /** @var list<float> slope at each point */
     private array $slopes;
 
     /**
-     * @param list<array{float, float}> $points lightness of the picture and lightness wished, L*; ends stay where none are given
+     * @param list<Bent> $points lightness of the picture and lightness wished, L*; ends stay where none are given
      *
      * @throws ImpossibleTone where it is no curve of lightness, or falls
      */
@@ -82,7 +84,7 @@ final readonly class Bend
     }
 
     /**
-     * @param list<array{float, float}> $points
+     * @param list<Bent> $points
      *
      * @return list<float>
      */

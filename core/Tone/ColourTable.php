@@ -12,6 +12,8 @@ use Ektype\Core\Raster\SideBySide;
  * Colours of a picture to dots of two inks: the colour cube with 25 nodes a side, solved one by one and tied where neighbours
  * would take different ways, so that a smooth blend of the picture stays smooth on every plate; then 64 steps a channel, straight
  * between the nodes.
+ *
+ * @phpstan-import-type Coverages from NearestMix
  */
 final readonly class ColourTable
 {
@@ -34,7 +36,7 @@ final readonly class ColourTable
     public static function of(NearestMix $mix, ?array $used = null): self
     {
         $last = self::SIDE - 1;
-        /** @var array<int, array{float, float}> $coarse */
+        /** @var array<int, Coverages> $coarse */
         $coarse = [];
         for ($b = 0; $b <= $last; $b += self::COARSE) {
             for ($g = 0; $g <= $last; $g += self::COARSE) {
@@ -114,9 +116,9 @@ final readonly class ColourTable
     /**
      * Straight between the eight coarse nodes round a node.
      *
-     * @param array<int, array{float, float}> $coarse
+     * @param array<int, Coverages> $coarse
      *
-     * @return array{float, float}
+     * @return Coverages
      */
     private static function among(array $coarse, int $r, int $g, int $b): array
     {

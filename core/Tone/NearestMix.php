@@ -13,6 +13,8 @@ use Ektype\Core\Separation\GivenInk;
 /**
  * Which dots of two inks beside each other look most like a colour on their garment: the least ΔE00 over all shares of the two
  * that have room beside each other.
+ *
+ * @phpstan-type Coverages array{float, float}
  */
 final class NearestMix
 {
@@ -44,9 +46,9 @@ final class NearestMix
     }
 
     /**
-     * @param array{float, float}|null $near where a like colour was found: then it is looked for from there
+     * @param Coverages|null $near where a like colour was found: then it is looked for from there
      *
-     * @return array{float, float} coverage of the first ink and of the second, 0–1
+     * @return Coverages coverage of the first ink and of the second, 0–1
      */
     public function of(Lab $wished, ?array $near = null): array
     {
@@ -67,7 +69,7 @@ final class NearestMix
         return [$one, $two];
     }
 
-    /** @param array{float, float} $coverages */
+    /** @param Coverages $coverages */
     public function lab(array $coverages): Lab
     {
         return $this->model->lab($coverages);

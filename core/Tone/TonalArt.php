@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Ektype\Core\Tone;
 
 use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Colour\Srgb;
 
 /**
  * Whether a picture is made of tones and not of flat colours. Two places that lie a little apart have one colour in flat art, or
  * two that are plainly different; in a photograph or a painting they differ by a little.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final class TonalArt
 {
@@ -63,7 +66,7 @@ final class TonalArt
     /**
      * Round a place: grain is evened out.
      *
-     * @return array{float, float, float}
+     * @return Channels
      */
     private static function mean(ArtRaster $art, int $x, int $y): array
     {

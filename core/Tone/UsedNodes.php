@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Tone;
 
-/** Which nodes of a cube a picture’s colours lie between: the others are looked up by nobody. */
+use Ektype\Core\Mix\HullPrint;
+
+/**
+ * Which nodes of a cube a picture’s colours lie between: the others are looked up by nobody.
+ *
+ * @phpstan-import-type Planes from HullPrint
+ */
 final class UsedNodes
 {
     /** Pixels that are looked at. */
     private const SAMPLES = 250_000;
 
     /**
-     * @param array{string, string, string} $channels red, green and blue, a byte a place
+     * @param Planes $channels red, green and blue, a byte a place
      *
      * @return array<int, true> by number, red first, then green, then blue; with a neighbour all round
      */

@@ -13,6 +13,8 @@ use Ektype\Core\Colour\Srgb;
  * What becomes of an index print where wet inks even out instead of staying squares: neighbours mix as pigments do, and a
  * strong one takes over. Each mixture by its ratio of absorption to scattering (P. Kubelka, F. Munk, 1931), channel by channel;
  * extender thins an ink’s part in it.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final readonly class WetOnWet
 {
@@ -185,7 +187,7 @@ final readonly class WetOnWet
         return Lab::fromLinear($light[0], $light[1], $light[2]);
     }
 
-    /** @return array{float, float, float} absorption to scattering of each channel */
+    /** @return Channels absorption to scattering of each channel */
     private static function ratios(Srgb $colour): array
     {
         [$r, $g, $b] = array_map(static function (float $light): float {

@@ -13,6 +13,8 @@ use Ektype\Core\Mix\PictureColours;
  * Tints for a chain of layers, found by what they make of each other: every colour of the picture takes the layers that come
  * nearest, then every tint takes what its colours ask of it, in turn. What multiplies in light adds in its logarithm, so a tint
  * is a least-squares answer there.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final class LayerTints
 {
@@ -132,10 +134,10 @@ final class LayerTints
     /**
      * Gauss and Jordan; the matrix is positive definite.
      *
-     * @param list<array<int, float>>          $matrix
-     * @param list<array{float, float, float}> $right
+     * @param list<array<int, float>> $matrix
+     * @param list<Channels>          $right
      *
-     * @return list<array{float, float, float}>
+     * @return list<Channels>
      */
     private static function solved(array $matrix, array $right): array
     {

@@ -12,6 +12,8 @@ use Ektype\Core\Separation\GivenInk;
 /**
  * A tint by parts of transparent inks and of base. What a layer takes from light is proportional to the pigment in it (Bouguer,
  * Lambert, Beer), so parts add up in the logarithm of light.
+ *
+ * @phpstan-import-type Channels from Srgb
  */
 final readonly class TintRecipe
 {
@@ -67,7 +69,7 @@ final readonly class TintRecipe
         return implode(', ', $parts).($this->base > self::LITTLE ? \sprintf(', %.1f of clear base', $this->base / $least) : '');
     }
 
-    /** @return array{float, float, float} */
+    /** @return Channels */
     private static function density(Srgb $colour): array
     {
         [$r, $g, $b] = array_map(static fn (float $c): float => -log(max(self::DARKEST, $c)), $colour->linear());
@@ -78,8 +80,8 @@ final readonly class TintRecipe
     /**
      * Least squares by one to three inks; null where one of them would take away colour.
      *
-     * @param array{float, float, float}       $wished
-     * @param list<array{float, float, float}> $inks
+     * @param Channels       $wished
+     * @param list<Channels> $inks
      *
      * @return list<float>|null
      */
@@ -107,8 +109,8 @@ final readonly class TintRecipe
     }
 
     /**
-     * @param array{float, float, float} $a
-     * @param array{float, float, float} $b
+     * @param Channels $a
+     * @param Channels $b
      */
     private static function dot(array $a, array $b): float
     {

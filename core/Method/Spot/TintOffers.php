@@ -15,7 +15,11 @@ use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\NeighbourBudget;
 use Ektype\Core\Separation\SeparatedPlate;
 
-/** Which flat colours are mixtures of another’s ink and what lies under it: printed as dots of that ink they save a plate. */
+/**
+ * Which flat colours are mixtures of another’s ink and what lies under it: printed as dots of that ink they save a plate.
+ *
+ * @phpstan-type Touching array{string, string}
+ */
 final class TintOffers
 {
     /** A tint further from its colour than this is seen as another, ΔE00 (heuristic). */
@@ -54,7 +58,7 @@ final class TintOffers
      * @param list<NeighbourBudget> $touching
      * @param array<string, string> $named    colour of the art by the name of its plate
      *
-     * @return list<array{string, string}> colours with a common border
+     * @return list<Touching> colours with a common border
      */
     public static function pairs(array $touching, array $named): array
     {
@@ -69,9 +73,9 @@ final class TintOffers
     }
 
     /**
-     * @param list<TintCandidate>         $flat
-     * @param bool                        $based    whether a white base lies under what is lighter than the garment
-     * @param list<array{string, string}> $touching colours with a common border
+     * @param list<TintCandidate> $flat
+     * @param bool                $based    whether a white base lies under what is lighter than the garment
+     * @param list<Touching>      $touching colours with a common border
      *
      * @return list<Tint> the nearest first
      */
@@ -102,8 +106,8 @@ final class TintOffers
     /**
      * Dots of two inks that touch no other way: beside each other they must keep register only here.
      *
-     * @param list<TintCandidate>         $flat
-     * @param list<array{string, string}> $touching
+     * @param list<TintCandidate> $flat
+     * @param list<Touching>      $touching
      *
      * @return list<Tint> however near they come
      */
