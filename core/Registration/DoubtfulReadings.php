@@ -22,6 +22,8 @@ final class DoubtfulReadings
     /** In the other unit it must agree with them within (heuristic). */
     private const AGREES_MM = 0.1;
     private const AGREES_SHARE = 0.2;
+    /** Marks nearer to each other are not even inches apart. */
+    private const FEWEST_INCHES = 3.0;
     /** So many other marks make a judgement. */
     private const OTHERS = 3;
 
@@ -41,15 +43,23 @@ final class DoubtfulReadings
             $says[] = \sprintf('This plate would be %.1f %% of another size than the key; films and screens change by tenths of a percent. Look whether its film is of this size, and whether all readings have one unit.', $growth);
         }
 
-        return [...$says, ...self::near($readings), ...self::alike($readings), ...self::single($readings), ...SlipOfHand::says($readings)];
+        return [...$says, ...self::near($readings), ...self::alike($readings), ...self::single($readings), ...array_map(static fn (SlipOfHand $slip): string => $slip->says(), array_filter([SlipOfHand::among($readings->byPrint)]))];
     }
 
     /** @return list<string> */
     private static function near(Readings $readings): array
     {
         $span = MisfitFit::span($readings->means);
+        if (\count($readings->means) < 2 || $span >= MisfitFit::NEAR_MM) {
+            return [];
+        }
+        $furthest = max(array_map(static fn (Reading $r): float => hypot($r->xMm, $r->yMm), $readings->means));
 
-        return \count($readings->means) < 2 || $span >= MisfitFit::NEAR_MM ? [] : [\sprintf('The marks lie only %.1f mm apart: an error of the loupe would be a turn of the whole screen, so only the shift is taken from them. Read marks at the corners of the print.', $span)];
+        return [
+            \sprintf('The marks lie only %.1f mm apart: an error of the loupe would be a turn of the whole screen, so only the shift is taken from them. Read marks at the corners of the print.', $span),
+            // Marks stand round the print: no print has all of them within a finger’s breadth of its middle.
+            ...$furthest < MisfitFit::NEAR_MM && $span > self::FEWEST_INCHES ? [\sprintf('All marks lie within %.0f mm of the middle of the print. If these places are inches, give them in millimetres: %.0f in is %.0f mm.', $furthest, $furthest, $furthest * self::MM_PER_INCH)] : [],
+        ];
     }
 
     /**

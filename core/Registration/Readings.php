@@ -89,6 +89,12 @@ final readonly class Readings
         $this->prints = \count($prints);
     }
 
+    /** @throws UnusableReadings never where a slip was found: others are left */
+    public function without(?SlipOfHand $slip): self
+    {
+        return $slip === null ? $this : new self($slip->leftOut($this->byPrint));
+    }
+
     /**
      * How far each print was loaded from the middle of them all.
      *

@@ -22,9 +22,12 @@ final readonly class Repeating
     private const LEAST = 3.3;
     /** What is known of a press counts as so many readings of its scatter. */
     private const KNOWN_AS = 8;
+    /** Less than this is left of no misfit that shows, mm; readings that stray by more were read badly, mm (heuristic: a loupe tells 0.03). */
+    private const NOTHING_MM = 0.02;
+    private const STRAYS_MM = 0.08;
     private const ONE_PRINT = 'One print only: what of this repeats nobody knows yet. Print two more before you trust a small turn.';
-    /** So much surer must it be where the scatter itself was reckoned from few readings: Student’s t over the normal, by freedoms. */
-    private const FEW = [1 => 3.2, 2 => 1.9, 3 => 1.5, 4 => 1.35, 5 => 1.27, 6 => 1.22, 8 => 1.15, 12 => 1.1];
+    /** So much surer must it be where the scatter itself was reckoned from few: Student’s t by freedoms over LEAST, so that one of two hundred is turned for nothing. */
+    private const FEW = [1 => 38.6, 2 => 4.27, 3 => 2.26, 4 => 1.70, 5 => 1.45, 6 => 1.31, 8 => 1.16, 12 => 1.04];
 
     /**
      * @param Point      $centre    of the marks, from the centre of the print
@@ -36,7 +39,7 @@ final readonly class Repeating
      * @param float      $loadingMm the same as it is reckoned with: what the shop knows of its press and what these prints show
      * @param float|null $readingMm error of a reading, each way; null where there are not enough readings to tell
      * @param RigidMove  $mendable  what it helps to mend, at the centre of the print
-     * @param float      $certain   the least of the shares that are mended, 0 to 1
+     * @param float      $reachMm   of the marks from their centre
      * @param GrowthSd   $growth    how sure growth and shear are
      */
     private function __construct(
@@ -49,7 +52,8 @@ final readonly class Repeating
         public float $loadingMm,
         public ?float $readingMm,
         public RigidMove $mendable,
-        public float $certain,
+        public Certain $certain,
+        public float $reachMm,
         public GrowthSd $growth,
     ) {
     }
@@ -87,7 +91,12 @@ final readonly class Repeating
         };
         $sd = sqrt(($loading2 + $error ** 2 * $n / $count) / $n);
         $turnSd = $fit->arm2 > 0 ? $error / sqrt($fit->arm2) : null;
-        $few = self::few($own + $freedoms + ($knownScatter === null ? 0 : self::KNOWN_AS));
+        // Loading has freedoms of its own; where nobody knows it, the one print is taken as if it were well loaded.
+        $few = self::few(match (true) {
+            $knownScatter !== null => $own + self::KNOWN_AS,
+            $own > 0 => $own,
+            default => $freedoms,
+        });
         $shiftX = self::share($mean->xMm, $sd * $few);
         $shiftY = self::share($mean->yMm, $sd * $few);
         $turn = $fit->turnRad === null ? 0.0 : self::share($fit->turnRad, ($turnSd ?? 0.0) * self::few($freedoms));
@@ -105,7 +114,8 @@ final readonly class Repeating
             readingMm: $reading,
             // The shift at the centre of the print of a move about the centre of the marks.
             mendable: new RigidMove($shiftX * $mean->xMm + $theta * $centre->yMm, $shiftY * $mean->yMm - $theta * $centre->xMm, $theta),
-            certain: min($shiftX, $shiftY, $fit->turnRad === null ? 1.0 : $turn),
+            certain: new Certain(min($shiftX, $shiftY), $fit->turnRad === null ? 1.0 : $turn),
+            reachMm: sqrt($fit->arm2 / max(1, $count)),
             growth: GrowthSd::of($reading, $fit->across2, $fit->along2),
         );
     }
@@ -135,20 +145,20 @@ final readonly class Repeating
     /** What is not mended, and why, in plain sentences. */
     public function says(int $prints, ?float $knownScatter): string
     {
-        $sd = $this->shiftSd->xMm;
-        if ($this->certain >= 0.999) {
-            return $prints === 1 && $knownScatter === null
-                ? self::ONE_PRINT
-                : '';
+        $alone = $prints === 1 && $knownScatter === null ? self::ONE_PRINT : '';
+        // What is left of the shift, and of the turn at the marks’ own distance.
+        $left = hypot(hypot($this->shift->xMm, $this->shift->yMm) * (1 - $this->certain->shift), $this->reachMm * abs($this->turnRad ?? 0.0) * (1 - $this->certain->turn));
+        if ($left < self::NOTHING_MM) {
+            return $alone;
         }
         $scatter = $this->loadingMm;
-        if (max($scatter, $this->readingMm ?? 0.0) < 0.005) {
-            return $prints === 1 && $knownScatter === null ? self::ONE_PRINT : '';
-        }
-        $what = $scatter >= ($this->readingMm ?? 0.0) && ($prints > 1 || $knownScatter !== null)
-            ? \sprintf('This press scatters by %.2f mm from print to print: hold the garment, tack it, tighten platen and frame', $scatter)
-            : \sprintf('The readings stray by %.2f mm from each other: read them again under a loupe', $this->readingMm ?? $scatter);
+        $reading = $this->readingMm ?? 0.0;
+        $more = $prints === 1 ? 'two' : 'some';
 
-        return \sprintf('%s; print %s more. Of what was read only what is surely larger than its own error (%.2f mm) is turned back; the rest would be turned for nothing.', $what, $prints === 1 ? 'two' : 'some', $sd);
+        return match (true) {
+            $scatter >= $reading && ($prints > 1 || $knownScatter !== null) => \sprintf('This press scatters by %.2f mm from print to print: hold the garment, tack it, tighten platen and frame, and print %s more. What is not surely larger than its own error (%.2f mm) is not turned back.', $scatter, $more, $this->shiftSd->xMm),
+            $reading > self::STRAYS_MM => \sprintf('The readings stray by %.2f mm from each other: read them again under a loupe, or print %s more. What is not surely larger than its own error (%.2f mm) is not turned back.', $reading, $more, $this->shiftSd->xMm),
+            default => $alone !== '' ? $alone : \sprintf('What is left (%.2f mm) is no larger than readings can tell: it is not turned back.', $left),
+        };
     }
 }

@@ -62,8 +62,8 @@ final readonly class SharedFit
             $across2 += $x * $x;
             $along2 += $y * $y;
         }
-        // Two marks that are too near to each other to tell a turn have no arm.
-        $theta = $arm2 > MisfitFit::NEAR_MM ** 2 / 2 ? $turn / $arm2 : null;
+        // Marks that are too near to each other to tell a turn have no arm, on however many prints they were read.
+        $theta = $all !== [] && MisfitFit::span($all) >= MisfitFit::NEAR_MM && $arm2 > 0 ? $turn / $arm2 : null;
         $shifts = [];
         foreach ($prints as $print) {
             [$cx, $cy, $vx, $vy] = self::means($print);

@@ -5,110 +5,240 @@ declare(strict_types=1);
 namespace Ektype\Core\Registration;
 
 /**
- * A reading with its sign turned, its two figures changed over, or two marks taken for each other: the one change that makes
- * all marks agree, where they do not agree as they are. It is told, not changed.
+ * A reading with its sign turned, its point moved, its two figures changed over, or taken at another mark: the one change that makes
+ * all readings agree, where they do not agree as they are. It is told and left out, not changed.
+ *
+ * Readings agree where each is the shift of its print, what its mark is off on every print, and an error of reading; and where what
+ * the marks are off is a turn of the whole and a little growth. Both are weighed by how far they may stray.
  */
-final class SlipOfHand
+final readonly class SlipOfHand
 {
-    /** Marks that agree within this need no explaining, mm (heuristic: a loupe’s tenth and a little growth). */
-    private const AGREE_MM = 0.12;
-    /** After the change they must disagree by no more than this share, and by less than any other change leaves by as much. */
-    private const MENDED = 0.3;
-    private const CLEARLY = 2.0;
+    /** A loupe’s error, mm (heuristic). */
+    private const READING_MM = 0.03;
+    /** What marks may be off a turn of the whole, mm: growth, shear and how well they were placed (heuristic). */
+    private const MARK_MM = 0.1;
+    /** So much better must the readings agree, in squares of what may be, and so much better than by any other change (tried on simulated presses). */
+    private const BETTER = 16.0;
+    private const CLEARLY = 4.5;
+    /** On one print alone growth may be what it looks like: each mark must stray by so much, what is left be this share of it, and of any other change (heuristic). */
+    private const ALONE = 1.3;
+    private const ALONE_MENDED = 0.09;
+    private const ALONE_CLEARLY = 0.25;
+    /** Marks that agree so well need no explaining. */
+    private const AGREE = 0.33;
     private const LEAST_MARKS = 3;
+    /** A change that moves no reading further than this is none, mm. */
+    private const COUNTS_MM = 0.05;
 
-    /** @return list<string> */
-    public static function says(Readings $readings): array
+    /**
+     * @param int|null     $print its place among the prints, from nought; null where it is so on all of them
+     * @param list<string> $marks one, or two that were changed over
+     */
+    private function __construct(public ?int $print, public array $marks, private string $kind, private int $prints, private int $others)
     {
-        $marks = $readings->means;
-        if (\count($marks) < self::LEAST_MARKS) {
-            return [];
+    }
+
+    /** @param list<list<Reading>> $prints */
+    public static function among(array $prints): ?self
+    {
+        $prints = array_values(array_filter($prints, static fn (array $print): bool => $print !== []));
+        $marks = \count(array_unique(array_map(static fn (Reading $r): string => $r->mark, array_merge(...$prints))));
+        if ($marks < self::LEAST_MARKS) {
+            return null;
         }
-        $now = self::disagree($marks);
-        if ($now < self::AGREE_MM) {
-            return [];
-        }
+        $now = self::strays($prints);
+        $freedoms = max(1, 2 * \count(array_merge(...$prints)) - 2 * \count($prints) - 1);
         $best = null;
         $least = $second = \INF;
-        foreach (self::changes($marks) as [$changed, $sentence]) {
-            $left = self::disagree($changed);
+        foreach (self::changes($prints, $marks) as $slip => $changed) {
+            $left = self::strays($changed);
             if ($left < $least) {
-                [$second, $least, $best] = [$least, $left, $sentence];
-            } elseif ($left < $second) {
+                // Another kind of slip at the same reading is no other reading.
+                $second = $best === null || $best->isOf($slip) ? $second : $least;
+                [$least, $best] = [$left, $slip];
+            } elseif ($left < $second && $best !== null && !$best->isOf($slip)) {
                 $second = $left;
             }
         }
+        $unit = max(1.0, $least / $freedoms);
+        $clear = \count($prints) > 1
+            ? $now - $least > self::BETTER * $unit && $second - $least > self::CLEARLY * $unit
+            : $now > self::ALONE * $marks && $least < self::ALONE_MENDED * $now && $least < self::ALONE_CLEARLY * max($second, self::AGREE * $marks);
 
-        return $best !== null && $least < self::MENDED * $now && $least * self::CLEARLY < max($second, self::AGREE_MM / 2) ? [$best] : [];
+        return $clear ? $best : null;
+    }
+
+    public function says(): string
+    {
+        $where = match (true) {
+            $this->prints === 1 => '',
+            $this->print === null => ' on all prints',
+            default => \sprintf(' on print %d', $this->print + 1),
+        };
+        $others = 'the other '.(['', 'one', 'two', 'three', 'four', 'five'][$this->others] ?? (string) $this->others);
+        if (\count($this->marks) > 1) {
+            return \sprintf('“%s” and “%s”%s disagree with the rest: changed over they would fit. Were the two marks taken for each other? They are left out until you have looked.', $this->marks[0], $this->marks[1], $where);
+        }
+
+        return \sprintf('“%s”%s disagrees with %s: %s. It is left out until you have looked.', $this->marks[0], $where, $this->print === null || $this->prints === 1 ? $others : 'the other prints', match ($this->kind) {
+            'swapped' => 'with right and away changed over it would fit. Check it',
+            'tenfold' => 'a tenth of it would fit. Check its point',
+            'tenth' => 'ten times as much would fit. Check its point',
+            'both ways' => 'with both its signs turned it would fit. Check its signs',
+            default => \sprintf('with its sign turned %s it would fit. Check its sign', $this->kind),
+        });
     }
 
     /**
-     * @param non-empty-list<Reading> $marks
+     * @param list<list<Reading>> $prints
      *
-     * @return iterable<array{non-empty-list<Reading>, string}>
+     * @return list<list<Reading>> without what is doubted
      */
-    private static function changes(array $marks): iterable
+    public function leftOut(array $prints): array
     {
-        $others = self::others(\count($marks) - 1);
-        foreach ($marks as $i => $r) {
-            foreach (['to the right' => [-1.0, 1.0], 'away from you' => [1.0, -1.0], 'both ways' => [-1.0, -1.0]] as $way => [$sx, $sy]) {
-                if (($sx < 0 && abs($r->offXMm) < 0.05) || ($sy < 0 && abs($r->offYMm) < 0.05)) {
-                    continue;
+        foreach ($prints as $p => $print) {
+            if ($this->print === null || $this->print === $p) {
+                $prints[$p] = array_values(array_filter($print, fn (Reading $r): bool => !\in_array($r->mark, $this->marks, true)));
+            }
+        }
+
+        return $prints;
+    }
+
+    private function isOf(self $other): bool
+    {
+        return $this->marks === $other->marks && ($this->print === $other->print || $this->prints === 1);
+    }
+
+    /**
+     * @param list<list<Reading>> $prints
+     *
+     * @return \Generator<self, list<list<Reading>>>
+     */
+    private static function changes(array $prints, int $marks): \Generator
+    {
+        $count = \count($prints);
+        foreach ($count === 1 ? [0] : [...array_keys($prints), null] as $p) {
+            $names = array_values(array_unique(array_map(static fn (Reading $r): string => $r->mark, $p === null ? array_merge(...$prints) : $prints[$p])));
+            foreach ($names as $i => $mark) {
+                foreach (self::kinds() as [$kind, $change]) {
+                    $changed = self::with($prints, $p, static fn (Reading $r): Reading => $r->mark === $mark ? $change($r) : $r);
+                    if (self::moved($prints, $changed) > self::COUNTS_MM) {
+                        yield new self($p, [$mark], $kind, $count, $marks - 1) => $changed;
+                    }
                 }
-                yield [
-                    self::with($marks, $i, $sx * $r->offXMm, $sy * $r->offYMm),
-                    \sprintf('“%s” disagrees with %s: with its sign turned %s it would fit them. Check its sign before you turn a knob.', $r->mark, $others, $way),
-                ];
-            }
-            if (abs($r->offXMm - $r->offYMm) > 0.05) {
-                yield [
-                    self::with($marks, $i, $r->offYMm, $r->offXMm),
-                    \sprintf('“%s” disagrees with %s: with right and away changed over it would fit them. Check it before you turn a knob.', $r->mark, $others),
-                ];
-            }
-            foreach (\array_slice($marks, $i + 1) as $k => $other) {
-                $j = $i + 1 + $k;
-                if (hypot($r->offXMm - $other->offXMm, $r->offYMm - $other->offYMm) > 0.1) {
-                    yield [
-                        self::with(self::with($marks, $i, $other->offXMm, $other->offYMm), $j, $r->offXMm, $r->offYMm),
-                        \sprintf('“%s” and “%s” disagree with the rest: changed over they would fit. Were the two marks taken for each other?', $r->mark, $other->mark),
-                    ];
+                foreach (\array_slice($names, $i + 1) as $other) {
+                    yield new self($p, [$mark, $other], 'marks', $count, $marks - 2) => self::over($prints, $p, $mark, $other);
                 }
             }
         }
     }
 
-    private static function others(int $count): string
+    /** @return list<array{string, \Closure(Reading): Reading}> */
+    private static function kinds(): array
     {
-        return 'the other '.(['', 'one', 'two', 'three', 'four', 'five'][$count] ?? (string) $count);
+        $as = static fn (Reading $r, float $x, float $y): Reading => new Reading($r->mark, $r->xMm, $r->yMm, $x, $y);
+
+        return [
+            ['both ways', static fn (Reading $r): Reading => $as($r, -$r->offXMm, -$r->offYMm)],
+            ['to the right', static fn (Reading $r): Reading => $as($r, -$r->offXMm, $r->offYMm)],
+            ['away from you', static fn (Reading $r): Reading => $as($r, $r->offXMm, -$r->offYMm)],
+            ['swapped', static fn (Reading $r): Reading => $as($r, $r->offYMm, $r->offXMm)],
+            ...array_merge(...array_map(static fn (string $kind, float $times): array => [
+                [$kind, static fn (Reading $r): Reading => $as($r, $times * $r->offXMm, $times * $r->offYMm)],
+                [$kind, static fn (Reading $r): Reading => $as($r, $times * $r->offXMm, $r->offYMm)],
+                [$kind, static fn (Reading $r): Reading => $as($r, $r->offXMm, $times * $r->offYMm)],
+            ], ['tenfold', 'tenth'], [0.1, 10.0])),
+        ];
     }
 
     /**
-     * How far the marks disagree when shift and turn are taken away, mm.
+     * @param list<list<Reading>>        $prints
+     * @param \Closure(Reading): Reading $change
      *
-     * @param non-empty-list<Reading> $marks
+     * @return list<list<Reading>>
      */
-    private static function disagree(array $marks): float
+    private static function with(array $prints, ?int $print, \Closure $change): array
     {
-        $moved = MisfitFit::rigid($marks);
-        $sum = 0.0;
-        foreach ($marks as $r) {
-            $sum += ($r->offXMm - $moved->xMm + $moved->turnRad * $r->yMm) ** 2 + ($r->offYMm - $moved->yMm - $moved->turnRad * $r->xMm) ** 2;
+        foreach ($prints as $p => $readings) {
+            $prints[$p] = $print === null || $print === $p ? array_map($change, $readings) : $readings;
         }
 
-        return sqrt($sum / \count($marks));
+        return $prints;
     }
 
     /**
-     * @param non-empty-list<Reading> $marks
+     * @param list<list<Reading>> $prints
      *
-     * @return non-empty-list<Reading>
+     * @return list<list<Reading>> with the readings of two marks changed over
      */
-    private static function with(array $marks, int $i, float $x, float $y): array
+    private static function over(array $prints, ?int $print, string $one, string $other): array
     {
-        $r = $marks[$i];
-        $marks[$i] = new Reading($r->mark, $r->xMm, $r->yMm, $x, $y);
+        foreach ($prints as $p => $readings) {
+            $by = array_column(array_map(static fn (Reading $r): array => ['mark' => $r->mark, 'read' => $r], $readings), 'read', 'mark');
+            if (($print === null || $print === $p) && isset($by[$one], $by[$other])) {
+                $prints[$p] = array_map(static fn (Reading $r): Reading => match ($r->mark) {
+                    $one => new Reading($r->mark, $r->xMm, $r->yMm, $by[$other]->offXMm, $by[$other]->offYMm),
+                    $other => new Reading($r->mark, $r->xMm, $r->yMm, $by[$one]->offXMm, $by[$one]->offYMm),
+                    default => $r,
+                }, $readings);
+            }
+        }
 
-        return array_values($marks);
+        return $prints;
+    }
+
+    /**
+     * How far the furthest reading was moved, mm.
+     *
+     * @param list<list<Reading>> $from
+     * @param list<list<Reading>> $to
+     */
+    private static function moved(array $from, array $to): float
+    {
+        $most = 0.0;
+        foreach ($from as $p => $readings) {
+            foreach ($readings as $i => $r) {
+                $most = max($most, hypot($to[$p][$i]->offXMm - $r->offXMm, $to[$p][$i]->offYMm - $r->offYMm));
+            }
+        }
+
+        return $most;
+    }
+
+    /**
+     * How far the readings stray, in squares of what may be: from their print’s shift and their mark’s own misfit, and those from a turn.
+     *
+     * @param list<list<Reading>> $prints
+     */
+    private static function strays(array $prints): float
+    {
+        $own = SharedFit::of($prints)->shifts;
+        $marks = $sums = [];
+        foreach ($prints as $p => $readings) {
+            foreach ($readings as $r) {
+                $marks[$r->mark] = $r;
+                $sums[$r->mark][] = [$r->offXMm - $own[$p][0], $r->offYMm - $own[$p][1]];
+            }
+        }
+        $strays = 0.0;
+        $means = [];
+        foreach ($sums as $mark => $read) {
+            $n = \count($read);
+            [$x, $y] = [array_sum(array_column($read, 0)) / $n, array_sum(array_column($read, 1)) / $n];
+            foreach ($read as [$dx, $dy]) {
+                $strays += (($dx - $x) ** 2 + ($dy - $y) ** 2) / self::READING_MM ** 2;
+            }
+            $means[] = [new Reading($marks[$mark]->mark, $marks[$mark]->xMm, $marks[$mark]->yMm, $x, $y), self::MARK_MM ** 2 + self::READING_MM ** 2 / $n];
+        }
+        if ($means === []) {
+            return 0.0;
+        }
+        $moved = MisfitFit::rigid(array_column($means, 0));
+        foreach ($means as [$r, $may]) {
+            $strays += (($r->offXMm - $moved->xMm + $moved->turnRad * $r->yMm) ** 2 + ($r->offYMm - $moved->yMm - $moved->turnRad * $r->xMm) ** 2) / $may;
+        }
+
+        return $strays;
     }
 }

@@ -20,6 +20,7 @@ use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
 use Ektype\Core\Registration\RegistrationSolver;
 use Ektype\Core\Registration\Repeating;
+use Ektype\Core\Registration\SlipOfHand;
 use Ektype\Core\Registration\UnusableKnob;
 use Ektype\Core\Unit\Point;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -36,7 +37,8 @@ final class SolveRegistration extends JsonCommand
     protected function answer(object $asked): array
     {
         $knobs = self::knobs($asked);
-        $readings = new Readings(self::prints($asked->prints));
+        $read = new Readings(self::prints($asked->prints));
+        $readings = $read->without(SlipOfHand::among($read->byPrint));
         $misfit = MisfitFit::of($readings);
         $known = $asked->press?->scatterMm;
         $repeating = Repeating::of($readings->byPrint, $known);
@@ -63,7 +65,7 @@ final class SolveRegistration extends JsonCommand
                 'scatter_mm' => self::told($repeating->scatterMm),
                 'reading_mm' => self::told($repeating->readingMm),
             ],
-            'mended' => ['shift_mm' => [self::told($repeating->mendable->xMm), self::told($repeating->mendable->yMm)], 'rotation_deg' => self::told(rad2deg($repeating->mendable->turnRad)), 'certain' => self::told($repeating->certain)],
+            'mended' => ['shift_mm' => [self::told($repeating->mendable->xMm), self::told($repeating->mendable->yMm)], 'rotation_deg' => self::told(rad2deg($repeating->mendable->turnRad)), 'certain' => self::told($repeating->certain->least())],
             'unknown' => $misfit->unknown,
             'turns' => array_map(
                 static fn (KnobTurn $turn): array => ['knob' => $turn->knob, 'turns' => self::told($turn->turns)],
@@ -81,7 +83,7 @@ final class SolveRegistration extends JsonCommand
             'causes' => array_map(static fn (Cause $c): array => ['kind' => $c->kind->value, 'mm' => self::told($c->mm), 'evidence' => $c->evidence, 'todo' => $c->todo], self::causes($asked, $readings)),
             // Said of what is known only: scatter wider than the tolerance leaves it open.
             'in_tolerance' => $asked->toleranceMm === null || $unsure > $asked->toleranceMm ? null : $mending->afterMaxMm <= $asked->toleranceMm,
-            'says' => array_values(array_filter([...DoubtfulReadings::says($readings, $misfit), OddPrint::among($readings->byPrint, $known)?->says() ?? '', ...$mending->says, $repeating->says($readings->prints, $known)], static fn (string $s): bool => $s !== '')),
+            'says' => array_values(array_filter([...DoubtfulReadings::says($read, $misfit), OddPrint::among($readings->byPrint, $known)?->says() ?? '', ...$mending->says, $repeating->says($readings->prints, $known)], static fn (string $s): bool => $s !== '')),
         ];
     }
 

@@ -16,6 +16,7 @@ use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
 use Ektype\Core\Registration\RegistrationSolver;
 use Ektype\Core\Registration\Repeating;
+use Ektype\Core\Registration\SlipOfHand;
 
 /** The misfit of each plate from its readings, and the turns that mend it. */
 final readonly class RegisterBook
@@ -78,7 +79,8 @@ final readonly class RegisterBook
         if ($prints === []) {
             return null;
         }
-        $readings = new Readings($prints);
+        $read = new Readings($prints);
+        $readings = $read->without(SlipOfHand::among($read->byPrint));
         $misfit = MisfitFit::of($readings);
         $known = $this->job->press?->registerSigmaMm;
         $repeating = Repeating::of($readings->byPrint, $known);
@@ -90,18 +92,18 @@ final readonly class RegisterBook
         return new PlateRegister(
             misfit: $misfit,
             mending: $mending,
-            marks: $readings->means,
+            marks: $read->means,
             scatter: new PrintsScatter(
                 prints: $readings->prints,
                 repeatMm: $readings->repeatMm,
-                byPrint: $readings->byPrint,
+                byPrint: $read->byPrint,
                 repeats: $repeating->says($readings->prints, $known),
                 oddPrint: $odd?->print,
             ),
             nowMaxMm: $now,
             inRegister: $now <= $this->job->toleranceMm,
             willBeInTolerance: $mending->afterMaxMm <= $this->job->toleranceMm,
-            doubts: [...DoubtfulReadings::says($readings, $misfit), ...$odd === null ? [] : [$odd->says()]],
+            doubts: [...DoubtfulReadings::says($read, $misfit), ...$odd === null ? [] : [$odd->says()]],
             errors: RegisterErrors::of($repeating, $known !== null),
             unsure: $unsure > $this->job->toleranceMm,
         );
