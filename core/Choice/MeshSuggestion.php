@@ -25,10 +25,10 @@ final class MeshSuggestion
     private const REMAPPED = 2.0;
     private const TONES_LOST = 10.0;
     /** A deposit up to this much off the one wanted is near enough, 0–1; each doubling beyond costs two (heuristic). */
-    private const DEPOSIT_NEAR = 0.25;
+    private const DEPOSIT_NEAR = 0.1;
     private const DEPOSIT_OFF = 2.0;
     /** What is usual counts so much where somebody asked for a deposit (heuristic). */
-    private const USUAL_BESIDE_A_WISH = 0.15;
+    private const USUAL_BESIDE_A_WISH = 0.1;
     /** Beyond this too little ink passes for hand work, threads per inch (heuristic). */
     private const FINEST_BY_HAND = 355.0;
     private const TOO_FINE = 6.0;
@@ -55,6 +55,18 @@ final class MeshSuggestion
         );
 
         return $ranked;
+    }
+
+    /**
+     * What is true of all of them, to be said before any is looked at.
+     *
+     * @param list<RankedMesh> $ranked
+     */
+    public static function says(MeshQuestion $q, array $ranked): string
+    {
+        $finest = $ranked === [] ? 0.0 : max(array_map(static fn (RankedMesh $r): float => $r->mesh->threadsPerInch(), $ranked)) / $q->divisor;
+
+        return $q->lpi === null || $q->lpi <= $finest ? '' : \sprintf('No mesh of these holds %g lines per inch: the finest carries %.0f (threads per inch by %g). Take a coarser ruling, or stretch a finer mesh.', $q->lpi, floor($finest), $q->divisor);
     }
 
     public static function judge(Mesh $mesh, MeshQuestion $q, ?UsualRange $usual = null): RankedMesh

@@ -15,6 +15,17 @@ final class OrderSchools
     private const BLACK_L = 28.0;
     private const BLACK_CHROMA = 16.0;
 
+    /** Bases, colours, highlights, raised inks. */
+    public static function rank(PlateInOrder $plate): int
+    {
+        return match (true) {
+            $plate->role === PlateRole::Base => 0,
+            $plate->raised => 3,
+            $plate->role === PlateRole::Highlight => 2,
+            default => 1,
+        };
+    }
+
     /**
      * @param list<PlateInOrder> $plates
      *
@@ -23,15 +34,9 @@ final class OrderSchools
     public static function of(array $plates, Lab $garment): array
     {
         $dark = !Garment::isLight($garment);
-        $rank = static fn (PlateInOrder $p): int => match (true) {
-            $p->role === PlateRole::Base => 0,
-            $p->raised => 3,
-            $p->role === PlateRole::Highlight => 2,
-            default => 1,
-        };
-        $by = static function (callable $key) use ($plates, $rank): array {
+        $by = static function (callable $key) use ($plates): array {
             $order = array_keys($plates);
-            usort($order, static fn (int $a, int $b): int => [$rank($plates[$a]), $key($plates[$a]), $a] <=> [$rank($plates[$b]), $key($plates[$b]), $b]);
+            usort($order, static fn (int $a, int $b): int => [self::rank($plates[$a]), $key($plates[$a]), $a] <=> [self::rank($plates[$b]), $key($plates[$b]), $b]);
 
             return $order;
         };

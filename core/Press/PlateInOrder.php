@@ -17,6 +17,7 @@ final readonly class PlateInOrder
      * @param bool              $raised       puff and the like: it prints last
      * @param array<int, float> $touches      of the picture, along the edge that it has with each other plate, by its index
      * @param array<int, float> $overlaps     of the picture, where both print
+     * @param bool              $transparent  it tints what lies below, by design
      */
     public function __construct(
         public string $name,
@@ -28,6 +29,7 @@ final readonly class PlateInOrder
         public bool $raised,
         public array $touches,
         public array $overlaps,
+        public bool $transparent = false,
     ) {
     }
 }

@@ -44,10 +44,11 @@ final readonly class Rhythm
      * @param int                $platens  that go round
      * @param bool               $atOnce   whether all heads print at the same time
      * @param int                $pieces   of the run
+     * @param int                $dries    layers that dry on the rack, each before the next; 0 where none does
      *
      * @throws ImpossibleFlash where there is nothing to print
      */
-    public static function of(array $stations, int $platens, bool $atOnce, int $pieces): self
+    public static function of(array $stations, int $platens, bool $atOnce, int $pieces, int $dries = 0): self
     {
         if ($stations === []) {
             throw ImpossibleFlash::at('stations', 'There is no screen, so there is no rhythm. Name at least one.');
@@ -59,8 +60,11 @@ final readonly class Rhythm
         $anHour = self::HOUR_S * (1 - self::PAUSES) / $piece;
 
         return new self($piece, $anHour, $pieces / $anHour, $slowest, $atOnce ? 2 : 1, [
-            \sprintf('%.0f s a piece, %.0f an hour with the usual pauses, %s for %d.', $piece, $anHour, self::time($pieces / $anHour), $pieces),
+            ...$dries > 0
+                ? [\sprintf('Each of %d layers dries on the rack before the next: %s at a layer a day, %s of pulling for %d.', $dries, $dries === 1 ? 'a day' : $dries.' days', self::time($pieces / $anHour), $pieces)]
+                : [\sprintf('Cycle time %.0f s, %.0f an hour with the usual pauses, %s for %d.', $piece, $anHour, self::time($pieces / $anHour), $pieces)],
             match (true) {
+                $dries > 0 => 'The rack sets the pace: print all sheets of a layer in one go, and let it dry overnight.',
                 $slowest === 'hands' => 'The hands set the pace: a second pair at loading would speed it up.',
                 $slowest === 'loading' => 'It waits at loading: a second pair of hands there would speed it up.',
                 str_contains($slowest, 'flash') || str_contains($slowest, 'cooling') => \sprintf('It waits at %s: one platen more, or a shorter flash on warm platens, would speed it up.', $slowest),

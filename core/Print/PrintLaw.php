@@ -71,7 +71,7 @@ final class PrintLaw
             $warmth = [...$warmth, ...UnderFlash::way($plate, $deposit, $own, $job)];
         }
 
-        return new PrintPlan($job, $plates, $heads, $says, Rhythm::of($stations, max(1, $job->press->platens), $job->press->way === PressWay::Automatic, max(1, $job->pieces)), $warmth);
+        return new PrintPlan($job, $plates, $heads, $says, Rhythm::of($stations, max(1, $job->press->platens), $job->press->way === PressWay::Automatic, max(1, $job->pieces), $job->method->driesBetween() ? \count($job->plates) : 0), $warmth);
     }
 
     /** @return list<PrintStep> why each plate prints where it does, and where a flash comes */

@@ -22,7 +22,7 @@ final class OrderPress extends JsonCommand
     protected function answer(object $asked): array
     {
         $plates = $asked->inOrder();
-        $garment = $asked->garment();
+        $search = new OrderSearch($plates, $asked->garment(), $asked->flashes, $asked->terms());
         $job = $asked->toPrint();
         $told = static fn (ScoredOrder $of): array => [
             'order' => array_map(static fn (int $i): string => $plates[$i]->name, $of->order),
@@ -31,12 +31,13 @@ final class OrderPress extends JsonCommand
             'shifted' => round($of->shifted, 5),
             'seconds' => round(PrintLaw::of($job->inOrder($of->order, $of->flashAfter))->rhythm->secondsAPiece, 1),
             'cost' => round($of->cost, 5),
+            'why' => $search->reasons($of),
         ];
 
         return [
-            'best' => $told(OrderSearch::best($plates, $garment, $asked->flashes)),
-            'schools' => array_map($told, OrderSearch::schools($plates, $garment, $asked->flashes)),
-            ...$asked->order === [] ? [] : ['asked' => $told(OrderSearch::of($asked->indices(), $plates, $asked->flashes))],
+            'best' => $told($search->best()),
+            'schools' => array_map($told, $search->schools()),
+            ...$asked->order === [] ? [] : ['asked' => $told($search->of($asked->indices()))],
         ];
     }
 }

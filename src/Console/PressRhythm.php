@@ -9,7 +9,7 @@ use Ektype\Core\Press\Rhythm;
 use Symfony\Component\Console\Attribute\AsCommand;
 
 /** @extends JsonCommand<RhythmAsked> */
-#[AsCommand('press:rhythm', 'Seconds a piece, pieces an hour, where it waits and how long the run takes (JSON in, JSON out)')]
+#[AsCommand('press:rhythm', 'Cycle time, pieces an hour, where it waits and how long the run takes (JSON in, JSON out)')]
 final class PressRhythm extends JsonCommand
 {
     protected function reads(): string

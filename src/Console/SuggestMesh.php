@@ -28,7 +28,10 @@ final class SuggestMesh extends JsonCommand
         $own = array_map(static fn (MeshAsked $m): Mesh => $m->mesh(), $asked->ownMeshes);
         $usual = UsualRange::of($question);
 
+        $ranked = MeshSuggestion::rank($question, [...MeshCatalogue::typical(), ...$own]);
+
         return [
+            'says' => MeshSuggestion::says($question, $ranked),
             'usual_per_inch' => [$usual->from, $usual->to],
             'usual_for' => $usual->for,
             'meshes' => array_map(static fn (RankedMesh $r): array => [
@@ -41,7 +44,7 @@ final class SuggestMesh extends JsonCommand
                 'from_sheet' => $r->mesh->fromSheet,
                 'holds' => $r->holds,
                 'why' => $r->why,
-            ], MeshSuggestion::rank($question, [...MeshCatalogue::typical(), ...$own])),
+            ], $ranked),
         ];
     }
 }

@@ -11,6 +11,7 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Press\FlashLearned;
 use Ektype\Core\Press\ImpossibleOrder;
+use Ektype\Core\Press\OrderTerms;
 use Ektype\Core\Press\PlateInOrder;
 use Ektype\Core\Press\PressWay;
 use Ektype\Core\Print\Cloth;
@@ -29,6 +30,8 @@ final readonly class OrderAsked
      * @param list<PlateOrderAsked> $plates
      * @param list<string>          $order   one to be scored too, by names
      * @param int|null              $flashes that there are at the most
+     * @param bool                  $tonal   whether dots or squares carry tones
+     * @param bool                  $dries   whether each plate dries before the next
      */
     public function __construct(
         #[Assert\Valid]
@@ -42,7 +45,14 @@ final readonly class OrderAsked
         public PressWay $press = PressWay::Rotary,
         #[Bounded(Quantity::Platens)]
         public int $platens = 1,
+        public bool $tonal = false,
+        public bool $dries = false,
     ) {
+    }
+
+    public function terms(): OrderTerms
+    {
+        return new OrderTerms($this->tonal, $this->dries);
     }
 
     public function garment(): Lab
@@ -65,6 +75,7 @@ final readonly class OrderAsked
             raised: $p->raised,
             touches: self::by($p->touchesPct, $index, "plates[$i].touches_pct"),
             overlaps: self::by($p->overlapsPct, $index, "plates[$i].overlaps_pct"),
+            transparent: $p->transparent,
         ), $this->plates, array_keys($this->plates));
     }
 

@@ -27,6 +27,7 @@ final readonly class PlateOrderAsked
     /**
      * @param array<string, float> $touchesPct  of the picture along the edge that it has with another plate, by its name
      * @param array<string, float> $overlapsPct of the picture where both print
+     * @param bool                 $transparent it tints what lies below, by design
      */
     public function __construct(
         #[Words(60)]
@@ -45,6 +46,7 @@ final readonly class PlateOrderAsked
         public bool $raised = false,
         public array $touchesPct = [],
         public array $overlapsPct = [],
+        public bool $transparent = false,
     ) {
     }
 
@@ -58,7 +60,7 @@ final readonly class PlateOrderAsked
             $i,
             $this->name,
             $this->role,
-            new InkToPrint($this->name, $this->raised ? InkKind::Puff : InkKind::Plastisol, $lab),
+            new InkToPrint($this->name, $this->raised ? InkKind::Puff : ($this->transparent ? InkKind::Transparent : InkKind::Plastisol), $lab),
             new Drawn($lab, 0.0, $this->sharePct / 100),
             new Mesh($threads, $this->threadUm ?? self::USUAL_THREAD / $threads),
             frame: FrameAtHand::usual(),

@@ -13,12 +13,15 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Method\Simulated\SimulatedPlan;
 use Ektype\Core\Press\ImpossibleOrder;
 use Ektype\Core\Press\OrderSearch;
+use Ektype\Core\Press\OrderTerms;
 use Ektype\Core\Press\PlateInOrder;
 use Ektype\Core\Press\PrintStep;
 use Ektype\Core\Press\ScoredOrder;
 use Ektype\Core\Print\PrintLaw;
+use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Unit\Refusal;
 
 /** The orders in which a job can print, each with what it does to the print and what it costs. */
@@ -33,22 +36,20 @@ final readonly class SeeOrders
     {
         return $this->moment->see(function (Snapshot $shop) use ($jobId): OrdersOfJob {
             $book = new ScreenBook($shop->shelves->jobs->whole($jobId), $shop);
-            $plates = $this->plates($book);
-            $garment = self::garment($book);
-            $flashes = self::flashes($book);
+            $search = $this->search($book);
             // As it stands with the flashes that its stack shows.
             $flashed = array_column(array_filter($book->steps(), static fn (PrintStep $s): bool => $s->flashAfter), 'plate');
-            $now = OrderSearch::flashed(array_keys($plates), $flashed, $plates);
+            $now = $search->flashed(array_keys($book->plates), $flashed);
             $schools = [];
-            foreach (OrderSearch::schools($plates, $garment, $flashes) as $name => $school) {
-                $schools[] = self::shown(ucfirst($name), $school, $book, $plates);
+            foreach ($search->schools() as $name => $school) {
+                $schools[] = self::shown(ucfirst($name), $school, $book, $search);
             }
 
             return new OrdersOfJob(
-                self::shown('As it stands', $now, $book, $plates),
-                self::shown('Least harm', OrderSearch::best($plates, $garment, $flashes), $book, $plates),
+                self::shown('As it stands', $now, $book, $search),
+                self::shown('Best order', $search->best(), $book, $search),
                 $schools,
-                $book->job->printsTones() ? 'Dots are solved for their order: another order separates the art anew.' : '',
+                $book->job->plan() instanceof SimulatedPlan ? 'Dots are solved for their order: another order separates the art anew.' : '',
             );
         });
     }
@@ -62,12 +63,12 @@ final readonly class SeeOrders
     {
         return $this->moment->see(function (Snapshot $shop) use ($jobId, $order): OrderShown {
             $book = new ScreenBook($shop->shelves->jobs->whole($jobId), $shop);
-            $plates = $this->plates($book);
+            $search = $this->search($book);
             $ids = array_map(static fn (Plate $p): int => $p->idOrFail(), $book->plates);
             $at = array_flip($ids);
             $places = array_map(static fn (int $id): int => $at[$id] ?? -1, $order);
 
-            return self::shown('As you laid it', OrderSearch::of($places, $plates, self::flashes($book)), $book, $plates);
+            return self::shown('As you laid it', $search->of($places), $book, $search);
         });
     }
 
@@ -77,8 +78,7 @@ final readonly class SeeOrders
         return $this->moment->see(fn (Snapshot $shop): string => $this->pull->inOrder($shop->shelves->jobs->whole($jobId), $order));
     }
 
-    /** @return list<PlateInOrder> */
-    private function plates(ScreenBook $book): array
+    private function search(ScreenBook $book): OrderSearch
     {
         if ($book->plates === [] || $book->job->separationPath === null) {
             throw new NotHere();
@@ -88,7 +88,7 @@ final readonly class SeeOrders
         }
         $contacts = $this->pull->contacts($book->job);
 
-        return array_map(static fn (Plate $p, int $i): PlateInOrder => new PlateInOrder(
+        $plates = array_map(static fn (Plate $p, int $i): PlateInOrder => new PlateInOrder(
             $p->name,
             $p->role,
             $p->lab(),
@@ -98,7 +98,11 @@ final readonly class SeeOrders
             raised: ($p->ink->kind ?? InkKind::Plastisol)->traits()->isRaised(),
             touches: $contacts->touches[$i],
             overlaps: $contacts->overlaps[$i],
+            transparent: $p->isTransparent(),
         ), $book->plates, array_keys($book->plates));
+        $method = $book->job->method() ?? MethodName::usual();
+
+        return new OrderSearch($plates, Lab::of(Srgb::fromHex($book->job->garmentHex)), self::flashes($book), new OrderTerms($method->isTonal(), $method->driesBetween()));
     }
 
     /** One flash serves all stations of a press turned by hand; on an automatic each takes a head. */
@@ -114,13 +118,7 @@ final readonly class SeeOrders
         };
     }
 
-    private static function garment(ScreenBook $book): Lab
-    {
-        return Lab::of(Srgb::fromHex($book->job->garmentHex));
-    }
-
-    /** @param list<PlateInOrder> $plates */
-    private static function shown(string $name, ScoredOrder $of, ScreenBook $book, array $plates): OrderShown
+    private static function shown(string $name, ScoredOrder $of, ScreenBook $book, OrderSearch $search): OrderShown
     {
         $id = static fn (int $i): int => $book->plates[$i]->idOrFail();
 
@@ -133,7 +131,7 @@ final readonly class SeeOrders
             \count($of->order) + \count($of->flashAfter),
             seconds: PrintLaw::of($book->toPrint()->inOrder($of->order, $of->flashAfter))->rhythm->secondsAPiece,
             cost: $of->cost,
-            reasons: OrderSearch::reasons($of, $plates, self::garment($book)),
+            reasons: $search->reasons($of),
         );
     }
 }

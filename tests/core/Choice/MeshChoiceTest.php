@@ -73,4 +73,30 @@ final class MeshChoiceTest extends TestCase
             self::assertEqualsWithDelta(10 / 120, 25.4 / $lpi * 2 * sqrt($fine->lightest / \M_PI), 1e-9);
         }
     }
+
+    /** Ink that was asked for outweighs the usual range: of the meshes that hold a bold line the one that leaves it is first, by the arithmetic of weave and transfer. */
+    public function testADepositThatIsAskedForOutweighsWhatIsUsual(): void
+    {
+        foreach ([20, 26, 32, 38, 44, 52, 60] as $wanted) {
+            $best = MeshSuggestion::rank(new MeshQuestion(PlateRole::Colour, Substrate::Cotton, InkKind::Plastisol, 0.8, null, Lab::of(Srgb::fromHex('#f5f5f0')), depositUm: $wanted))[0]->mesh;
+            $off = array_map(static fn (Mesh $m): float => abs(log(0.8 * self::volume($m) / $wanted)), array_filter(MeshCatalogue::typical(), static fn (Mesh $m): bool => 10 / $m->threadsPerCm <= 0.8));
+            self::assertLessThan(min([\INF, ...$off]) + log(1.12), abs(log(0.8 * self::volume($best) / $wanted)), $wanted.' µm on '.$best->name);
+        }
+    }
+
+    public function testARulingThatNoMeshHoldsIsSaidFirst(): void
+    {
+        $asks = static fn (float $lpi): MeshQuestion => new MeshQuestion(PlateRole::Colour, Substrate::Cotton, InkKind::Plastisol, null, $lpi, Lab::of(Srgb::fromHex('#f5f5f0')));
+        $says = static fn (float $lpi): string => MeshSuggestion::says($asks($lpi), MeshSuggestion::rank($asks($lpi)));
+        self::assertSame('', $says(83.0), '165 per cm are 419 per inch, a fifth of it 83.8');
+        self::assertStringContainsString('No mesh of these holds 90 lines per inch: the finest carries 83', $says(90.0));
+    }
+
+    /** cm³/m²: open area times about 1.6 threads of thickness. */
+    private static function volume(Mesh $mesh): float
+    {
+        $pitch = 10000 / $mesh->threadsPerCm;
+
+        return (($pitch - $mesh->threadUm) / $pitch) ** 2 * 1.6 * $mesh->threadUm;
+    }
 }

@@ -13,7 +13,7 @@ import { Swatch } from "../../ui/Swatch";
 type Order = NonNullable<ReturnType<typeof usePressOrders>["data"]>["now"];
 type Job = JobOn<"press">;
 
-/** Which plate prints when: as it stands, what harms least, what the schools would do, and any that is laid by hand. */
+/** Which plate prints when: as it stands, the best one, what the schools would do, and any that is laid by hand. */
 export function OrderView({ at }: { at: AtHand<"press"> }) {
   const { job } = at;
   const standing = job.plates.map((p) => p.id);
@@ -54,7 +54,7 @@ export function OrderView({ at }: { at: AtHand<"press"> }) {
         )}
       </Box>
       <Box>
-        <Heading note="All orders are tried; wet ink that is lifted, colours that shift, and flashes cost by how much of the picture they harm (heuristic).">
+        <Heading note="All orders are tried. Pick-up of wet ink, shifted colours, dark before light and each flash are weighed by how much of the picture they touch (heuristic).">
           Orders beside each other
         </Heading>
         <Box as="ul" listStyleType="none">
@@ -117,17 +117,17 @@ function One({
         </Text>
         <Box display="flex" flexWrap="wrap" gap="6px 22px" my="6px">
           <Cost
-            label="lifted wet"
+            label="pick-up"
             value={`${order.liftedPct.toFixed(1)} %`}
             worse={order.liftedPct - against.liftedPct}
           />
           <Cost
-            label="shifted"
+            label="colour shift"
             value={`${order.shiftedPct.toFixed(1)} %`}
             worse={order.shiftedPct - against.shiftedPct}
           />
           <Cost label="stations" value={String(order.stations)} worse={order.stations - against.stations} />
-          <Cost label="a piece" value={`${order.seconds.toFixed(0)} s`} worse={order.seconds - against.seconds} />
+          <Cost label="cycle time" value={`${order.seconds.toFixed(0)} s`} worse={order.seconds - against.seconds} />
         </Box>
         {order.reasons.map((one) => (
           <Text key={one} fontSize="small" color="quiet" maxW="70ch">
