@@ -75,7 +75,7 @@ final class MixLook
 
         return match (true) {
             $last => [$why, false, 'Last plate: straight to the dryer.'],
-            $role === PlateRole::Base => [$why, true, 'The base is flashed until gelled, or the next screen lifts it.'],
+            $role === PlateRole::Base => [$why, true, 'The base is flashed until gelled, or the next screen picks it up.'],
             $next === PlateRole::Highlight => [$why, true, 'Flashed, so that the highlight white stays clean.'],
             default => [$why, false, 'Wet on wet: dots on fine mesh are thin enough.'],
         };

@@ -79,7 +79,7 @@ final class PrintOrder
             };
             [$flash, $why] = match (true) {
                 $last => [false, 'Last plate: straight to the dryer.'],
-                $plate->role === PlateRole::Base => [true, 'The base is flashed until gelled, or the next screen lifts it.'],
+                $plate->role === PlateRole::Base => [true, 'The base is flashed until gelled, or the next screen picks it up.'],
                 $plates[$order[$place + 1]]->role === PlateRole::Highlight => [true, 'Flashed, so that the highlight white stays clean.'],
                 $coarse && !self::touchedLater($plate, $place, $order) => [false, 'No later ink touches it, so nothing smears it: no flash, whatever its mesh.'],
                 $coarse => [

@@ -46,15 +46,15 @@ final readonly class Rhythm
      * @param int                $pieces   of the run
      * @param int                $dries    layers that dry on the rack, each before the next; 0 where none does
      *
-     * @throws ImpossibleFlash where there is nothing to print
+     * @throws ImpossibleRun where there is nothing to print
      */
     public static function of(array $stations, int $platens, bool $atOnce, int $pieces, int $dries = 0): self
     {
         if ($stations === []) {
-            throw ImpossibleFlash::at('stations', 'There is no screen, so there is no rhythm. Name at least one.');
+            throw ImpossibleRun::at('stations', 'There is no screen, so there is no rhythm. Name at least one.');
         }
         if ($platens < 1 || $pieces < 1) {
-            throw ImpossibleFlash::at($platens < 1 ? 'platens' : 'pieces', 'A run has one platen and one piece at least.');
+            throw ImpossibleRun::at($platens < 1 ? 'platens' : 'pieces', 'A run has one platen and one piece at least.');
         }
         [$piece, $slowest] = $atOnce ? self::slowest($stations) : self::byHand($stations, $platens);
         $anHour = self::HOUR_S * (1 - self::PAUSES) / $piece;

@@ -17,15 +17,15 @@ final class Stretch
      *
      * @return float mm, away from the near side positive
      *
-     * @throws ImpossibleFlash where the place is not on the mesh
+     * @throws ImpossibleRun where the place is not on the mesh
      */
     public static function landsOff(float $freeMm, float $downMm, float $atMm): float
     {
         if ($freeMm <= 0 || $atMm <= 0 || $atMm >= $freeMm) {
-            throw ImpossibleFlash::at('at', \sprintf('%g mm from the frame is not on a mesh of %g mm. Give a place between its sides.', $atMm, $freeMm));
+            throw ImpossibleRun::at('at', \sprintf('%g mm from the frame is not on a mesh of %g mm. Give a place between its sides.', $atMm, $freeMm));
         }
         if ($downMm < 0 || $downMm > 30) {
-            throw ImpossibleFlash::at('down', \sprintf('Mesh is not pressed down by %g mm. Give the off-contact; 1.5 to 6 mm is usual.', $downMm));
+            throw ImpossibleRun::at('down', \sprintf('Mesh is not pressed down by %g mm. Give the off-contact; 1.5 to 6 mm is usual.', $downMm));
         }
 
         return $downMm ** 2 / 2 * (1 / ($freeMm - $atMm) - 1 / $atMm);

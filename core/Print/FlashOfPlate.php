@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Print;
 
-use Ektype\Core\Press\FlashAt;
+use Ektype\Core\Flash\FlashAt;
+use Ektype\Core\Flash\FlashUnsure;
 
 /** A plate under the flash. */
 final readonly class FlashOfPlate
@@ -16,6 +17,7 @@ final readonly class FlashOfPlate
      * @param string        $does    what the dwell does to the ink
      * @param float|null    $coldS   the dwell of the first piece, on cold platens; null where it never gels
      * @param list<FlashAt> $heats   what shorter and longer ones would do
+     * @param list<string>  $says    what must be minded
      */
     public function __construct(
         public bool $between,
@@ -28,6 +30,8 @@ final readonly class FlashOfPlate
         public string $does,
         public ?float $coldS,
         public array $heats,
+        public FlashUnsure $unsure,
+        public array $says,
     ) {
     }
 }

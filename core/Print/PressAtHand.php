@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Print;
 
-use Ektype\Core\Press\FlashLearned;
+use Ektype\Core\Flash\FlashLearned;
+use Ektype\Core\Flash\FlashUnit;
 use Ektype\Core\Press\PressWay;
 
 /** The press that prints. */
@@ -18,6 +19,7 @@ final readonly class PressAtHand
         public int $platens,
         public FlashLearned $flash,
         public ?float $centreFromEndMm = null,
+        public FlashUnit $unit = new FlashUnit(),
     ) {
     }
 

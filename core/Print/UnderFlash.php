@@ -4,23 +4,21 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Print;
 
+use Ektype\Core\Flash\Dwell;
+use Ektype\Core\Flash\FlashAt;
+use Ektype\Core\Flash\FlashCurve;
+use Ektype\Core\Flash\FlashUnit;
+use Ektype\Core\Flash\FlashUnsure;
+use Ektype\Core\Flash\Underlay;
 use Ektype\Core\Ink\Deposit;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\Substrate;
-use Ektype\Core\Press\FlashAt;
-use Ektype\Core\Press\FlashCurve;
 use Ektype\Core\Press\PressStation;
 use Ektype\Core\Press\Rhythm;
 
-/** How long plates stay under the flash and cool, with the usual flash, or as this shop’s readings have it. */
+/** How long plates stay under the flash and cool: by the flash unit, or as this shop’s readings have it. */
 final class UnderFlash
 {
-    /** Flash over the print, mm. */
-    public const HEIGHT_MM = 45.0;
-    public const OVER_FLEECE_MM = 60.0;
-    /** Heat that cloth takes against a tee’s (heuristic). */
-    private const FLEECE = 1.4;
-    private const RIGID = 2.0;
     /** Platens that have gone round a while, and at the first piece, °C (heuristic). */
     private const WARM_C = 38.0;
     private const COLD_C = 22.0;
@@ -30,24 +28,46 @@ final class UnderFlash
     private const SHORTEST_S = 1.0;
     private const LONGEST_S = 16.0;
     private const STEP_S = 0.5;
+    /** A flash so high or so slow lifts fibres before it gels (heuristic). */
+    private const RAISES_MM = 75.0;
+    private const RAISES_S = 12.0;
+
+    /** @var array<string, FlashCurve> heat flows as it flows: the same film on the same cloth is reckoned once */
+    private static array $known = [];
 
     /** @return FlashOfPlate|null null where it is not flashed */
     public static function of(PlateToPrint $plate, Deposit $deposit, bool $after, JobToPrint $job, Told $told): ?FlashOfPlate
     {
         $between = $deposit->laying === Laying::PrintFlashPrint;
-        $curve = self::curve($deposit, $job, self::WARM_C);
-        $dwell = $between || $after ? $curve->dwell() : null;
-        if ($dwell === null) {
+        if (!$between && !$after) {
             return null;
         }
-        $aim = $told->of('dwellS', $plate->byHand->dwellS, $dwell->aimS, 'gels the ink and does not cure it', 's', $job->press->flash->readings === 0 ? Told::TRADE : \sprintf('%d readings of this press', $job->press->flash->readings));
-        $hot = $curve->heated($aim);
+        $curve = self::curve($deposit, $job, self::WARM_C);
+        // What never gels is given all the time that there is, and said so.
+        $gels = $curve->dwell();
+        $dwell = $gels ?? new Dwell(self::LONGEST_S, \INF, self::LONGEST_S, null);
+        $flash = $job->press->flash;
+        $source = $flash->readings === 0 ? Told::TRADE : \sprintf('%d readings of this press', $flash->readings);
+        $aim = $told->of('dwellS', $plate->byHand->dwellS, $dwell->aimS, \sprintf('gels the ink and does not cure it: %.1f W for each cm², %.0f mm over the print', $job->press->unit->wattCm2(), self::unit($job)->heightMm), 's', $source);
         $heats = [];
         for ($s = self::SHORTEST_S; $s <= self::LONGEST_S; $s += self::STEP_S) {
             $heats[] = new FlashAt($s, $curve->heated($s), $curve->does($s));
         }
+        // Twice as slow a flash takes about twice as long: the heat that a film needs does not change.
+        $sure = new FlashUnsure($dwell->aimS / $flash->reach, $dwell->aimS * $flash->reach);
 
-        return new FlashOfPlate($between, $after, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $hot, coolS: $curve->untilCool($hot), does: $curve->does($aim), coldS: self::curve($deposit, $job, self::COLD_C)->dwell()?->aimS, heats: $heats);
+        return new FlashOfPlate($between, $after, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $curve->heated($aim), coolS: $curve->untilCool($aim), does: $curve->does($aim), coldS: self::curve($deposit, $job, self::COLD_C)->dwell()?->aimS, heats: $heats, unsure: $sure, says: [...$gels === null ? ['This flash never gels this film: hang it lower, take a stronger one, or lay less ink.'] : [], ...self::says($job, $aim)]);
+    }
+
+    /** @return list<string> */
+    private static function says(JobToPrint $job, float $aim): array
+    {
+        $fleece = $job->cloth->substrate === Substrate::Fleece;
+
+        return [
+            ...self::unit($job)->heightMm > self::RAISES_MM || $aim > self::RAISES_S ? ['A high, slow flash lifts the fibres before it gels the ink: hang it lower, or take a stronger one.'] : [],
+            ...$fleece ? ['Fleece can burn: hang the flash higher than over a tee, and never leave a garment under it.'] : [],
+        ];
     }
 
     /**
@@ -57,35 +77,31 @@ final class UnderFlash
      */
     public static function way(PlateToPrint $plate, Deposit $deposit, array $stations, JobToPrint $job): array
     {
-        $curve = self::curve($deposit, $job, self::WARM_C);
         $way = [];
         foreach ($stations as $station) {
-            $way = [...$way, ...array_fill(0, max(1, (int) round(Rhythm::atScreen($station->strokes))), $curve->startC)];
-            for ($s = 1; $s <= ceil($station->flashS); ++$s) {
+            $way = [...$way, ...array_fill(0, max(1, (int) round(Rhythm::atScreen($station->strokes))), self::WARM_C)];
+            $curve = $station->flashS > 0 ? self::curve($deposit, $job, self::WARM_C) : null;
+            for ($s = 1; $curve !== null && $s <= ceil($station->flashS); ++$s) {
                 $way[] = $curve->heated(min($s, $station->flashS));
             }
-            for ($s = 1; $s <= ceil($station->coolS); ++$s) {
-                $way[] = $curve->cooled($curve->heated($station->flashS), min($s, $station->coolS));
+            for ($s = 1; $curve !== null && $s <= ceil($station->coolS); ++$s) {
+                $way[] = $curve->cooled($station->flashS, min($s, $station->coolS));
             }
         }
 
         return $way;
     }
 
+    private static function unit(JobToPrint $job): FlashUnit
+    {
+        return $job->press->unit->over($job->cloth->substrate);
+    }
+
     private static function curve(Deposit $deposit, JobToPrint $job, float $startC): FlashCurve
     {
-        $substrate = $job->cloth->substrate;
+        $film = round(self::STANDS * $deposit->wetUm / $deposit->laying->layers(), 1);
+        $key = serialize([self::unit($job), $film, $job->cloth->substrate, $startC, round($job->press->flash->times, 4)]);
 
-        return FlashCurve::of(
-            $substrate === Substrate::Fleece ? self::OVER_FLEECE_MM : self::HEIGHT_MM,
-            filmUm: self::STANDS * $deposit->wetUm / $deposit->laying->layers(),
-            clothHeat: match ($substrate) {
-                Substrate::Fleece => self::FLEECE,
-                Substrate::Rigid => self::RIGID,
-                default => 1.0,
-            },
-            startC: $startC,
-            learnedS: $job->press->flash->readings === 0 ? null : FlashCurve::USUAL_S * $job->press->flash->times,
-        );
+        return self::$known[$key] ??= new FlashCurve(self::unit($job), $film, Underlay::of($job->cloth->substrate), $startC, times: $job->press->flash->times);
     }
 }

@@ -149,7 +149,8 @@ test("a seam lifts off-contact, a pushed stroke turns the squeegee round, a prob
   await page.getByLabel("Screens are fitted to").selectOption("printed marks");
   await expect(page.getByText(/^set it back .* towards you/i)).toBeVisible();
   await page.getByRole("button", { name: "Flash and rhythm" }).click();
-  await page.getByLabel("Under it, s").fill("3");
+  await page.getByLabel("The ink then").selectOption("probe");
+  await page.getByLabel("Under it, s").fill("5");
   await page.getByLabel("Ink then, °C").fill("114");
   await page.getByRole("button", { name: "Keep this reading" }).click();
   await expect(page.getByText(/1 readings? of this press/).first()).toBeVisible();

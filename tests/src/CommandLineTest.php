@@ -217,7 +217,7 @@ final class CommandLineTest extends TestCase
             $told = json_decode($run->getOutput(), true);
             $ways = array_column($told['ways'], null, 'method');
             self::assertSame(['spot'], array_column($told['cannot'], 'method'), 'a blend has more colours than spot plates');
-            self::assertSame(['one ink', 'two-tone', 'simulated', 'process', 'index', 'layers'], array_keys($ways));
+            self::assertSame(['one ink', 'two-tone', 'simulated', 'process', 'index', 'layers', 'engraved'], array_keys($ways));
             self::assertLessThan($ways['one ink']['mean_delta_e'], $ways['process']['mean_delta_e']);
             self::assertNotNull($told['recommended']);
             self::assertNotSame('', $told['sentence']);

@@ -8,6 +8,7 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\ShopFloor;
 use Ektype\App\Shop\Press\Press;
 use Ektype\App\Shop\Press\PressKind;
+use Ektype\Core\Flash\FlashUnit;
 use Ektype\Core\Registration\Knob;
 
 /** Puts a press on the shelf, or says of one what it is; jobs that stand on it follow. */
@@ -28,6 +29,7 @@ final readonly class PutPress implements Change
         private float $centreFromEndMm,
         private ?float $registerSigmaMm,
         private int $flashes = 1,
+        private FlashUnit $unit = new FlashUnit(),
     ) {
     }
 
@@ -53,6 +55,7 @@ final readonly class PutPress implements Change
             $press->registerSigmaMm,
         ] = [$this->collarAtOperator, $this->centreFromEndMm, $this->registerSigmaMm];
         $press->flashes = $this->flashes;
+        $press->flashesWith($this->unit);
         $press->has($this->knobs);
         $press->assumed = false;
         $shop->printing->presses->add($press);

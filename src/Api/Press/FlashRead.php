@@ -7,26 +7,31 @@ namespace Ektype\App\Api\Press;
 use Ektype\App\Action\Press\ReadFlash;
 use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
-use Ektype\Core\Press\FlashCurve;
+use Ektype\Core\Flash\FlashSign;
+use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Unit\Quantity;
 
-/** A probe on the ink under a flash. */
+/** A probe or a finger on the ink right after the flash. */
 final readonly class FlashRead
 {
     public function __construct(
-        #[Bounded(Quantity::FlashHeight)]
-        public float $heightMm,
         #[Bounded(Quantity::FlashSeconds)]
         public float $seconds,
-        #[Within(20, 260, '°C')]
-        public float $celsius,
+        public FlashSign $sign = FlashSign::Probe,
+        #[Within(0, 500, '°C')]
+        public ?float $celsius = null,
         #[Bounded(Quantity::PlatenHeat)]
         public float $platenC = 30.0,
+        #[Bounded(Quantity::FlashHeight)]
+        public ?float $heightMm = null,
+        public Substrate $substrate = Substrate::Cotton,
+        #[Within(5, 500, 'µm')]
+        public ?float $filmUm = null,
     ) {
     }
 
     public function change(int $press): ReadFlash
     {
-        return new ReadFlash($press, FlashCurve::of($this->heightMm, startC: $this->platenC), $this->seconds, $this->celsius);
+        return new ReadFlash($press, $this->seconds, $this->sign, $this->celsius, $this->platenC, $this->heightMm, substrate: $this->substrate, filmUm: $this->filmUm);
     }
 }

@@ -11,6 +11,7 @@ use Ektype\App\Request\Words;
 use Ektype\App\Shop\Press\PressKind;
 use Ektype\Core\Registration\Knob;
 use Ektype\Core\Registration\UnusableKnob;
+use Ektype\Core\Unit\Beside;
 use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -35,6 +36,8 @@ final readonly class PressEntry implements Entry
         public array $knobs = [],
         #[Bounded(Quantity::Flashes)]
         public int $flashes = 1,
+        #[Beside, Assert\Valid]
+        public FlashEntry $flash = new FlashEntry(),
     ) {
     }
 
@@ -51,6 +54,7 @@ final readonly class PressEntry implements Entry
             centreFromEndMm: $this->centreFromEndMm,
             registerSigmaMm: $this->registerSigmaMm,
             flashes: $this->flashes,
+            unit: $this->flash->unit(),
         );
     }
 

@@ -6,14 +6,26 @@ namespace Ektype\App\Console\Asked;
 
 use Ektype\App\Request\Bounded;
 use Ektype\App\Request\Within;
-use Ektype\Core\Press\FlashCurve;
+use Ektype\Core\Flash\FlashCurve;
+use Ektype\Core\Flash\FlashKind;
+use Ektype\Core\Flash\FlashLearned;
+use Ektype\Core\Flash\FlashReading;
+use Ektype\Core\Flash\FlashUnit;
+use Ektype\Core\Flash\Underlay;
+use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Unit\Quantity;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A flash over a print. */
 final readonly class FlashAsked
 {
-    /** @param list<FlashReadAsked> $readings of the surface, by which the curve is this shop’s own */
+    /** A panel as most shops have it, mm. */
+    private const SIDE_MM = 400.0;
+
+    /**
+     * @param float                $clothHeat heat that the cloth holds, against what is usual for it
+     * @param list<FlashReadAsked> $readings  of the surface, by which the curve is this shop’s own
+     */
     public function __construct(
         #[Bounded(Quantity::FlashHeight)]
         public float $heightMm,
@@ -23,6 +35,8 @@ final readonly class FlashAsked
         public float $filmUm = 60.0,
         #[Within(0.5, 4)]
         public float $clothHeat = 1.0,
+        public Substrate $cloth = Substrate::Cotton,
+        public FlashKind $kind = FlashKind::Panel,
         #[Bounded(Quantity::PlatenHeat)]
         public float $platenC = 30.0,
         #[Within(-10, 50, '°C')]
@@ -34,19 +48,15 @@ final readonly class FlashAsked
     ) {
     }
 
-    public function curve(): FlashCurve
+    public function learned(): FlashLearned
     {
-        $usual = FlashCurve::of($this->heightMm, $this->wattCm2, $this->filmUm, $this->clothHeat, $this->platenC, $this->roomC);
-        if ($this->readings === []) {
-            return $usual;
-        }
-        // The mean of the logarithms of what each reading says, the usual counting as one of them.
-        $sum = log($usual->heatsS);
-        foreach ($this->readings as $reading) {
-            $sum += log($usual->learned($reading->seconds, $reading->surfaceC));
-        }
-        $mean = exp($sum / (\count($this->readings) + 1));
+        $usual = $this->curve(1.0);
 
-        return FlashCurve::heating($usual, $mean);
+        return FlashLearned::of(array_map(static fn (FlashReadAsked $r): FlashReading => FlashReading::of($usual, $r->seconds, $r->sign, $r->surfaceC), $this->readings));
+    }
+
+    public function curve(float $times): FlashCurve
+    {
+        return new FlashCurve(new FlashUnit($this->kind, $this->wattCm2 * self::SIDE_MM ** 2 / 100, self::SIDE_MM, self::SIDE_MM, $this->heightMm), $this->filmUm, Underlay::of($this->cloth)->holding($this->clothHeat), $this->platenC, $this->roomC, times: $times);
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Press;
 
-use Ektype\Core\Press\FlashCurve;
+use Ektype\Core\Flash\FlashCurve;
+use Ektype\Core\Flash\FlashUnit;
 use Ektype\Core\Press\Rhythm;
 use Ektype\Core\Print\PrintPlan;
 
@@ -21,7 +22,7 @@ final readonly class RunRhythm
      * @param list<float>      $warmth        °C of the ink’s surface, one for each second of a piece’s way round
      * @param int              $flashReadings of this shop, on which its flash times rest; 0 where they are the trade’s
      */
-    private function __construct(public array $flashes, public array $warmth, public Rhythm $pace, public int $flashReadings)
+    private function __construct(public array $flashes, public array $warmth, public Rhythm $pace, public int $flashReadings, public FlashUnit $unit)
     {
         [$this->gelledFromC, $this->gelledToC] = FlashCurve::GELLED_C;
         $this->coolC = FlashCurve::COOL_C;
@@ -37,6 +38,6 @@ final readonly class RunRhythm
             }
         }
 
-        return new self($flashes, $plan->warmth, $plan->rhythm, $plan->job->press->flash->readings);
+        return new self($flashes, $plan->warmth, $plan->rhythm, $plan->job->press->flash->readings, $plan->job->press->unit->over($plan->job->cloth->substrate));
     }
 }

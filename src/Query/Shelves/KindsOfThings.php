@@ -11,6 +11,7 @@ final readonly class KindsOfThings
      * @param list<string>       $inkKinds
      * @param list<NamedKind>    $lampKinds
      * @param list<NamedKind>    $emulsionKinds
+     * @param list<NamedKind>    $flashKinds
      * @param list<NamedKind>    $pressKinds
      * @param list<KnobsOffered> $knobLayouts
      * @param list<string>       $frameStates
@@ -19,6 +20,7 @@ final readonly class KindsOfThings
         public array $inkKinds,
         public array $lampKinds,
         public array $emulsionKinds,
+        public array $flashKinds,
         public array $pressKinds,
         public array $knobLayouts,
         public array $frameStates,

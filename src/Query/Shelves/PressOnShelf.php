@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Shelves;
 
+use Ektype\App\Query\PartsBeside;
 use Ektype\App\Shop\Press\Press;
 use Ektype\App\Shop\Press\PressKind;
 use Ektype\Core\Registration\Knob;
+use Ektype\Core\Unit\Beside;
 
 /** A press with its knobs. */
-final readonly class PressOnShelf
+final readonly class PressOnShelf implements \JsonSerializable
 {
+    use PartsBeside;
+
     /**
      * @param list<Knob> $knobs
      * @param float|null $registerSigmaMm how far its prints scatter; null until measured
@@ -27,6 +31,8 @@ final readonly class PressOnShelf
         public ?float $registerSigmaMm,
         public bool $assumed,
         public int $flashes,
+        #[Beside]
+        public FlashOfPress $flash,
     ) {
     }
 
@@ -44,6 +50,7 @@ final readonly class PressOnShelf
             registerSigmaMm: $of->registerSigmaMm,
             assumed: $of->assumed,
             flashes: $of->flashes,
+            flash: FlashOfPress::of($of->flashUnit()),
         );
     }
 }

@@ -10,6 +10,7 @@ use Ektype\Core\Exposure\EmulsionKind;
 use Ektype\Core\Exposure\LampKind;
 use Ektype\Core\Exposure\SinkSign;
 use Ektype\Core\Film\FilmFormat;
+use Ektype\Core\Flash\FlashKind;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Order\Sizes;
 use Ektype\Core\Plate\Substrate;
@@ -31,6 +32,7 @@ final class SeeTrade
                 inkKinds: array_column(InkKind::cases(), 'value'),
                 lampKinds: array_map(static fn (LampKind $k): NamedKind => new NamedKind($k->value, $k->says()), LampKind::cases()),
                 emulsionKinds: array_map(static fn (EmulsionKind $k): NamedKind => new NamedKind($k->value, $k->says()), EmulsionKind::cases()),
+                flashKinds: array_map(static fn (FlashKind $k): NamedKind => new NamedKind($k->value, $k->value), FlashKind::cases()),
                 pressKinds: array_map(static fn (PressKind $k): NamedKind => new NamedKind($k->value, $k->says()), PressKind::cases()),
                 knobLayouts: array_map(KnobsOffered::of(...), KnobLayout::cases()),
                 frameStates: array_column(FrameState::cases(), 'value'),

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\Press;
 
 use Doctrine\ORM\Mapping as ORM;
-use Ektype\Core\Press\FlashLearned;
+use Ektype\App\Plan\Codec;
+use Ektype\Core\Flash\FlashLearned;
+use Ektype\Core\Flash\FlashReading;
+use Ektype\Core\Flash\FlashUnit;
 use Ektype\Core\Print\PressAtHand;
 use Ektype\Core\Registration\Knob;
 
@@ -26,9 +29,13 @@ class Press
     #[ORM\Column(options: ['default' => 1])]
     public int $flashes = 1;
 
-    /** @var list<float> heating times of its flash that readings told, of the usual */
+    /** @var list<mixed> what readings told of its flash: heating times of the usual, and by what they were read */
     #[ORM\Column(options: ['default' => '[]'])]
-    public array $flashTimes = [];
+    private array $flashTimes = [];
+
+    /** @var array<string, mixed> the flash unit; nothing for the usual */
+    #[ORM\Column(options: ['default' => '{}'])]
+    private array $flashUnit = [];
 
     /** @var array<mixed> */
     #[ORM\Column]
@@ -70,10 +77,36 @@ class Press
         $this->knobs = KeptKnobs::written($knobs);
     }
 
+    public function flashUnit(): FlashUnit
+    {
+        return Codec::read(FlashUnit::class, $this->flashUnit);
+    }
+
+    public function flashesWith(FlashUnit $unit): void
+    {
+        $this->flashUnit = Codec::written($unit);
+    }
+
+    /** @return list<FlashReading> */
+    public function flashReadings(): array
+    {
+        return array_map(static fn (mixed $one): FlashReading => match (true) {
+            // Before fingers counted, a probe’s figure stood alone.
+            \is_int($one), \is_float($one) => new FlashReading((float) $one),
+            default => Codec::read(FlashReading::class, (array) $one),
+        }, $this->flashTimes);
+    }
+
+    /** @param list<FlashReading> $readings */
+    public function flashRead(array $readings): void
+    {
+        $this->flashTimes = array_map(Codec::written(...), $readings);
+    }
+
     /** As the law of printing asks for it. */
     public function atHand(): PressAtHand
     {
-        return new PressAtHand($this->kind->way(), $this->heads, $this->flashes, $this->platens, FlashLearned::of($this->flashTimes), $this->centreFromEndMm);
+        return new PressAtHand($this->kind->way(), $this->heads, $this->flashes, $this->platens, FlashLearned::of($this->flashReadings()), $this->centreFromEndMm, unit: $this->flashUnit());
     }
 
     public function idOrFail(): int

@@ -8,8 +8,6 @@ use Ektype\Core\Colour\Lab;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Substrate;
-use Ektype\Core\Press\FlashCurve;
-use Ektype\Core\Press\FlashLearned;
 use Ektype\Core\Press\HeadPlace;
 use Ektype\Core\Press\HeadPlan;
 use Ektype\Core\Press\InkSuits;
@@ -92,23 +90,6 @@ final class OnPressTest extends TestCase
             self::assertEqualsWithDelta($over / ($width * $height), $contacts->overlaps[$a][$b], 1e-12);
             self::assertEqualsWithDelta($touch / 2 / ($width * $height), $contacts->touches[$a][$b], 1e-12);
         }
-    }
-
-    /** A flash that truly heats in 0.7 of the usual time, read ten times with an error of a few degrees. */
-    public function testAFlashIsLearnedFromItsReadings(): void
-    {
-        mt_srand(9);
-        $usual = FlashCurve::of(45.0);
-        $true = FlashCurve::heating($usual, 0.7 * $usual->heatsS);
-        $times = [];
-        for ($i = 0; $i < 10; ++$i) {
-            $seconds = 3.0 + $i / 3;
-            $times[] = $usual->learned($seconds, $true->heated($seconds) + mt_rand(-40, 40) / 10) / $usual->heatsS;
-        }
-        $learned = FlashLearned::of($times);
-        self::assertEqualsWithDelta(0.7, $learned->times, 0.05);
-        self::assertLessThan(FlashLearned::of([])->reach, $learned->reach, 'and surer than before');
-        self::assertEqualsWithDelta(1.0, FlashLearned::of([])->times, 1e-12);
     }
 
     public function testInksAreToldWhatTheirClothAsks(): void

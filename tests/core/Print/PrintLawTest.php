@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Ektype\Tests\Core\Print;
 
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Flash\FlashLearned;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Strokes;
 use Ektype\Core\Plate\Substrate;
-use Ektype\Core\Press\FlashLearned;
 use Ektype\Core\Press\Hardness;
 use Ektype\Core\Press\PressStation;
 use Ektype\Core\Press\Pressure;
@@ -116,7 +116,7 @@ final class PrintLawTest extends TestCase
         // Mesh pressed down by 4.2 in place of 2.6 mm is stretched by the square of it.
         self::assertEqualsWithDelta($usual->plates[0]->standing->landsFarMm * (4.2 / 2.6) ** 2, $higher->landsFarMm, 1e-9);
         $dwell = self::plan(new Lab(12, 0, 0), Substrate::Cotton, base: self::plate(1, 'Base', PlateRole::Base, hand: new ByHand(dwellS: 1.0)))->plates[0]->flash;
-        self::assertSame([1.0, 'under-flashed: the next screen lifts it'], [$dwell?->dwellS, $dwell?->does]);
+        self::assertSame([1.0, 'under-flashed: the next screen picks it up'], [$dwell?->dwellS, $dwell?->does]);
         self::assertFalse(self::plan(new Lab(12, 0, 0), Substrate::Cotton, base: self::plate(1, 'Base', PlateRole::Base, hand: new ByHand(laying: Laying::Twice)))->plates[0]->why('laying')?->byHand, 'a hand that wants what comes anyway changes nothing');
     }
 

@@ -63,11 +63,11 @@ export function useLearned(jobId: number) {
   });
 }
 
-/** A probe on the ink under the flash. */
+/** A finger or a probe on the ink right after the flash. */
 export function useFlashRead(jobId: number, pressId: number) {
   const onSuccess = usePressChanged(jobId);
   return useMutation({
-    mutationFn: (body: { heightMm: number; seconds: number; celsius: number; platenC: number }) =>
+    mutationFn: (body: components["schemas"]["FlashRead"]) =>
       answer(api.POST("/api/presses/{id}/flash", { params: { path: { id: pressId } }, body })),
     onSuccess,
   });

@@ -12,28 +12,33 @@ import { emptyKnob, type KnobFields, Knobs, knobFields, knobsToSend } from "./Kn
 import { PressDrawing } from "./PressDrawing";
 import { TurnTest } from "./TurnTest";
 
-type Kinds = Trade["pressKinds"];
-
-const asked = (kinds: Kinds): Asked[] => [
+const asked = (trade: Trade | undefined): Asked[] => [
   { name: "name", label: "Name", start: "", kind: "text" },
-  { name: "kind", label: "Kind", start: "rotary", choices: kinds.map((k) => [k.kind, k.says] as const) },
+  { name: "kind", label: "Kind", start: "rotary", choices: words(trade?.pressKinds) },
   { name: "heads", label: "Heads", start: "6", kind: "number" },
   { name: "platens", label: "Platens", start: "4", kind: "number" },
   { name: "flashes", label: "Flashes", start: "1", kind: "number" },
   { name: "collarAtOperator", label: "Collar at your end", start: "yes", kind: "yes" },
   { name: "registerSigmaMm", label: "Register scatter, if measured", start: "", kind: "length" },
   { name: "centreFromEndMm", label: "Print centre from clamp", start: "270", kind: "length" },
+  { name: "flashKind", label: "Flash heats with", start: "infrared panel", choices: words(trade?.flashKinds) },
+  { name: "flashWatts", label: "Flash, watts", start: "3000", kind: "number" },
+  { name: "flashWidthMm", label: "Flash heats, wide", start: "400", kind: "length" },
+  { name: "flashDepthMm", label: "Flash heats, deep", start: "400", kind: "length" },
+  { name: "flashHeightMm", label: "Flash over the print", start: "45", kind: "length" },
 ];
 
+const words = (kinds: Trade["pressKinds"] | undefined) => (kinds ?? []).map((k) => [k.kind, k.says] as const);
+
 /** A press in use is changed too; its knobs stand in the same sheet. */
-function EditPress({ press, kinds }: { press: Press; kinds: Kinds }) {
+function EditPress({ press, trade }: { press: Press; trade: Trade | undefined }) {
   const [knobs, setKnobs] = useState<KnobFields[]>(() => press.knobs.map(knobFields));
   return (
     <Editing
       kind="presses"
       id={press.id}
       name={press.name}
-      asked={asked(kinds)}
+      asked={asked(trade)}
       values={{ ...press, knobs: null }}
       more={<Knobs knobs={knobs} set={setKnobs} />}
       also={() => ({ knobs: knobsToSend(knobs) })}
@@ -42,7 +47,7 @@ function EditPress({ press, kinds }: { press: Press; kinds: Kinds }) {
 }
 
 export function PressesShelf() {
-  const kinds = useTrade().data?.pressKinds ?? [];
+  const trade = useTrade().data;
   const presses = useShop().data?.presses ?? [];
   const { length } = useHabits();
   const [knobs, setKnobs] = useState<KnobFields[]>([
@@ -65,7 +70,7 @@ export function PressesShelf() {
       <Adding
         kind="presses"
         what="a press"
-        asked={asked(kinds)}
+        asked={asked(trade)}
         more={<Knobs knobs={knobs} set={setKnobs} />}
         also={() => ({ knobs: knobsToSend(knobs) })}
       />
@@ -85,6 +90,11 @@ export function PressesShelf() {
               {press.collarAtOperator ? "collar at the operator’s end" : "art lies upright"}
             </Text>
             <Text color="quiet" mb="10px">
+              Flash: {press.flashKind}, {press.flashWatts.toFixed(0)} W over {length(press.flashWidthMm, 0)} by{" "}
+              {length(press.flashDepthMm, 0)} ({press.flashWattCm2.toFixed(1)} W for each cm²),{" "}
+              {length(press.flashHeightMm, 0)} over the print.
+            </Text>
+            <Text color="quiet" mb="10px">
               {press.registerSigmaMm === null
                 ? "Its register scatter is not measured; 0.10 mm is taken."
                 : `Its prints scatter by ${length(press.registerSigmaMm, 2)} about the set register.`}
@@ -98,7 +108,7 @@ export function PressesShelf() {
               </Text>
             ))}
             <TurnTest press={press} />
-            <EditPress key={JSON.stringify(press)} press={press} kinds={kinds} />
+            <EditPress key={JSON.stringify(press)} press={press} trade={trade} />
           </Box>
         </Box>
       ))}

@@ -78,28 +78,39 @@ function Dwell({ flashes }: { flashes: Flashes }) {
 }
 
 const fields = [
-  ["heightMm", "Flash over the print, mm", "45"],
   ["platenC", "Platen before, °C", "35"],
   ["seconds", "Under it, s", "6"],
   ["celsius", "Ink then, °C", "108"],
 ] as const;
 
+const signs = [
+  ["gelled", "dry to a light touch, a little tacky"],
+  ["wet", "comes off on the finger"],
+  ["slick", "hard and slick"],
+  ["probe", "a probe read it"],
+] as const;
+
+type Sign = (typeof signs)[number][0];
+
+/** A finger or a probe on the ink right after the flash: from then on the times are this shop’s. */
 function Probe({ jobId, pressId, readings }: { jobId: number; pressId: number; readings: number }) {
   const read = useFlashRead(jobId, pressId);
-  const [typed, setTyped] = useState<Record<string, string>>({ heightMm: "45", platenC: "35" });
+  const [sign, setSign] = useState<Sign>("gelled");
+  const [typed, setTyped] = useState<Record<string, string>>({ platenC: "35" });
   const [wrong, setWrong] = useState("");
+  const asked = fields.filter(([name]) => name !== "celsius" || sign === "probe");
   const send = (e: React.FormEvent) => {
     e.preventDefault();
     const value = (name: string) => numberTyped(typed[name] ?? "") ?? Number.NaN;
-    const missing = fields.find(([name]) => Number.isNaN(value(name)));
+    const missing = asked.find(([name]) => Number.isNaN(value(name)));
     setWrong(missing ? `${missing[1]} is not a number. Write it as ${missing[2]}.` : "");
     if (missing) return;
     read.mutate(
       {
-        heightMm: value("heightMm"),
+        sign,
         platenC: value("platenC"),
         seconds: value("seconds"),
-        celsius: value("celsius"),
+        ...(sign === "probe" ? { celsius: value("celsius") } : {}),
       },
       { onSuccess: () => setTyped((was) => ({ ...was, seconds: "", celsius: "" })) },
     );
@@ -109,14 +120,23 @@ function Probe({ jobId, pressId, readings }: { jobId: number; pressId: number; r
       <Heading
         note={
           readings === 0
-            ? "The times above are the trade’s. Hold a probe on the ink right after the flash: from then on they are your own."
+            ? "The times above are reckoned from watts, height, film and platen. Touch the ink right after the flash, or hold a probe on it: from then on they are your own."
             : `The times above rest on ${readings} ${readings === 1 ? "reading" : "readings"} of this press. One more makes them surer.`
         }
       >
-        What the probe says
+        Touch test or probe
       </Heading>
       <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(150px, 1fr))" gap="14px" maxW="760px">
-        {fields.map(([name, label]) => (
+        <Field label="The ink then">
+          <Choice fontFamily="body" value={sign} onChange={(e) => setSign(e.target.value as Sign)}>
+            {signs.map(([name, says]) => (
+              <option key={name} value={name}>
+                {says}
+              </option>
+            ))}
+          </Choice>
+        </Field>
+        {asked.map(([name, label]) => (
           <Field key={name} label={label}>
             <Entry
               value={typed[name] ?? ""}

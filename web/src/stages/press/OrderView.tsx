@@ -116,11 +116,7 @@ function One({
           ))}
         </Text>
         <Box display="flex" flexWrap="wrap" gap="6px 22px" my="6px">
-          <Cost
-            label="pick-up"
-            value={`${order.liftedPct.toFixed(1)} %`}
-            worse={order.liftedPct - against.liftedPct}
-          />
+          <Cost label="pick-up" value={`${order.liftedPct.toFixed(1)} %`} worse={order.liftedPct - against.liftedPct} />
           <Cost
             label="colour shift"
             value={`${order.shiftedPct.toFixed(1)} %`}

@@ -14,7 +14,7 @@ export function Rhythm({ run }: { run: Run }) {
   return (
     <Box>
       <Heading
-        note={`45 mm over the print, on platens that have gone round a while (${run.flashReadings === 0 ? "trade default" : `${run.flashReadings} readings of this press`}).`}
+        note={`${run.unit.kind}, ${run.unit.heightMm.toFixed(0)} mm over the print, on platens that have gone round a while (${run.flashReadings === 0 ? "trade default" : `${run.flashReadings} readings of this press`}).`}
       >
         Flash and rhythm
       </Heading>
@@ -26,12 +26,14 @@ export function Rhythm({ run }: { run: Run }) {
             <Text fontSize="small" color="quiet">
               {seconds(f.fromS)}
               {f.toS === null ? " and more" : ` to ${seconds(f.toS)}`}, then cool {seconds(f.coolS)}
+              <br />
+              nine times in ten {seconds(f.unsure.fromS)} to {seconds(f.unsure.toS)}: touch the first one
               {f.coldS !== null && <br />}
               {f.coldS !== null && `${seconds(f.coldS)} on cold platens`}
             </Text>
           </Box>
         ))}
-        <Fact label="A piece" value={`${run.pace.secondsAPiece.toFixed(0)} s`} />
+        <Fact label="Cycle time" value={`${run.pace.secondsAPiece.toFixed(0)} s`} />
         <Fact label="Hands" value={String(run.pace.hands)} />
         <Fact label="An hour" value={run.pace.piecesAnHour.toFixed(0)} />
         <Fact
@@ -39,7 +41,7 @@ export function Rhythm({ run }: { run: Run }) {
           value={run.pace.hours < 1 ? `${(60 * run.pace.hours).toFixed(0)} min` : `${run.pace.hours.toFixed(1)} h`}
         />
       </Box>
-      {run.pace.says.slice(1).map((one) => (
+      {[...new Set(run.flashes.flatMap(({ flash }) => flash.says)), ...run.pace.says.slice(1)].map((one) => (
         <Text key={one} mt="6px" maxW="70ch">
           {one}
         </Text>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Press;
+namespace Ektype\Core\Flash;
 
 /** What so many seconds under the flash do to the ink. */
 final readonly class FlashAt

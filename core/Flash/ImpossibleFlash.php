@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Press;
+namespace Ektype\Core\Flash;
 
 use Ektype\Core\Unit\Refusal;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Press;
+namespace Ektype\Core\Flash;
 
 /** How long a print stays under a flash, s. */
 final readonly class Dwell
