@@ -22,6 +22,17 @@ enum Contact: string
         };
     }
 
+    /** What is done before the light, as a card says it. */
+    public function drawn(): string
+    {
+        return match ($this) {
+            self::Vacuum => 'Vacuum drawn until the rings in the glass stand still; no frame edge holds the glass off',
+            self::Foam => 'Foam on the inside of the screen and an even weight on it: no stiff board, no corner left light',
+            self::Loose => 'Foam and an even weight in place of a loose board: poor contact loses more detail than a wrong time',
+            self::WithoutFilm => 'Imaged straight: nothing lies between light and stencil',
+        };
+    }
+
     /** Gap between film and stencil that is left, mm (heuristic). */
     public function gapMm(): float
     {

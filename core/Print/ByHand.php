@@ -39,6 +39,17 @@ final readonly class ByHand
     ) {
     }
 
+    /** What of it belongs to an ink on its mesh, and not to this job alone. */
+    public function ofInkAndMesh(): self
+    {
+        return new self($this->laying, hardness: $this->hardness, angleDeg: $this->angleDeg, speed: $this->speed, pressure: $this->pressure, flood: $this->flood);
+    }
+
+    public function isNothing(): bool
+    {
+        return array_filter(get_object_vars($this), static fn (mixed $one): bool => $one !== null) === [];
+    }
+
     public function flashed(bool $flash): self
     {
         return new self($this->laying, $flash, $this->dwellS, $this->hardness, $this->angleDeg, $this->speed, pressure: $this->pressure, flood: $this->flood, offContactMm: $this->offContactMm, setBackMm: $this->setBackMm, head: $this->head);

@@ -13,6 +13,7 @@ final readonly class PlateToPrint
 {
     /**
      * @param list<int>|null $touches   numbers of plates whose ink lies beside or over its own; null where nobody knows
+     * @param ByHand         $before    what the hand chose last with this ink on this mesh
      * @param Laying|null    $solvedFor strokes that its dots were reckoned for; null for a plate without
      */
     public function __construct(
@@ -26,12 +27,13 @@ final readonly class PlateToPrint
         public ?array $touches = null,
         public ?Laying $solvedFor = null,
         public ByHand $byHand = new ByHand(),
+        public ByHand $before = new ByHand(),
     ) {
     }
 
     /** The same, flashed or not whatever the law says. */
     public function flashed(bool $flash): self
     {
-        return new self($this->id, $this->name, $this->role, $this->ink, $this->drawn, $this->mesh, frame: $this->frame, touches: $this->touches, solvedFor: $this->solvedFor, byHand: $this->byHand->flashed($flash));
+        return new self($this->id, $this->name, $this->role, $this->ink, $this->drawn, $this->mesh, frame: $this->frame, touches: $this->touches, solvedFor: $this->solvedFor, byHand: $this->byHand->flashed($flash), before: $this->before);
     }
 }

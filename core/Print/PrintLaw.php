@@ -50,7 +50,7 @@ final class PrintLaw
             $deposit = new Deposit($plate->mesh, $plate->ink->kind, $laying, 0.0);
             $flash = UnderFlash::of($plate, $deposit, $steps[$i]->flashAfter, $job, $told[$i]);
             $wet = $i > 0 && !$steps[$i - 1]->flashAfter;
-            $stroke = StrokeOfPlate::of($plate->role, $plate->drawn, $plate->mesh, $plate->ink->kind, $wet, $job->size->widthMm, insideMm: $plate->frame->label === null ? null : $plate->frame->insideWidthMm, byHand: $plate->byHand);
+            $stroke = StrokeOfPlate::of($plate->role, $plate->drawn, $plate->mesh, $plate->ink->kind, $wet, $job->size->widthMm, insideMm: $plate->frame->label === null ? null : $plate->frame->insideWidthMm, byHand: $plate->byHand, before: $plate->before);
             $standing = self::standing($job, $i, $drag, $told[$i]);
             $own = self::stations($plate->name, $laying, $flash);
             $plates[] = new PlatePrint(
@@ -106,7 +106,7 @@ final class PrintLaw
     {
         $law = Strokes::of($plate->role, $cloth->colour, $cloth->substrate);
 
-        return $told->of('laying', $plate->byHand->laying, $plate->solvedFor ?? $law->laying, match (true) {
+        return $told->remembering('laying', $plate->byHand->laying, $plate->solvedFor === null ? $plate->before->laying : null, $plate->solvedFor ?? $law->laying, match (true) {
             $plate->solvedFor === null => $law->says,
             $plate->solvedFor === $law->laying => $law->says.' Its dots were reckoned so.',
             default => \sprintf('Its dots were reckoned for %s.', $plate->solvedFor->value),

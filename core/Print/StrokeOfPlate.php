@@ -28,8 +28,9 @@ final readonly class StrokeOfPlate
     private const UPRIGHT = 80.0;
 
     /**
-     * @param bool      $fits whether a squeegee wide enough for the print fits into the frame
-     * @param list<Why> $why
+     * @param bool         $fits  whether a squeegee wide enough for the print fits into the frame
+     * @param list<string> $signs by which its pressure is seen to be wrong, and what is done then
+     * @param list<Why>    $why
      */
     private function __construct(
         public Hardness $hardness,
@@ -40,6 +41,7 @@ final readonly class StrokeOfPlate
         public bool $flood,
         public string $says,
         public bool $fits,
+        public array $signs,
         public array $why,
     ) {
     }
@@ -47,8 +49,9 @@ final readonly class StrokeOfPlate
     /**
      * @param bool       $wetOnWet whether it prints on ink that is still wet
      * @param float|null $insideMm of the frame, across the stroke; null where none is chosen
+     * @param ByHand     $before   what the hand chose last with this ink on this mesh
      */
-    public static function of(PlateRole $role, Drawn $drawn, Mesh $mesh, InkKind $ink, bool $wetOnWet, float $artWidthMm, ?float $insideMm = null, ByHand $byHand = new ByHand()): self
+    public static function of(PlateRole $role, Drawn $drawn, Mesh $mesh, InkKind $ink, bool $wetOnWet, float $artWidthMm, ?float $insideMm = null, ByHand $byHand = new ByHand(), ByHand $before = new ByHand()): self
     {
         $fine = $drawn->tones || ($drawn->finestMm !== null && $drawn->finestMm < self::FINE_MM);
         $coarse = $mesh->threadsPerCm < PrintOrder::COARSE_UNDER_PER_CM;
@@ -60,9 +63,9 @@ final readonly class StrokeOfPlate
             default => [Hardness::General, 'for general work'],
         };
         $said = new Told();
-        $hardness = $said->of('hardness', $byHand->hardness, $hardness, $why);
-        $angle = $said->of('angleDeg', $byHand->angleDeg, $drawn->tones ? self::UPRIGHT : self::ANGLE, $drawn->tones ? 'upright, so that dots stay round' : 'the usual lean', '°');
-        $speed = $said->of('speed', $byHand->speed, match (true) {
+        $hardness = $said->remembering('hardness', $byHand->hardness, $before->hardness, $hardness, $why);
+        $angle = $said->remembering('angleDeg', $byHand->angleDeg, $before->angleDeg, $drawn->tones ? self::UPRIGHT : self::ANGLE, $drawn->tones ? 'upright, so that dots stay round' : 'the usual lean', '°');
+        $speed = $said->remembering('speed', $byHand->speed, $before->speed, match (true) {
             $role === PlateRole::Base => Speed::Slow,
             $fine => Speed::Brisk,
             default => Speed::Steady,
@@ -71,10 +74,10 @@ final readonly class StrokeOfPlate
             $fine => 'brisk keeps detail open',
             default => 'as the ink clears',
         });
-        $pressure = $said->of('pressure', $byHand->pressure, $heavy ? Pressure::Firm : Pressure::Light, $heavy
+        $pressure = $said->remembering('pressure', $byHand->pressure, $before->pressure, $heavy ? Pressure::Firm : Pressure::Light, $heavy
             ? 'a base through coarse mesh: firm and even, the blade not bent'
             : ($drawn->tones ? 'a light hand on tone always: more spreads dots' : 'no harder than the ink clears: more drives it through the cloth'));
-        $flood = $said->of('flood', $byHand->flood, true, $ink->traits()->driesInMesh() ? 'or its ink dries in the mesh' : 'the mesh is full before each stroke');
+        $flood = $said->remembering('flood', $byHand->flood, $before->flood, true, $ink->traits()->driesInMesh() ? 'or its ink dries in the mesh' : 'the mesh is full before each stroke');
         $width = self::MADE_MM * ceil(($artWidthMm + 2 * self::BEYOND_MM) / self::MADE_MM);
         $most = $insideMm === null ? \INF : $insideMm - 2 * self::CLEAR_MM;
         $fits = $artWidthMm + 2 * self::LEAST_BEYOND_MM <= $most;
@@ -84,6 +87,6 @@ final readonly class StrokeOfPlate
 
         return new self($hardness, $width, $angle, $speed, $pressure, $flood, says: $fits
             ? \sprintf('%s, %.0f mm wide, %.0f° to the mesh, %s, %s, %s.', $hardness->value, $width, $angle, $speed->value, $pressure->value, $flood ? 'flooded' : 'not flooded')
-            : \sprintf('A squeegee of %.0f mm, wide enough for the print, does not fit into this frame. Its edges would print thin: take a wider frame.', $width), fits: $fits, why: $said->why());
+            : \sprintf('A squeegee of %.0f mm, wide enough for the print, does not fit into this frame. Its edges would print thin: take a wider frame.', $width), fits: $fits, signs: $pressure->signs(), why: $said->why());
     }
 }

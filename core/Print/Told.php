@@ -29,6 +29,24 @@ final class Told
         return $byHand ?? $usual;
     }
 
+    /**
+     * The same, where the hand’s last choice with this ink on this mesh is the usual one.
+     *
+     * @template T of \BackedEnum|float|bool|int
+     *
+     * @param T|null $byHand
+     * @param T|null $before
+     * @param T      $usual
+     *
+     * @return T
+     */
+    public function remembering(string $what, \BackedEnum|float|bool|int|null $byHand, \BackedEnum|float|bool|int|null $before, \BackedEnum|float|bool|int $usual, string $reason, string $unit = ''): \BackedEnum|float|bool|int
+    {
+        return $before === null || $before === $usual
+            ? $this->of($what, $byHand, $usual, $reason, $unit)
+            : $this->of($what, $byHand, $before, \sprintf('as you printed this ink on this mesh last; else %s', self::words($usual, $unit)), $unit, 'the last job with this ink and mesh');
+    }
+
     /** @return list<Why> */
     public function why(): array
     {

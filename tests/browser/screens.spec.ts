@@ -10,10 +10,10 @@ for (const [where, size, plate] of [["at the desk", { width: 1280, height: 800 }
 
     await page.keyboard.press("t");
     await expect(page.getByRole("status").filter({ hasText: "A damp stencil underexposes" })).toBeVisible();
-    await expect(page.getByText("5 of 5 still to do.")).toBeVisible();
+    await expect(page.getByText("6 of 6 still to do.")).toBeVisible();
     await page.getByLabel("Glass clean on both sides").click();
-    await page.getByLabel(/^Film placed: its centre 270 mm/).click();
-    await expect(page.getByText("3 of 5 still to do.")).toBeVisible();
+    await page.getByLabel(/^Film placed, black side down on the stencil: its centre 270 mm/).click();
+    await expect(page.getByText("4 of 6 still to do.")).toBeVisible();
     await page.reload();
     await expect(page.getByLabel("Glass clean on both sides")).toBeChecked();
 

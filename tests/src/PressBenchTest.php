@@ -66,6 +66,29 @@ final class PressBenchTest extends ShopTestCase
         self::assertSame('one stroke', $job['plates'][1]['print']['laying']);
     }
 
+    /** What the hand chose for an ink on its mesh is what the next job with both begins with. */
+    public function testTheHandIsRememberedForTheNextJob(): void
+    {
+        $plates = $this->ask('GET', '/api/jobs/'.$this->twoDotsOnFrames())['plates'];
+        $first = $plates[1];
+        $shop = $this->ask('GET', '/api/shop');
+        $ink = $shop['inks'][0]['id'];
+        $this->ask('PATCH', "/api/plates/{$first['id']}", ['inkId' => $ink]);
+        $this->ask('PATCH', "/api/plates/{$first['id']}/print", ['hardness' => '75–80', 'offContactMm' => 3.5]);
+        $next = $this->bring(self::twoDots())['id'];
+        $this->work();
+        $plate = $this->ask('GET', "/api/jobs/$next")['plates'][1];
+        $frames = array_column($shop['frames'], null, 'label');
+        $mesh = $frames[$first['frameLabel']]['mesh'] ?? $first['mesh']['text'];
+        $like = array_values(array_filter($shop['frames'], static fn (array $f): bool => !\in_array($f['label'], array_column($plates, 'frameLabel'), true) && ($f['mesh'] ?? null) === $mesh));
+        self::assertNotSame([], $like, 'another frame with that mesh');
+        $this->ask('PATCH', "/api/plates/{$plate['id']}", ['inkId' => $ink, 'frameId' => $like[0]['id']]);
+        $print = $this->ask('GET', "/api/jobs/$next/press")['plates'][1]['print'];
+        self::assertSame('75–80', $print['stroke']['hardness']);
+        self::assertNotSame(3.5, (float) $print['standing']['offContactMm'], 'off-contact is that of the frame');
+        self::assertStringContainsString('as you printed this ink on this mesh last', implode(' ', array_column($print['why'], 'reason')));
+    }
+
     public function testAPressWithoutAFlashAndPaperAreSetUpOtherwise(): void
     {
         $id = $this->twoDotsOnFrames();

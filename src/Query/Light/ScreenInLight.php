@@ -13,9 +13,11 @@ use Ektype\Core\Press\FilmPlacement;
 final readonly class ScreenInLight
 {
     /**
-     * @param float              $thicknessUm fabric and stencil, where light must reach through
-     * @param FilmPlacement|null $placement   null without a frame
-     * @param list<BeforeLight>  $beforeLight what was done
+     * @param float              $thicknessUm      fabric and stencil, where light must reach through
+     * @param FilmPlacement|null $placement        null without a frame
+     * @param list<BeforeLight>  $beforeLight      what was done
+     * @param list<BeforeLight>  $beforeLightAsked what is to be done
+     * @param string             $contactSays      how film and stencil are brought together under this lamp
      */
     public function __construct(
         public Mesh $meshGeometry,
@@ -23,6 +25,8 @@ final readonly class ScreenInLight
         public ?FilmPlacement $placement,
         public ?StencilNow $stencilNow,
         public array $beforeLight,
+        public array $beforeLightAsked,
+        public string $contactSays,
     ) {
     }
 }

@@ -13,12 +13,14 @@ use Ektype\App\Query\Reckoning\TimeOfScreen;
 use Ektype\App\Query\Shelves\StepTestOnShelf;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Emulsion\Emulsion;
+use Ektype\App\Shop\Plate\BeforeLight;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\StepTest\StepTest;
 use Ektype\Core\Exposure\LightFault;
 use Ektype\Core\Exposure\LikeScreens;
 use Ektype\Core\Exposure\SchoolSays;
 use Ektype\Core\Exposure\TimerSetting;
+use Ektype\Core\Lamp\Contact;
 
 /** The bench of the light. */
 final readonly class SeeLight
@@ -107,6 +109,8 @@ final readonly class SeeLight
                 placement: $without ? null : $book->placement($plate),
                 stencilNow: $on === null ? null : $shop->stencilBook()->now($on),
                 beforeLight: $plate->beforeLight(),
+                beforeLightAsked: BeforeLight::asked($without),
+                contactSays: ($lamp->contact ?? Contact::Vacuum)->drawn(),
             ),
             seen: new SeenOnScreen(
                 sinkCheck: $seen,

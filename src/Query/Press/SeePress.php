@@ -11,11 +11,15 @@ use Ektype\App\Query\Reckoning\RegisterBook;
 use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Correction\Correction;
+use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\App\Shop\Press\Press;
+use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Plate\Substrate;
+use Ektype\Core\Press\PressWay;
 use Ektype\Core\Press\SetUp;
 use Ektype\Core\Print\PlatePrint;
+use Ektype\Core\Print\PrintPlan;
 use Ektype\Core\Registration\KnobPair;
 use Ektype\Core\Registration\KnobTurn;
 use Ektype\Core\Registration\PressLog;
@@ -43,16 +47,26 @@ final readonly class SeePress
                 $job->toleranceSet,
                 $register->marks(),
                 $plan === null || $job->press === null || $job->substrate === Substrate::Paper ? null : RunRhythm::of($plan),
-                array_map(
-                    static fn (SetUp $one): SetUpLine => new SetUpLine($one, $one->says(), \in_array($one, $job->onPress->done(), true)),
-                    array_values(array_filter(SetUp::cases(), static fn (SetUp $one): bool => $job->substrate !== Substrate::Paper || $one->onPaper())),
-                ),
+                self::setUp($job, $book, $plan),
                 $job->press === null ? [] : self::learned($job->press, $shop),
                 $plan === null ? [] : array_map(static fn (PlatePrint $print, int $i): PlateOnPress => self::plate($print, $i, $register, $book, $shop), $plan->plates, array_keys($plan->plates)),
                 above: $plan === null || $job->press === null ? null : PressAbove::of($plan, $job->press->kind->way()),
                 scanner: $this->scanner->name(),
             );
         });
+    }
+
+    /** @return list<SetUpLine> */
+    private static function setUp(Job $job, ScreenBook $book, ?PrintPlan $plan): array
+    {
+        $way = $job->press?->kind->way() ?? PressWay::Rotary;
+        $inks = array_values(array_filter(array_map(static fn (Plate $p): ?InkKind => $p->ink?->kind, $book->plates)));
+        $flashes = \count(array_filter($plan->plates ?? [], static fn (PlatePrint $p): bool => $p->flash !== null));
+
+        return array_map(
+            static fn (SetUp $one): SetUpLine => new SetUpLine($one, $one->says($way, $job->substrate, $inks), \in_array($one, $job->onPress->done(), true)),
+            SetUp::asked($way, ($job->press?->knobs() ?? []) !== [], $job->substrate, $flashes, $inks),
+        );
     }
 
     public function ofPlate(int $plateId): PressBench

@@ -250,6 +250,7 @@ final class ScreenBook
             touches: $this->touches($plate),
             solvedFor: $plate->solvedFor(),
             byHand: $plate->byHand(),
+            before: $this->shop->shelves->plates->handBefore($plate),
         );
     }
 

@@ -14,8 +14,9 @@ final readonly class PlateOnRun
      * @param float      $grams      ink for the whole run
      * @param float|null $dwellS     under the flash; null where it is not flashed
      * @param string     $squeegee   its hardness
+     * @param string     $hand       how the squeegee goes, in a line
      */
-    public function __construct(public int $id, public string $register, public bool $inRegister, public string $strokes, public float $grams, public ?float $dwellS, public string $squeegee)
+    public function __construct(public int $id, public string $register, public bool $inRegister, public string $strokes, public float $grams, public ?float $dwellS, public string $squeegee, public string $hand)
     {
     }
 }

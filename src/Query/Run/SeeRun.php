@@ -60,6 +60,6 @@ final readonly class SeeRun
             default => [\sprintf('out of register by %.2f mm', $read->nowMaxMm), false],
         };
 
-        return new PlateOnRun($print->id, $words, $in, $print->laying->value, array_sum(array_map(static fn (LineChange $c): float => $c->grams($print->id), $book->changes())), $print->flash?->dwellS, squeegee: $print->stroke->hardness->value);
+        return new PlateOnRun($print->id, $words, $in, $print->laying->value, array_sum(array_map(static fn (LineChange $c): float => $c->grams($print->id), $book->changes())), $print->flash?->dwellS, squeegee: $print->stroke->hardness->value, hand: $print->stroke->says.($book->job->onPress->pull ? ' Pulled.' : ' Pushed.'));
     }
 }

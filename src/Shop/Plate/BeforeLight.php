@@ -12,4 +12,11 @@ enum BeforeLight: string
     case LookedThrough = 'screen looked through';
     case FilmDry = 'film dry';
     case FilmTaped = 'film taped';
+    case Contact = 'contact';
+
+    /** @return list<self> imaged straight there is no film to lay down */
+    public static function asked(bool $withoutFilm): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $one): bool => !$withoutFilm || $one === self::LookedThrough));
+    }
 }

@@ -7,6 +7,7 @@ namespace Ektype\App\Shop\Plate;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Ink\Ink;
 use Ektype\App\Shop\Shelf;
+use Ektype\Core\Print\ByHand;
 
 /**
  * The plates of all jobs.
@@ -15,6 +16,9 @@ use Ektype\App\Shop\Shelf;
  */
 final readonly class Plates extends Shelf
 {
+    /** So far back a hand is remembered, plates. */
+    private const LOOKED = 12;
+
     protected static function kind(): string
     {
         return Plate::class;
@@ -35,6 +39,26 @@ final readonly class Plates extends Shelf
     public function onFrames(): array
     {
         return $this->asked('SELECT p, j, f FROM '.Plate::class.' p JOIN p.job j JOIN p.frame f ORDER BY p.id ASC');
+    }
+
+    /** What the hand chose last of how this ink is printed on this mesh, in another job. */
+    public function handBefore(Plate $plate): ByHand
+    {
+        if ($plate->ink === null || $plate->frame === null) {
+            return new ByHand();
+        }
+        foreach ($this->asked(
+            'SELECT p, f FROM '.Plate::class.' p JOIN p.frame f WHERE p.ink = :ink AND p.job != :job AND f.threadsPerCm = :threads AND f.threadUm = :thread AND p.byHand NOT IN (\'{}\', \'[]\') ORDER BY p.id DESC',
+            ['ink' => $plate->ink, 'job' => $plate->job, 'threads' => $plate->frame->threadsPerCm, 'thread' => $plate->frame->threadUm],
+            self::LOOKED,
+        ) as $other) {
+            $hand = $other->byHand()->ofInkAndMesh();
+            if (!$hand->isNothing()) {
+                return $hand;
+            }
+        }
+
+        return new ByHand();
     }
 
     /** How many plates of the open jobs have no burned screen of their own. */

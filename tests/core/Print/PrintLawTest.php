@@ -120,6 +120,19 @@ final class PrintLawTest extends TestCase
         self::assertFalse(self::plan(new Lab(12, 0, 0), Substrate::Cotton, base: self::plate(1, 'Base', PlateRole::Base, hand: new ByHand(laying: Laying::Twice)))->plates[0]->why('laying')?->byHand, 'a hand that wants what comes anyway changes nothing');
     }
 
+    /** What the hand chose last with this ink on this mesh is the usual one, until it chooses otherwise; dots keep the strokes they were reckoned for. */
+    public function testTheHandIsRememberedByInkAndMesh(): void
+    {
+        $before = new ByHand(Laying::Once, hardness: Hardness::Hard, pressure: Pressure::Light, flood: false);
+        $plate = static fn (ByHand $hand, ?Laying $solved = null): PlateToPrint => new PlateToPrint(1, 'Base', PlateRole::Base, new InkToPrint('White', InkKind::Plastisol, new Lab(96, 0, 0)), new Drawn(new Lab(96, 0, 0), 100, 0.2), new Mesh(61, 64), frame: new FrameAtHand('F', 430, 520, 23), solvedFor: $solved, byHand: $hand, before: $before);
+        $base = self::plan(new Lab(12, 0, 0), Substrate::Cotton, base: $plate(new ByHand()))->plates[0];
+        self::assertSame([Laying::Once, Hardness::Hard, Pressure::Light, false, Speed::Slow], [$base->laying, $base->stroke->hardness, $base->stroke->pressure, $base->stroke->flood, $base->stroke->speed]);
+        self::assertSame('as you printed this ink on this mesh last; else two strokes', $base->why('laying')?->reason);
+        self::assertFalse($base->why('laying')->byHand);
+        self::assertSame(Laying::Twice, self::plan(new Lab(12, 0, 0), Substrate::Cotton, base: $plate(new ByHand(Laying::Twice)))->plates[0]->laying);
+        self::assertSame(Laying::PrintFlashPrint, self::plan(new Lab(12, 0, 0), Substrate::Cotton, base: $plate(new ByHand(), Laying::PrintFlashPrint))->plates[0]->laying);
+    }
+
     public function testTwoThingsOnOneHeadAndAHeadThatIsNotThereAreTold(): void
     {
         $says = static fn (int $head): string => implode(' ', self::plan(new Lab(12, 0, 0), Substrate::Cotton, base: self::plate(1, 'Base', PlateRole::Base, hand: new ByHand(head: $head)), press: new PressAtHand(PressWay::Rotary, 4, 1, 4, FlashLearned::of([])))->says);

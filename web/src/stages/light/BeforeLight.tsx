@@ -8,7 +8,7 @@ import { Tick } from "../../ui/SmallButton";
 
 type Done = PlateOn<"light">["beforeLight"][number];
 
-/** The card before the light: five things that no time of exposure makes good again. */
+/** The card before the light: what no time of exposure makes good again. */
 export function BeforeLight({
   plate,
   tick,
@@ -30,20 +30,22 @@ export function BeforeLight({
     [
       "film placed",
       at
-        ? `Film placed: its centre ${length(at.centreFromEndMm)} from the clamped end, in the middle across, emulsion side of the film on the stencil`
+        ? `Film placed, black side down on the stencil: its centre ${length(at.centreFromEndMm)} from the clamped end, in the middle across`
         : "Film placed by the card of its press and frame",
     ],
     ["glass clean", "Glass clean on both sides"],
     ["screen looked through", "Screen looked through against the light: no lint, pinholes or bubbles"],
     ["film dry", "Film dry, without creases or flakes"],
     ["film taped", "Film taped so that it cannot move"],
+    ["contact", plate.contactSays],
   ];
-  const open = card.filter(([id]) => !done.includes(id)).length;
+  const asked = card.filter(([id]) => plate.beforeLightAsked.includes(id));
+  const open = asked.filter(([id]) => !done.includes(id)).length;
   return (
     <Box>
-      <Heading note={open === 0 ? "All done." : `${open} of 5 still to do.`}>Before the light</Heading>
+      <Heading note={open === 0 ? "All done." : `${open} of ${asked.length} still to do.`}>Before the light</Heading>
       <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "1fr 1fr" }} columnGap="24px">
-        {card.map(([id, words]) => (
+        {asked.map(([id, words]) => (
           <Box key={id} borderTopWidth="1px" borderColor="line">
             <Tick checked={done.includes(id)} set={(on) => set(id, on)}>
               <Text as="span" lineHeight="1.25" display="block" py="6px">

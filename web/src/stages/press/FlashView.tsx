@@ -126,7 +126,7 @@ function Probe({ jobId, pressId, readings }: { jobId: number; pressId: number; r
       >
         Touch test or probe
       </Heading>
-      <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(150px, 1fr))" gap="14px" maxW="760px">
+      <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(190px, 1fr))" gap="14px" maxW="820px">
         <Field label="The ink then">
           <Choice fontFamily="body" value={sign} onChange={(e) => setSign(e.target.value as Sign)}>
             {signs.map(([name, says]) => (

@@ -95,6 +95,12 @@ export function Printed({ job, plate, above }: { job: JobOn<"press">; plate: Pla
                 <Text fontSize="small" color="quiet">
                   {why.byHand ? `by hand; the rule says ${why.usual}` : why.reason}
                 </Text>
+                {row.what === "pressure" &&
+                  print.stroke.signs.map((one) => (
+                    <Text key={one} fontSize="small" maxW="46ch">
+                      {one}
+                    </Text>
+                  ))}
               </Box>
               <Box display="flex">
                 {why.byHand && open !== row.what && (

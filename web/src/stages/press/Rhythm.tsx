@@ -14,7 +14,7 @@ export function Rhythm({ run }: { run: Run }) {
   return (
     <Box>
       <Heading
-        note={`${run.unit.kind}, ${run.unit.heightMm.toFixed(0)} mm over the print, on platens that have gone round a while (${run.flashReadings === 0 ? "trade default" : `${run.flashReadings} readings of this press`}).`}
+        note={`${run.unit.kind.charAt(0).toUpperCase()}${run.unit.kind.slice(1)}, ${run.unit.heightMm.toFixed(0)} mm over the print, on platens that have gone round a while (${run.flashReadings === 0 ? "trade default" : `${run.flashReadings} readings of this press`}).`}
       >
         Flash and rhythm
       </Heading>

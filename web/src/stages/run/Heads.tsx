@@ -63,9 +63,9 @@ function Head({ job, plate, n, last }: { job: JobOn<"run">; plate: Plate; n: num
           </Text>
         </Box>
         <Text fontSize="small" color="quiet">
-          {[plate.inkName || "no ink chosen", run?.strokes, run && `squeegee ${run.squeegee}`]
-            .filter(Boolean)
-            .join(", ")}
+          {[plate.inkName || "no ink chosen", run?.strokes].filter(Boolean).join(", ")}
+          {run && <br />}
+          {run && `Squeegee ${run.hand}`}
         </Text>
         {plate.mind !== "" && (
           <Text role="status" color="madder" fontSize="small">
