@@ -239,6 +239,10 @@ final class RequestReader
             \is_string($given) ? '“'.mb_strimwidth($given, 0, 40, '…').'”' : json_encode($given),
         ) : '';
 
+        if (\is_string($given) && preg_match('/^[+-]?[1-9]\d{0,2}(,\d{3})+$/', trim($given)) === 1) {
+            return new Fault($field, \sprintf('“%s” is “%s”: %s, or %s? Write it without the comma, or with a point.', $said, trim($given), str_replace(',', '', trim($given)), (string) preg_replace('/,/', '.', trim($given), 1)));
+        }
+
         return new Fault($field, match (true) {
             !$is || $given === null => \sprintf('“%s” is missing. %s', $said, $how[1]),
             $known !== '' => \sprintf('“%s” is %swhich is not known here. Use one of: %s.', $said, $shown, $known),

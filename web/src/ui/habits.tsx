@@ -14,6 +14,13 @@ type Habits = {
   toField: (mm: number) => string;
   fromField: (text: string) => number;
   mesh: (name: string, threadsPerCm: number) => string;
+  /** °C, or °F where inches are counted. */
+  warmth: (celsius: number) => string;
+  warmthUnit: string;
+  /** °C of what was typed in the unit of the page. */
+  toCelsius: (typed: number) => number;
+  /** Grams, or ounces where inches are counted. */
+  weight: (grams: number) => string;
 };
 
 const Context = createContext<Habits | null>(null);
@@ -52,6 +59,10 @@ export function HabitsProvider({ children }: { children: ReactNode }) {
       lengthUnit: inches ? "in" : "mm",
       toField: (mm) => lengthWritten(mm, inches),
       fromField: (text) => lengthTyped(text, inches) ?? Number.NaN,
+      warmth: (c) => `${(inches ? 1.8 * c + 32 : c).toFixed(0)} ${inches ? "°F" : "°C"}`,
+      warmthUnit: inches ? "°F" : "°C",
+      toCelsius: (typed) => (inches ? (typed - 32) / 1.8 : typed),
+      weight: (g) => (inches ? `${(g / 28.3495).toFixed(g < 283 ? 2 : 1)} oz` : `${g.toFixed(g < 10 ? 1 : 0)} g`),
       mesh: (name, perCm) => (inches ? `${Math.round(perCm * 2.54)}/in` : name),
     }),
     [inches, safe],

@@ -22,12 +22,34 @@ describe("a length as it was typed", () => {
     ["−3", false, -3],
     ["-1/4 in", false, -6.35],
     [".5", true, 12.7],
+    ["3' 6\"", false, 1066.8],
+    ["3 ft 6 1/2 in", false, 1079.5],
+    ["12 ft", false, 3657.6],
+    ["1’200", false, 1200],
+    ["2′", true, 609.6],
+    ["10½", true, 266.7],
+    ["½ in", false, 12.7],
+    ["5 mil", false, 0.127],
+    ["40 µm", true, 0.04],
   ])("%s (inches %s) is %d mm", (text, inches, mm) => expect(lengthTyped(text, inches)).toBeCloseTo(mm, 9));
 
-  it.each(["12 ft", "12 x", "1/0", "ten", "1/2/3", "12 mm mm", '"', "mm", "1.2.3", "12 in 3", "5/", "/5", "1e3"])(
-    "%s is no length, and no part of it is taken",
-    (text) => expect(lengthTyped(text, false)).toBeNaN(),
-  );
+  it.each([
+    "1,000",
+    "12,500 mm",
+    "3' 6 mm",
+    "12 x",
+    "1/0",
+    "ten",
+    "1/2/3",
+    "12 mm mm",
+    '"',
+    "mm",
+    "1.2.3",
+    "12 in 3",
+    "5/",
+    "/5",
+    "1e3",
+  ])("%s is no length, and no part of it is taken", (text) => expect(lengthTyped(text, false)).toBeNaN());
 
   it("an empty field is nothing, not zero", () => {
     expect(lengthTyped("", true)).toBeNull();
@@ -59,7 +81,7 @@ describe("a sentence about millimetres", () => {
   it.each([
     ["“Print width, mm” must lie from 5 to 2000 mm.", "“Print width, in” must lie from 0.20 to 78.7 in."],
     ["Frame 3 is 360 × 460 mm inside.", "Frame 3 is 14.2 × 18.1 in inside."],
-    ["It is 0.31 mm out of register.", "It is 0.012 in out of register."],
+    ["It is 0.31 mm out of register.", "It is 0.0122 in out of register."],
     ["Pinholes of 12 µm stay.", "Pinholes of 12 µm stay."],
   ])("is said in inches: %s", (mm, said) => expect(inUnits(mm, true)).toBe(said));
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { notRead, numberTyped } from "./number";
+import { notRead, numberTyped, twoWays } from "./number";
 
 describe("a number as it is typed", () => {
   it.each([
@@ -16,9 +16,16 @@ describe("a number as it is typed", () => {
 
   it("an empty field is nothing, not zero", () => expect(numberTyped("  ")).toBeNull());
 
-  it.each(["12 mm", "1,2,3", "1.2.3", "abc", "1e3", "--1", ".", "12,5,"])("%s is no number, not half of one", (text) =>
-    expect(numberTyped(text)).toBeNaN(),
+  it.each(["12 mm", "1,2,3", "1.2.3", "abc", "1e3", "--1", ".", "12,5,", "1,000", "12,345"])(
+    "%s is no number, not half of one",
+    (text) => expect(numberTyped(text)).toBeNaN(),
   );
+});
+
+it("a comma before three digits is asked about", () => {
+  expect(twoWays("1,000")).toBe("“1,000” may be 1000 or 1.000. Write it without the comma, or with a point.");
+  expect(twoWays("0,125")).toBe("");
+  expect(twoWays("16,5")).toBe("");
 });
 
 it("the first field that holds no number is named with what stands in it", () => {

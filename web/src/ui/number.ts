@@ -2,8 +2,19 @@
 export function notRead(fields: readonly (readonly [label: string, text: string])[]): string {
   const wrong = fields.find(([, text]) => Number.isNaN(numberTyped(text) ?? 0));
   return wrong
-    ? `“${wrong[0]}” is not a number: “${wrong[1].trim()}”. Nothing was kept; write it in digits alone, such as 16.5.`
+    ? twoWays(wrong[1]) ||
+        `“${wrong[0]}” is not a number: “${wrong[1].trim()}”. Nothing was kept; write it in digits alone, such as 16.5.`
     : "";
+}
+
+/** A comma before three digits is a point to some and parts thousands to others: asked, not guessed. */
+const EITHER = /^[+-]?[1-9]\d{0,2}(,\d{3})+$/;
+
+/** What to ask of a number that can be read in two ways; empty for any other. */
+export function twoWays(text: string): string {
+  const plain = text.trim();
+  if (!EITHER.test(plain)) return "";
+  return `“${plain}” may be ${plain.replaceAll(",", "")} or ${plain.replace(",", ".")}. Write it without the comma, or with a point.`;
 }
 
 /**
@@ -13,9 +24,10 @@ export function notRead(fields: readonly (readonly [label: string, text: string]
 export function numberTyped(text: string): number | null {
   const plain = text
     .trim()
-    .replace(/[\s  ’']/g, "")
+    // Between thousands only: what stands elsewhere belongs to no number.
+    .replace(/(?<=\d)[\s\u2009\u202f’'](?=\d{3}(\D|$))/g, "")
     .replace("−", "-");
   if (plain === "") return null;
-  if (!/^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/.test(plain)) return Number.NaN;
+  if (EITHER.test(plain) || !/^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/.test(plain)) return Number.NaN;
   return Number(plain.replace(",", "."));
 }

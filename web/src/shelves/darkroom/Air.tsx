@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { Room, RoomTold } from "../../api/client";
 import { useRoomChange, useTrade } from "../../api/use";
 import { moment } from "../../ui/day";
+import { useHabits } from "../../ui/habits";
 import { numberTyped } from "../../ui/number";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { RulingSchool } from "../../ui/RulingSchool";
@@ -10,12 +11,13 @@ import { SmallButton } from "../../ui/SmallButton";
 
 /** The air of the dark room, read or assumed, and the room's habits: what all drying times rest on. */
 export function Air({ room }: { room: Room }) {
+  const { warmth } = useHabits();
   const [open, setOpen] = useState(false);
   const change = useRoomChange();
   return (
     <Box borderTopWidth="1px" borderBottomWidth="1px" borderColor="line" py="10px" mb="20px">
       <Box display="flex" flexWrap="wrap" gap="28px" alignItems="baseline">
-        <Said label="Air" value={`${room.temperatureC.toFixed(0)} °C`} />
+        <Said label="Air" value={warmth(room.temperatureC)} />
         <Said label="Humidity" value={`${room.humidityPct.toFixed(0)} %`} out={room.humidityPct > 50} />
         <Said label="Moving" value={`${room.airMS.toFixed(1)} m/s`} />
         <Said label="Drying places" value={String(room.dryingPlaces)} />
@@ -60,9 +62,10 @@ function Said({ label, value, out = false }: { label: string; value: string; out
 }
 
 function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => void; error: unknown }) {
+  const { inches, toCelsius, warmthUnit } = useHabits();
   const edges = useTrade().data?.edgeFrom ?? [];
   const starts = {
-    temperatureC: String(room.temperatureC),
+    temperatureC: String(inches ? Math.round(18 * room.temperatureC + 320) / 10 : room.temperatureC),
     humidityPct: String(room.humidityPct),
     airMS: String(room.airMS),
     dryingPlaces: String(room.dryingPlaces),
@@ -75,7 +78,7 @@ function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => voi
   const [sharp, setSharp] = useState(String(room.sharpFromPerInch));
   const [divisor, setDivisor] = useState(String(room.rulingDivisor));
   const asked: [keyof typeof starts, string][] = [
-    ["temperatureC", "Air, °C"],
+    ["temperatureC", `Air, ${warmthUnit}`],
     ["humidityPct", "Humidity, %"],
     ["airMS", "Moving air, m/s"],
     ["dryingPlaces", "Drying places"],
@@ -83,6 +86,7 @@ function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => voi
     ["opensH", "Opens at, h"],
     ["closesH", "Closes at, h"],
   ];
+  const warmed = (typed: number | null) => (typed === null ? null : toCelsius(typed));
   return (
     <Box
       as="form"
@@ -95,7 +99,10 @@ function Form({ room, send, error }: { room: Room; send: (told: RoomTold) => voi
               ([name]) =>
                 name === "temperatureC" || name === "humidityPct" || name === "airMS" || fields[name] !== starts[name],
             )
-            .map(([name]) => [name, numberTyped(fields[name])]),
+            .map(([name]) => [
+              name,
+              name === "temperatureC" ? warmed(numberTyped(fields[name])) : numberTyped(fields[name]),
+            ]),
         );
         send({ ...told, coatSchool, sharpFromPerInch: Number(sharp), rulingDivisor: Number(divisor) });
       }}

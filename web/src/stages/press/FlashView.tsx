@@ -2,6 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import { useFlashRead } from "../../api/press";
 import { Heading } from "../../ui/Bench";
+import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
 import { numberTyped } from "../../ui/number";
 import { Action, Choice, Entry, Field, Trouble } from "../../ui/Parts";
@@ -27,6 +28,7 @@ type Flashes = NonNullable<AtHand<"press">["job"]["rhythm"]>["flashes"];
 
 /** What a shorter or a longer dwell would do. */
 function Dwell({ flashes }: { flashes: Flashes }) {
+  const { warmth } = useHabits();
   const [of, setOf] = useState(0);
   const flash = (flashes[of] ?? flashes[0])?.flash;
   const [asked, setAsked] = useState<number | null>(null);
@@ -67,7 +69,7 @@ function Dwell({ flashes }: { flashes: Flashes }) {
           {at.seconds.toFixed(1)} s
         </Text>
         <Text className="readout" fontSize="34px" lineHeight="1.1">
-          {at.celsius.toFixed(0)} °C
+          {warmth(at.celsius)}
         </Text>
       </Box>
       <Text fontWeight="700" color={at.does === "gelled" ? "ink" : "madder"} role="status">
@@ -78,9 +80,9 @@ function Dwell({ flashes }: { flashes: Flashes }) {
 }
 
 const fields = [
-  ["platenC", "Platen before, °C", "35"],
+  ["platenC", "Platen before", "35"],
   ["seconds", "Under it, s", "6"],
-  ["celsius", "Ink then, °C", "108"],
+  ["celsius", "Ink then", "108"],
 ] as const;
 
 const signs = [
@@ -94,9 +96,10 @@ type Sign = (typeof signs)[number][0];
 
 /** A finger or a probe on the ink right after the flash: from then on the times are this shop’s. */
 function Probe({ jobId, pressId, readings }: { jobId: number; pressId: number; readings: number }) {
+  const { inches, toCelsius, warmthUnit } = useHabits();
   const read = useFlashRead(jobId, pressId);
   const [sign, setSign] = useState<Sign>("gelled");
-  const [typed, setTyped] = useState<Record<string, string>>({ platenC: "35" });
+  const [typed, setTyped] = useState<Record<string, string>>({ platenC: inches ? "95" : "35" });
   const [wrong, setWrong] = useState("");
   const asked = fields.filter(([name]) => name !== "celsius" || sign === "probe");
   const send = (e: React.FormEvent) => {
@@ -108,9 +111,9 @@ function Probe({ jobId, pressId, readings }: { jobId: number; pressId: number; r
     read.mutate(
       {
         sign,
-        platenC: value("platenC"),
+        platenC: toCelsius(value("platenC")),
         seconds: value("seconds"),
-        ...(sign === "probe" ? { celsius: value("celsius") } : {}),
+        ...(sign === "probe" ? { celsius: toCelsius(value("celsius")) } : {}),
       },
       { onSuccess: () => setTyped((was) => ({ ...was, seconds: "", celsius: "" })) },
     );
@@ -137,7 +140,7 @@ function Probe({ jobId, pressId, readings }: { jobId: number; pressId: number; r
           </Choice>
         </Field>
         {asked.map(([name, label]) => (
-          <Field key={name} label={label}>
+          <Field key={name} label={name === "seconds" ? label : `${label}, ${warmthUnit}`}>
             <Entry
               value={typed[name] ?? ""}
               inputMode="decimal"

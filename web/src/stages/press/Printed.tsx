@@ -29,7 +29,7 @@ const rows: { what: What; label: string; words?: readonly string[]; unit?: strin
 
 /** How one plate is printed: what the law says, why, and what the hand sets otherwise. */
 export function Printed({ job, plate, above }: { job: JobOn<"press">; plate: Plate; above: Above }) {
-  const { length } = useHabits();
+  const { length, weight } = useHabits();
   const [open, setOpen] = useState<What | null>(null);
   const set = usePrintByHand(job.id, plate.id);
   const { print } = plate;
@@ -58,7 +58,7 @@ export function Printed({ job, plate, above }: { job: JobOn<"press">; plate: Pla
       <Box display="grid" gridTemplateColumns="repeat(3, auto)" justifyContent="start" gap="14px 24px" mb="12px">
         <Large label="Off-contact" value={length(print.standing.offContactMm, 1)} />
         <Large label="Squeegee" value={print.stroke.hardness} />
-        <Large label="Ink a piece" value={`${print.gramsEach.toFixed(1)} g`} />
+        <Large label="Ink on each" value={weight(print.gramsEach)} />
       </Box>
       {!print.stroke.fits && (
         <Text fontWeight="700" color="madder" mb="8px">

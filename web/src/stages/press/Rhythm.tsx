@@ -1,6 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import type { JobOn } from "../../api/client";
 import { Heading } from "../../ui/Bench";
+import { useHabits } from "../../ui/habits";
 import { Fact } from "../../ui/Parts";
 import { timeWords } from "../../ui/timeWords";
 import { Words } from "../../ui/Words";
@@ -11,10 +12,11 @@ const seconds = (s: number) => timeWords(Math.round(2 * s) / 2);
 
 /** The way of one piece round the press: how warm its ink is, how long the flash dwells, and the pace of the run. */
 export function Rhythm({ run }: { run: Run }) {
+  const { length } = useHabits();
   return (
     <Box>
       <Heading
-        note={`${run.unit.kind.charAt(0).toUpperCase()}${run.unit.kind.slice(1)}, ${run.unit.heightMm.toFixed(0)} mm over the print, on platens that have gone round a while (${run.flashReadings === 0 ? "trade default" : `${run.flashReadings} readings of this press`}).`}
+        note={`${run.unit.kind.charAt(0).toUpperCase()}${run.unit.kind.slice(1)}, ${length(run.unit.heightMm, 0)} over the print, on platens that have gone round a while (${run.flashReadings === 0 ? "trade default" : `${run.flashReadings} readings of this press`}).`}
       >
         Flash and rhythm
       </Heading>
@@ -57,6 +59,7 @@ const BOTTOM = 30;
 
 /** Temperature over the way: between the lines ink is gelled; under the dashed one it may meet the next screen. */
 function Way({ run }: { run: Run }) {
+  const { warmth } = useHabits();
   const most = Math.max(run.scorchC + 12, ...run.warmth);
   const x = (s: number) => LEFT + ((WIDTH - LEFT - 8) * s) / Math.max(1, run.warmth.length - 1);
   const y = (c: number) => 10 + ((HIGH - 10 - BOTTOM) * (most - c)) / (most - 15);
@@ -65,7 +68,7 @@ function Way({ run }: { run: Run }) {
       viewBox={`0 0 ${WIDTH} ${HIGH}`}
       width="100%"
       role="img"
-      aria-label={`Ink on its way round: ${run.flashes.map((f) => `${f.flash.surfaceC.toFixed(0)} °C after the flash of ${f.after}, ${f.flash.does}`).join("; ") || "no flash"}`}
+      aria-label={`Ink on its way round: ${run.flashes.map((f) => `${warmth(f.flash.surfaceC)} after the flash of ${f.after}, ${f.flash.does}`).join("; ") || "no flash"}`}
     >
       <rect
         x={LEFT}
@@ -90,7 +93,7 @@ function Way({ run }: { run: Run }) {
       </Words>
       {[run.coolC, run.gelledFromC, run.gelledToC, run.scorchC].map((c) => (
         <Words key={c} x={LEFT - 8} y={y(c) + 5} size={13} textAnchor="end" fill="var(--ink)" readout>
-          {`${c} °C`}
+          {warmth(c)}
         </Words>
       ))}
       <path

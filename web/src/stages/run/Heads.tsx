@@ -21,7 +21,7 @@ export function Heads({ job }: { job: JobOn<"run"> }) {
 }
 
 function Head({ job, plate, n, last }: { job: JobOn<"run">; plate: Plate; n: number; last: boolean }) {
-  const { mesh, length } = useHabits();
+  const { mesh, length, weight } = useHabits();
   const run = job.runs.find((r) => r.id === plate.id);
   return (
     <Box
@@ -85,13 +85,7 @@ function Head({ job, plate, n, last }: { job: JobOn<"run">; plate: Plate; n: num
         <Of label="Stencil" value={figureText(plate.stencil)} sign={plate.stencil.sign} />
         <Of label="Light" value={figureText(plate.light)} sign={plate.light.sign} />
         <Of label="Off-contact" value={length(plate.offContact.value ?? 0, 1)} sign={plate.offContact.sign} />
-        {run && (
-          <Of
-            label="Ink for all"
-            value={`${run.grams < 10 ? run.grams.toFixed(1) : run.grams.toFixed(0)} g`}
-            sign="reckoned"
-          />
-        )}
+        {run && <Of label="Ink for all" value={weight(run.grams)} sign="reckoned" />}
       </Box>
       <Box gridColumn={{ base: "1 / -1", md: "auto" }}>
         <Text fontWeight="700">
