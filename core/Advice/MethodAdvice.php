@@ -23,17 +23,17 @@ final readonly class MethodAdvice
      */
     public static function of(array $ways, Care $care, int $shirts, ?int $heads): ?self
     {
-        $can = array_values(array_filter($ways, static fn (PrintWay $w): bool => $w->plates !== [] && ($heads === null || \count($w->plates) <= $heads)));
+        $can = array_values(array_filter($ways, static fn (PrintWay $w): bool => $w->plates !== [] && $w->suitsCloth && ($heads === null || \count($w->plates) <= $heads)));
         if ($can === []) {
             return null;
         }
         $minutes = static fn (PrintWay $way): float => $way->setUpMin + ($shirts === 0 ? self::SHIRTS : $shirts) * $way->secondsAShirt / 60;
-        $passing = array_values(array_filter($can, static fn (PrintWay $w): bool => $w->mean <= $care->passes()));
+        $passing = array_values(array_filter($can, static fn (PrintWay $w): bool => $w->off() <= $care->passes()));
         if ($passing === []) {
-            usort($can, static fn (PrintWay $a, PrintWay $b): int => $a->mean <=> $b->mean);
+            usort($can, static fn (PrintWay $a, PrintWay $b): int => $a->off() <=> $b->off());
 
             return new self($can[0]->method, \sprintf(
-                '%s comes nearest, mean ΔE00 %.1f; nothing on this shelf comes within the %.1f that %s work asks for. Another ink would help most.',
+                '%s comes nearest, colour error ΔE00 %.1f; nothing on this shelf comes within the %.1f that %s work asks for. Another ink would help most.',
                 $can[0]->method->title(),
                 $can[0]->mean,
                 $care->passes(),
@@ -42,15 +42,16 @@ final readonly class MethodAdvice
         }
         usort($passing, static fn (PrintWay $a, PrintWay $b): int => [!$a->fits, $minutes($a)] <=> [!$b->fits, $minutes($b)]);
         $best = $passing[0];
-        $nearer = array_values(array_filter($can, static fn (PrintWay $w): bool => $w->mean < $best->mean - 0.5));
-        usort($nearer, static fn (PrintWay $a, PrintWay $b): int => $a->mean <=> $b->mean);
+        $nearer = array_values(array_filter($can, static fn (PrintWay $w): bool => $w->off() < $best->off() - 0.5));
+        usort($nearer, static fn (PrintWay $a, PrintWay $b): int => $a->off() <=> $b->off());
 
         return new self($best->method, \sprintf(
-            '%s: %d %s, mean ΔE00 %.1f where %s work asks for %.1f, and the least press time of those that do.%s',
+            '%s: %d %s, colour error ΔE00 %.1f%s where %s work asks for %.1f, and the least press time of those that do.%s',
             $best->method->title(),
             \count($best->plates),
             \count($best->plates) === 1 ? 'screen' : 'screens',
             $best->mean,
+            $best->drift < 0.5 ? '' : \sprintf(' and %.1f of drift over a run', $best->drift),
             $care->value,
             $care->passes(),
             $nearer === [] ? '' : \sprintf(' %s would come nearer, %.1f, for %+.0f minutes.', $nearer[0]->method->title(), $nearer[0]->mean, $minutes($nearer[0]) - $minutes($best)),

@@ -41,12 +41,14 @@ final readonly class PrintWay
     public float $inkGrams;
 
     /**
-     * @param list<PlateShare> $plates    in print order
-     * @param bool             $fits      whether it is for such art
-     * @param float            $mean      of the print from the art, ΔE00
-     * @param float            $p95       95 % of it is nearer, ΔE00
-     * @param PrintPlan|null   $plan      how it is printed; null where it prints nothing
-     * @param bool             $automatic whether the press prints by itself
+     * @param list<PlateShare> $plates     in print order
+     * @param bool             $fits       whether it is for such art
+     * @param float            $mean       of the print from the art, ΔE00
+     * @param float            $p95        95 % of it is nearer, ΔE00
+     * @param PrintPlan|null   $plan       how it is printed; null where it prints nothing
+     * @param bool             $automatic  whether the press prints by itself
+     * @param float            $drift      how much it wanders over a run, ΔE00
+     * @param bool             $suitsCloth whether it is advised on cloth so dark: transparent inks want white or pale under them
      */
     public function __construct(
         public MethodName $method,
@@ -56,6 +58,8 @@ final readonly class PrintWay
         public float $p95,
         ?PrintPlan $plan,
         bool $automatic = false,
+        public float $drift = 0.0,
+        public bool $suitsCloth = true,
     ) {
         $screens = \count($plates);
         $this->setUpMin = $automatic
@@ -79,6 +83,12 @@ final readonly class PrintWay
             $method,
             $size,
         ));
+    }
+
+    /** Off the art and over a run together, ΔE00. */
+    public function off(): float
+    {
+        return hypot($this->mean, $this->drift);
     }
 
     /**

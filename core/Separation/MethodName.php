@@ -112,7 +112,13 @@ final readonly class MethodName implements \JsonSerializable
     /** Whether it is for such art on such a garment. */
     public function fits(bool $tonalArt, bool $lightGarment): bool
     {
-        return $this->is->tonal === $tonalArt && ($lightGarment || !$this->is->onLight);
+        return $this->is->tonal === $tonalArt && $this->suitsCloth($lightGarment);
+    }
+
+    /** Whether it is advised on such a garment: transparent inks want white or pale cloth. */
+    public function suitsCloth(bool $lightGarment): bool
+    {
+        return $lightGarment || !$this->is->onLight;
     }
 
     /** Whether its plates know their order themselves; else lightness decides. */

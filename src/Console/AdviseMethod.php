@@ -91,6 +91,8 @@ final class AdviseMethod extends OptionsCommand
             'ink_g' => round($way->inkGrams, 2),
             'mean_delta_e' => round($way->mean, 2),
             'p95_delta_e' => round($way->p95, 2),
+            'drift_delta_e' => round($way->drift, 2),
+            'suits_cloth' => $way->suitsCloth,
             'risks' => $way->risks($heads, 'the press'),
         ];
     }

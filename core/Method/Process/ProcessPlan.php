@@ -19,7 +19,7 @@ use Ektype\Core\Tone\ToneWork;
 use Ektype\Core\Unit\Chosen;
 
 /** The choices made for a picture in four-colour process. */
-#[Separates(name: 'process', place: 5, title: 'Four-colour process', ordered: true)]
+#[Separates(name: 'process', place: 5, title: 'Four-colour process', onLight: true, ordered: true)]
 #[SaysOfItself(
     why: '%d screens. Transparent yellow, magenta, cyan and black, each at its own angle.',
     note: 'In your own four inks, as their colours were measured on white. One ruling for all; angles by the school that was chosen.',

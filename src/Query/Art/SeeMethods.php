@@ -137,6 +137,7 @@ final readonly class SeeMethods
                 off: new OffTheArt(
                     deltaE: null,
                     p95: null,
+                    drift: null,
                 ),
                 risks: [],
                 key: '',
@@ -159,6 +160,7 @@ final readonly class SeeMethods
             off: new OffTheArt(
                 deltaE: $print->deltaE,
                 p95: $print->p95,
+                drift: $print->drift,
             ),
             risks: $way->risks($job->press?->heads, $job->press->name ?? ''),
             key: $print->key,
@@ -176,7 +178,7 @@ final readonly class SeeMethods
             $job->press?->atHand() ?? PressAtHand::none(),
         );
 
-        return new PrintWay($method, $print->plates, self::fits($job, $method, $tonal), $print->deltaE, $print->p95, $plan, automatic: $job->press?->kind === PressKind::Automatic);
+        return new PrintWay($method, $print->plates, self::fits($job, $method, $tonal), $print->deltaE, $print->p95, $plan, automatic: $job->press?->kind === PressKind::Automatic, drift: $print->drift, suitsCloth: $method->suitsCloth(Garment::isLight(Lab::of(Srgb::fromHex($job->garmentHex)))));
     }
 
     /** Transparent layers want paper or light cloth under them. */

@@ -7,7 +7,9 @@ namespace Ektype\App\Work\Tone;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Work\Films\JobPrint;
+use Ektype\Core\Advice\Repeatability;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Plate\PlateRole;
@@ -21,7 +23,7 @@ use Ektype\Core\Tone\TonalPlan;
 final readonly class MethodProof
 {
     /** What is kept of a proof. */
-    private const VERSION = 3;
+    private const VERSION = 4;
 
     public function __construct(private SmallArt $art, private ToneProof $tones, private JobPrint $print, private SpotPicture $spot, private Inks $inks, private DrawnOnce $drawn)
     {
@@ -50,7 +52,7 @@ final readonly class MethodProof
         }
         [$mean, $p95] = OffArt::of($art, $print);
 
-        return new SmallPrint($key, SmallArt::png($print), array_map(OffArt::share(...), $first), round($mean, 2), round($p95, 2));
+        return new SmallPrint($key, SmallArt::png($print), array_map(OffArt::share(...), $first), round($mean, 2), round($p95, 2), round(Repeatability::of($first, Srgb::fromHex($job->garmentHex)), 2));
     }
 
     private function key(Job $job, Plan $plan): string

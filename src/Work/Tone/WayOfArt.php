@@ -6,6 +6,7 @@ namespace Ektype\App\Work\Tone;
 
 use Ektype\App\Shop\Job\BegunPlan;
 use Ektype\Core\Advice\PrintWay;
+use Ektype\Core\Advice\Repeatability;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Method\Spot\SpotPlan;
@@ -62,6 +63,8 @@ final readonly class WayOfArt
             $mean,
             $p95,
             PrintWay::supposed($method, $shares, new SizeOfPrint($print->widthMm, $print->widthMm * $small->height / $small->width), new Cloth(Lab::of($print->garment), $print->substrate), PressAtHand::none()),
+            drift: Repeatability::of($plates, $print->garment),
+            suitsCloth: $method->suitsCloth(Garment::isLight(Lab::of($print->garment))),
         );
     }
 

@@ -7,7 +7,10 @@ namespace Ektype\Tests\Core\Advice;
 use Ektype\Core\Advice\Care;
 use Ektype\Core\Advice\MethodAdvice;
 use Ektype\Core\Advice\PrintWay;
+use Ektype\Core\Advice\Repeatability;
+use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Substrate;
@@ -15,6 +18,8 @@ use Ektype\Core\Print\Cloth;
 use Ektype\Core\Print\PlatePrint;
 use Ektype\Core\Print\PressAtHand;
 use Ektype\Core\Print\SizeOfPrint;
+use Ektype\Core\Raster\CoverageMap;
+use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PlateShare;
 use PHPUnit\Framework\TestCase;
@@ -63,10 +68,36 @@ final class MethodAdviceTest extends TestCase
         self::assertStringContainsString('comes nearest', $far->sentence);
     }
 
-    private static function way(MethodName $method, int $screens, float $mean, bool $fits = true): PrintWay
+    /** A way that wanders over a run counts as further off; transparent inks on dark cloth are not advised, however near they come. */
+    public function testDriftMovesTheAdviceAndDarkClothForbidsTransparentInks(): void
+    {
+        $advised = static fn (PrintWay ...$ways): ?MethodName => MethodAdvice::of(array_values($ways), Care::Usual, 60, null)?->method;
+        $steady = self::way(MethodName::from('simulated'), 6, 3.0);
+        self::assertSame(MethodName::from('process'), $advised($steady, self::way(MethodName::from('process'), 4, 3.5)));
+        self::assertSame(MethodName::from('simulated'), $advised($steady, self::way(MethodName::from('process'), 4, 3.5, drift: 2.2)), '3.5 and 2.2 are 4.1 together');
+        self::assertSame(MethodName::from('simulated'), $advised($steady, self::way(MethodName::from('process'), 4, 1.0, suits: false)));
+        self::assertFalse(MethodName::from('process')->suitsCloth(false));
+        self::assertTrue(MethodName::from('process')->suitsCloth(true));
+        self::assertTrue(MethodName::from('simulated')->suitsCloth(false));
+    }
+
+    /** Half-tone dots of black on white, worked out in root light: a tone of 0.5 moves by 0.03, solid and bare cloth by nothing. */
+    public function testRepeatabilityIsWhatThreePerCentOfToneShow(): void
+    {
+        $plate = static fn (int $covers): FirstPlate => new FirstPlate(PlateRole::Colour, 'Black', new Srgb(0, 0, 0), null, '', new CoverageMap(4, 4, 1, str_repeat(\chr($covers), 16)), hiding: 1.0);
+        $white = new Srgb(255, 255, 255);
+        self::assertSame(0.0, Repeatability::of([$plate(0)], $white));
+        self::assertSame(0.0, Repeatability::of([$plate(CoverageMap::FULL)], $white));
+        $lab = static fn (float $covers): Lab => Lab::of(Srgb::fromLinear(array_fill(0, 3, (1 - $covers) ** 1.7)));
+        self::assertEqualsWithDelta(Ciede2000::between($lab(0.5), $lab(0.53)), Repeatability::of([$plate(CoverageMap::FULL / 2)], $white), 0.35);
+        $both = Repeatability::of([$plate(CoverageMap::FULL / 2), $plate(CoverageMap::FULL / 2)], $white);
+        self::assertGreaterThan(0.0, $both);
+    }
+
+    private static function way(MethodName $method, int $screens, float $mean, bool $fits = true, float $drift = 0.0, bool $suits = true): PrintWay
     {
         $shares = array_fill(0, $screens, new PlateShare('Ink', PlateRole::Colour, 0.2, new Lab(50, 0, 0)));
 
-        return new PrintWay($method, $shares, $fits, $mean, 2 * $mean, PrintWay::supposed($method, $shares, new SizeOfPrint(300, 300), new Cloth(new Lab(12, 0, 0), Substrate::Cotton), PressAtHand::none()));
+        return new PrintWay($method, $shares, $fits, $mean, 2 * $mean, PrintWay::supposed($method, $shares, new SizeOfPrint(300, 300), new Cloth(new Lab(12, 0, 0), Substrate::Cotton), PressAtHand::none()), drift: $drift, suitsCloth: $suits);
     }
 }

@@ -4,6 +4,7 @@ import type { Care, JobOn, MethodOffer } from "../../api/client";
 import type { JobWork } from "../../api/use";
 import { useAdvice, useMethod, useMethods } from "../../api/use";
 import { Heading } from "../../ui/Bench";
+import { useHabits } from "../../ui/habits";
 import { Choice, Field, Push } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 
@@ -88,6 +89,7 @@ function Way({
   useEffect(() => {
     if (done) tell.current();
   }, [done]);
+  const { weight } = useHabits();
   const followed = job.method === method;
   return (
     <Push
@@ -118,13 +120,15 @@ function Way({
         {offer?.deltaE !== null && offer?.deltaE !== undefined && (
           <Text className="readout" fontSize="small" whiteSpace="nowrap">
             ΔE00 {offer.deltaE.toFixed(1)}
+            {offer.drift !== null && offer.drift !== undefined && offer.drift >= 0.05 && ` ± ${offer.drift.toFixed(1)}`}
+            <span className="heard"> colour error, and its drift over a run</span>
           </Text>
         )}
       </Box>
       {offer && offer.setUpMin !== null && offer.setUpMin !== undefined && (
         <Text className="readout" fontSize="small">
           {offer.plates} {offer.plates === 1 ? "screen" : "screens"} · {offer.setUpMin} min · {offer.secondsAShirt} s ·{" "}
-          {offer.inkGrams?.toFixed(1)} g
+          {weight(offer.inkGrams ?? 0)}
         </Text>
       )}
       <Text fontSize="small" color="quiet">
