@@ -233,13 +233,12 @@ final class ExposureModel
         $parts = [];
         foreach ($terms as $name => $factor) {
             $kind = $this->made->kind($name);
-            if ($kind === TermKind::Bend) {
+            // All that thickness does is one part.
+            $alike = array_filter($terms, fn (string $other): bool => $kind === TermKind::Thickness && $this->made->kind($other)->share() === $kind->value, \ARRAY_FILTER_USE_KEY);
+            if ($kind !== TermKind::Thickness && $kind->share() === TermKind::Thickness->value) {
                 continue;
             }
-            $row = [$this->index[$name] => $factor];
-            if ($kind === TermKind::Thickness) {
-                $row[$this->index[ExposureTerms::BEND_NAME]] = $terms[ExposureTerms::BEND_NAME];
-            }
+            $row = $this->row($alike === [] ? [$name => $factor] : $alike);
             [$mean, $variance] = $this->settled->moments($row);
             $parts[] = new TimePart($name, exp($mean), 100 * (exp(sqrt($variance)) - 1), $kind === TermKind::Lamp);
         }

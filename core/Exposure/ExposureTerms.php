@@ -10,7 +10,9 @@ use Ektype\Core\Learn\LinearBelief;
  * What a time of light is made of, for one set of settings:
  * ln T = lamp + emulsion + lamp-by-emulsion + b l + q l² + dye + film + ageing × lamp hours / 1000, with l = ln(thickness / 100 µm)
  * and, for point-like lamps, + 2 ln(distance / the lamp’s usual distance). A stencil that absorbs needs more than in
- * proportion to its thickness: hence the bend q. Priors are trade defaults (heuristic).
+ * proportion to its thickness: hence the bend q. The sum is not the whole truth: each emulsion has a slope of its own beside b, and
+ * at each thickness something that the sum does not say, or intervals would grow too narrow after many tests. Priors are trade
+ * defaults (heuristic).
  *
  * @phpstan-import-type MeanSd from LinearBelief
  */
@@ -26,6 +28,10 @@ final class ExposureTerms
     private const LAMP_BY_EMULSION = [0.0, 0.2];
     private const SLOPE = [1.2, 0.4];
     private const BEND = [0.3, 0.3];
+    private const OWN_SLOPE = [0.0, 0.1];
+    private const LACK = [0.0, 0.02];
+    /** Thicknesses this near to each other, ln, lack the same. */
+    private const ALIKE_LN = 0.15;
     private const DYE_FACTOR = 1.3;
     private const DYE_SD = 0.25;
     private const FILM = [0.0, 0.35];
@@ -102,6 +108,8 @@ final class ExposureTerms
             $this->named(TermKind::Pair, $s->emulsion, 'lamp '.$s->lamp.' with emulsion '.$s->emulsion) => 1.0,
             $this->named(TermKind::Thickness, '', self::SLOPE_NAME) => $l,
             $this->named(TermKind::Bend, '', self::BEND_NAME) => $l * $l,
+            $this->named(TermKind::OwnSlope, $s->emulsion, 'thickness of emulsion '.$s->emulsion) => $l,
+            $this->named(TermKind::Lack, $s->emulsion, \sprintf('emulsion %s at about %.0f µm', $s->emulsion, self::FROM_UM * exp(self::ALIKE_LN * round($l / self::ALIKE_LN)))) => 1.0,
         ];
         if ($s->dyed) {
             $terms[$this->named(TermKind::Dye, '', self::DYE_NAME)] = 1.0;
@@ -151,6 +159,8 @@ final class ExposureTerms
             TermKind::Pair => self::LAMP_BY_EMULSION,
             TermKind::Thickness => self::SLOPE,
             TermKind::Bend => self::BEND,
+            TermKind::OwnSlope => self::OWN_SLOPE,
+            TermKind::Lack => self::LACK,
             TermKind::Dye => [log(self::DYE_FACTOR), self::DYE_SD],
             TermKind::Film => self::FILM,
             TermKind::Ageing => $this->ageing($subject) ?? self::UNKNOWN_AGEING,

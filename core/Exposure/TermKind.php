@@ -12,6 +12,10 @@ enum TermKind: string
     case Pair = 'lamp with emulsion';
     case Thickness = 'thickness';
     case Bend = 'bend of the thickness';
+    /** How an emulsion’s own slope differs from that of all. */
+    case OwnSlope = 'thickness by emulsion';
+    /** What an emulsion of about one thickness needs beside what the sum says: the sum is not the whole truth. */
+    case Lack = 'lack of fit';
     case Dye = 'yellow mesh';
     case Film = 'film';
     case Ageing = 'age of the lamp';
@@ -20,7 +24,7 @@ enum TermKind: string
     public function share(): string
     {
         return match ($this) {
-            self::Bend => self::Thickness->value,
+            self::Bend, self::OwnSlope, self::Lack => self::Thickness->value,
             default => $this->value,
         };
     }
