@@ -75,6 +75,6 @@ final readonly class RecordStepTest implements Change
     /** Seconds that the lamp burned for it: its longest strip. */
     private function longest(): float
     {
-        return max($this->times->longestS(), ...array_map(static fn (StripSeen $s): float => $s->seconds, $this->strips));
+        return max(0.0, $this->times->longestS(), ...array_map(static fn (StripSeen $s): float => $s->seconds, $this->strips));
     }
 }

@@ -93,6 +93,12 @@ final class Schemas
             $this->known[$name] = [];
             foreach (Codec::fields($class) as $field => $property) {
                 $part = Codec::part($property);
+                if ($part !== null && isset(Beside::of($class)[$field])) {
+                    // What a part holds lies beside the other fields.
+                    $this->chosen($part);
+                    $properties = [...$properties, ...(array) ($this->known['Shown'.(new \ReflectionClass($part))->getShortName()]['properties'] ?? [])];
+                    continue;
+                }
                 $type = $property->getType();
                 $schema = match (true) {
                     $part !== null => $this->chosen($part),
@@ -121,7 +127,7 @@ final class Schemas
             $this->known[$name] = [];
             $properties = [];
             foreach (Codec::fields($class) as $field => $property) {
-                if (Codec::chosen($property) !== null || Codec::part($property) !== null) {
+                if (Codec::chosen($property) !== null || (Codec::part($property) !== null && !isset(Beside::of($class)[$field]))) {
                     $properties[$field] = $this->patched($property);
                 }
             }
