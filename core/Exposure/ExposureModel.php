@@ -186,7 +186,11 @@ final class ExposureModel
     {
         $row = [];
         foreach ($terms as $name => $factor) {
-            $row[$this->index[$name]] = $factor;
+            if (isset($this->index[$name])) {
+                $row[$this->index[$name]] = $factor;
+            } elseif ($this->made->prior($name)[0] !== 0.0) {
+                throw new \LogicException(\sprintf('Nobody told the model that “%s” would be asked about.', $name));
+            }
         }
 
         return $row;
@@ -260,7 +264,7 @@ final class ExposureModel
         $shares = [];
         foreach ($terms as $name => $factor) {
             $cause = $this->made->kind($name)->share();
-            $shares[$cause] = ($shares[$cause] ?? 0.0) + $factor * $spread[$this->index[$name]];
+            $shares[$cause] = ($shares[$cause] ?? 0.0) + (isset($this->index[$name]) ? $factor * $spread[$this->index[$name]] : 0.0);
         }
         // Causes that are known only together pull against each other: what one takes off counts as none of it.
         $shares = array_map(static fn (float $share): float => max(0.0, $share), $shares);

@@ -77,7 +77,9 @@ final class SparseBelief
     }
 
     /**
-     * @param array<int, float> $row whose coefficients one of the rows told at first names together
+     * Quickly where one of the rows that were told at first names its coefficients together, else by solving for it.
+     *
+     * @param array<int, float> $row
      *
      * @return MeanVariance mean and variance of its sum
      */
@@ -88,8 +90,29 @@ final class SparseBelief
             $mean += $factor * $this->mean[$i];
             $of = $this->covariance[$i];
             foreach ($row as $j => $other) {
-                $variance += $factor * $other * ($of[$j] ?? $this->covariance[$j][$i]);
+                $both = $of[$j] ?? $this->covariance[$j][$i] ?? null;
+                if ($both === null) {
+                    return $this->solved($row);
+                }
+                $variance += $factor * $other * $both;
             }
+        }
+
+        return [$mean, max(1e-12, $variance)];
+    }
+
+    /**
+     * @param array<int, float> $row
+     *
+     * @return MeanVariance
+     */
+    private function solved(array $row): array
+    {
+        $spread = $this->spread($row);
+        $mean = $variance = 0.0;
+        foreach ($row as $i => $factor) {
+            $mean += $factor * $this->mean[$i];
+            $variance += $factor * $spread[$i];
         }
 
         return [$mean, max(1e-12, $variance)];
