@@ -27,7 +27,7 @@ final readonly class Darkroom
         public int $hands = self::USUAL_HANDS,
     ) {
         if ($hands < 1) {
-            throw ImpossibleRoom::at('hands', 'Without anybody there no screen is coated. Give one pair of hands at the least.');
+            throw ImpossibleRoom::at('hands', 'No screen is coated while nobody is there. Give one pair of hands at the least.');
         }
         if ($dryingPlaces < 1) {
             throw ImpossibleRoom::at('dryingPlaces', 'Without a place to dry no screen can be coated. Give at least one.');

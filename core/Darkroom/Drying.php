@@ -40,7 +40,7 @@ final class Drying
             );
         }
         if ($temperatureC < -10 || $temperatureC > 60) {
-            throw ImpossibleAir::at('temperature', \sprintf('At %.0f °C nobody dries screens. Check whether it is in °C.', $temperatureC));
+            throw ImpossibleAir::at('temperature', \sprintf('Screens are not dried at %.0f °C. Check whether it is in °C.', $temperatureC));
         }
         if ($airMS < 0 || $airMS > 20) {
             throw ImpossibleAir::at('air', \sprintf('Air of %.1f m/s is no fan. Give 0 for still air, about 1 before a fan.', $airMS));

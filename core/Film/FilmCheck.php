@@ -82,14 +82,14 @@ final readonly class FilmCheck
         $says = [];
         if ($places === [] || $film->marks === []) {
             $says[] = \sprintf(
-                '%s: no marks were found, so nobody can tell whether it is in register. Was it made with marks?',
+                '%s: no marks were found, so its register cannot be checked. Was it made with marks?',
                 $film->file,
             );
         }
         foreach ($checked->marks as $mark) {
             if ($mark->offMm !== null && $mark->offMm > self::TOLERANCE_MM) {
                 $says[] = \sprintf(
-                    '%s: the mark at %.1f, %.1f mm is %.2f mm off. Colours would part by as much: write or print this film again.',
+                    '%s: the mark at %.1f, %.1f mm is %.2f mm off. Colours would lie apart by that much: write or print this film again.',
                     $film->file,
                     $mark->at->xMm,
                     $mark->at->yMm,

@@ -38,7 +38,7 @@ final readonly class FilmPrinter
     public function densitySentence(): string
     {
         return match (true) {
-            $this->density === null => 'Nobody has measured the density of its black: burn a test strip under solid black before you trust it.',
+            $this->density === null => 'The density of its black is not measured: burn a test strip under solid black before you trust it.',
             $this->density < self::DENSITY_RISKY => \sprintf('Its black has density %.1f: under %.0f light burns through and the stencil hardens where it should wash out. Use another printer, or double each film. %s', $this->density, self::DENSITY_RISKY, (new DoubledFilm($this->density))->says()),
             $this->density < self::DENSITY_SOLID => \sprintf(
                 'Its black has density %.1f: between %.0f and %.0f long times burn through. Keep to short times, or double the film. %s',

@@ -57,7 +57,7 @@ final class Flag
     public static function says(array $flags, array $marks, bool $wanted): string
     {
         if ($flags === [] || $marks === []) {
-            return $wanted && $marks !== [] ? 'the black square beside its top mark is missing, so nobody can tell whether it lies mirrored. Write it again.' : '';
+            return $wanted && $marks !== [] ? 'the black square beside its top mark is missing, so whether it lies mirrored cannot be seen. Write it again.' : '';
         }
         $middle = array_sum(array_map(static fn (Point $m): float => $m->yMm, $marks)) / \count($marks);
         $upper = $flags[0]->mark->yMm < $middle;

@@ -56,7 +56,7 @@ final readonly class Supercell
             throw ImpossibleDots::at('lpi', \sprintf('A film of %g dpi has %.1f pixels across a cell of %g lines per inch: too few for a dot to grow. Take %g lines per inch or coarser, or a finer film.', $dpi, $dpi / $lpi, $lpi, floor($dpi / self::LEAST_CELL_PX)));
         }
         if (abs($angleDeg) > self::MOST_ANGLE) {
-            throw ImpossibleDots::at('angle', \sprintf('An angle of %g° is none that a screen is set to: the dots would come out as at %g°. Give 0 to 90°.', $angleDeg, fmod($angleDeg, 180.0)));
+            throw ImpossibleDots::at('angle', \sprintf('A screen is not set to %g°: its dots would come out as at %g°. Give 0 to 90°.', $angleDeg, fmod($angleDeg, 180.0)));
         }
         $best = null;
         $least = \INF;

@@ -15,6 +15,8 @@ enum InkKind: string
     case Puff = 'puff';
     case Metallic = 'metallic';
     case Transparent = 'transparent';
+    case TwoPart = 'two-part';
+    case Panel = 'panel';
 
     /** What it asks of mesh, cloth, stencil, press and dryer. */
     public function traits(): InkTraits
@@ -28,6 +30,8 @@ enum InkKind: string
             self::Puff => new Kind\Puff(),
             self::Metallic => new Kind\Metallic(),
             self::Transparent => new Kind\Transparent(),
+            self::TwoPart => new Kind\TwoPart(),
+            self::Panel => new Kind\Panel(),
         };
     }
 

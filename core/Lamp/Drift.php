@@ -76,7 +76,7 @@ final readonly class Drift
             return \sprintf('%.0f h since its last test: it should take about %.0f %% longer by now. Test it anew.', $since, 100 * (exp($moved) - 1));
         }
         if (NormalCurve::NINETY * $sd * $since / 1000 > self::MAY_BE_LN) {
-            return \sprintf('%.0f h since its last test, and nobody knows how fast it fades: test it anew.', $since);
+            return \sprintf('%.0f h since its last test, and how fast it fades is not known yet: test it anew.', $since);
         }
         $latest = \array_slice($points, -2);
         if (\count($latest) === 2) {

@@ -22,7 +22,7 @@ final readonly class Penumbra
             throw UnusableLamp::at('gap', \sprintf('A gap of %g mm is no contact. Give the gap between film and stencil: 0.02 mm under vacuum, 0.3 mm where the film lies loose.', $gapMm));
         }
         if ($sourceMm < 0 || $sourceMm > 5000) {
-            throw UnusableLamp::at('source', \sprintf('A source of %g mm is none. Give the width of what shines: the bulb with its reflector, or the field of the tubes.', $sourceMm));
+            throw UnusableLamp::at('source', \sprintf('A light source of %g mm does not shine. Give its width: the bulb with its reflector, or the field of the tubes.', $sourceMm));
         }
         if ($distanceMm < 1) {
             throw UnusableLamp::at('distance', \sprintf('At %g mm the lamp would lie on the glass. Give the way from lamp to glass in mm, 1 at least.', $distanceMm));

@@ -128,7 +128,7 @@ final class MixLook
             throw ImpossibleMix::nothingPrints();
         }
         foreach ($idle as $plate) {
-            $says[] = \sprintf('%s prints next to nothing: the picture needs it not. Leave it out and save its screen.', $plate->ink->name);
+            $says[] = \sprintf('%s prints next to nothing: the picture does not need it. Leave it out and save its screen.', $plate->ink->name);
         }
         foreach ($colours as $i => $one) {
             foreach (\array_slice($colours, $i + 1) as $other) {

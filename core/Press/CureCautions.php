@@ -30,6 +30,17 @@ final class CureCautions
         if ($substrate === Substrate::Nylon) {
             $cautions[] = 'Nylon shrinks and scorches: test its heat on a scrap, and use the bonding agent that its ink asks for, with gloves.';
         }
+        if ($substrate === Substrate::Fleece && $flashes) {
+            $cautions[] = 'Fleece can burn under a flash: hang it higher, and swing it away whenever you stop.';
+        }
+        if ($substrate->drinksInk()) {
+            $cautions[] = 'Hot stacks ghost, stick and go on curing: let each piece cool, stagger the stacks, whites apart. White cloth scorches first: watch its edges.';
+            $cautions[] = 'Fluff gathers on the screens and ink sinks: look at both every dozen pieces, and wipe before it prints.';
+        } elseif ($substrate === Substrate::Paper) {
+            $cautions[] = 'Dust and lint show on paper: wipe the table, look at the screen every few sheets, and keep the ink over the whole blade.';
+        } else {
+            $cautions[] = 'Dust sticks to acrylic and glass by its charge: wipe with a damp lint-free cloth just before each piece.';
+        }
 
         return array_values(array_unique($cautions));
     }

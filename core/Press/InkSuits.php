@@ -34,7 +34,7 @@ final class InkSuits
         }
         $heat = self::HEAT_C[$substrate->value] ?? null;
         if ($heat !== null) {
-            $says[] = \sprintf('%s suffers above about %d °C, trims and zips sooner: the sheet of the garment says.', ucfirst($substrate->value), $heat);
+            $says[] = \sprintf('%s suffers above about %d °C, trims and zips sooner: the garment spec says.', ucfirst($substrate->value), $heat);
         }
         foreach (array_unique($inks, \SORT_REGULAR) as $kind) {
             $plates = $called(array_filter($inks, static fn (InkKind $k): bool => $k === $kind));

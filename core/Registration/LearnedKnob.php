@@ -32,7 +32,7 @@ final readonly class LearnedKnob
             $this->pairs,
             $this->pairs === 1 ? '' : 's',
             $this->playMm > $this->playReachMm ? \sprintf('; it loses %.2f mm when the way changes: come to the mark from one side', $this->playMm) : '',
-            $this->turnsTheOtherWay ? '; it moves the other way than its profile says: clockwise is to be turned round there' : '',
+            $this->turnsTheOtherWay ? '; it moves the other way than its profile says: change its direction there' : '',
         );
     }
 }

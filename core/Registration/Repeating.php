@@ -25,7 +25,7 @@ final readonly class Repeating
     /** Less than this is left of no misfit that shows, mm; readings that stray by more were read badly, mm (heuristic: a loupe tells 0.03). */
     private const NOTHING_MM = 0.02;
     private const STRAYS_MM = 0.08;
-    private const ONE_PRINT = 'One print only: what of this repeats nobody knows yet. Print two more before you trust a small turn.';
+    private const ONE_PRINT = 'One print only: what repeats is not known yet. Print two more before you trust a small turn.';
     /** So much surer must it be where the scatter itself was reckoned from few: Student’s t by freedoms over LEAST, so that one of two hundred is turned for nothing. */
     private const FEW = [1 => 38.6, 2 => 4.27, 3 => 2.26, 4 => 1.70, 5 => 1.45, 6 => 1.31, 8 => 1.16, 12 => 1.04];
 

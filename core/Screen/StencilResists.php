@@ -34,7 +34,7 @@ enum StencilResists: string
 
         return match (true) {
             !$water && !$solvent => '',
-            $this === self::Unknown => \sprintf('Nobody has said whether %s withstands %s: look at its data sheet before you burn, or it may break down in the run.', $emulsion === '' ? 'this emulsion' : $emulsion, $water ? 'water-based ink' : 'solvent and two-part inks and their cleaners'),
+            $this === self::Unknown => \sprintf('Whether %s withstands %s is not known here: look at its data sheet before you burn, or it may break down in the run.', $emulsion === '' ? 'this emulsion' : $emulsion, $water ? 'water-based ink' : 'solvent and two-part inks and their cleaners'),
             $water && $this === self::Solvent => \sprintf('%s does not withstand water-based ink: the stencil softens in the run. Take one that does, or harden it, which cannot be reclaimed.', $with),
             $solvent && $this === self::Water => \sprintf('%s does not withstand solvent and two-part inks or their cleaners: edges dissolve in the run. Take one that does.', $with),
             default => '',

@@ -43,7 +43,7 @@ final readonly class StripPicture
     {
         $strips = \count($seconds);
         if ($seconds === []) {
-            throw UnusableTest::at('strips', 'Nobody said what each strip was given. Give the seconds of each from the top.');
+            throw UnusableTest::at('strips', 'The seconds of the strips are missing. Give those of each strip from the top.');
         }
         $blocks = [];
         $best = 0.0;

@@ -100,7 +100,7 @@ final readonly class ShopDoor
     {
         $hand = $this->floor->hand;
         if ($hand->seen !== null && $hand->seen + 1 < $this->floor->journal->changes->knownSince()) {
-            throw Refused::because('This page was asleep for so long that nobody can tell what others have changed since. Load it again, look, and give your change once more.');
+            throw Refused::because('This page was asleep for so long that what others have changed since is not known here. Load it again, look, and give your change once more.');
         }
         foreach ($hand->seen === null ? [] : $this->floor->journal->changes->afterTurnByOthers($hand->seen, $hand->page) as $other) {
             foreach ($other->rows() as $theirs) {

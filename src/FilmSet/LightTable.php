@@ -84,7 +84,7 @@ final readonly class LightTable
         try {
             return Kept::fromJson((string) file_get_contents($manifest));
         } catch (Refusal) {
-            throw UnreadableFilms::at('manifest.json', 'The manifest beside the films is no JSON, so nobody can tell whether they keep to their plan. Write the set again, or take the manifest away to check the films against each other only.');
+            throw UnreadableFilms::at('manifest.json', 'The manifest beside the films is no JSON, so whether they keep to their plan cannot be checked. Write the set again, or take the manifest away to check the films against each other only.');
         }
     }
 

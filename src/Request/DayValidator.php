@@ -26,7 +26,7 @@ final class DayValidator extends ConstraintValidator
                 \sprintf('is “%s”, no date. Write it as year-month-day, such as 2026-11-04.', mb_strimwidth($value, 0, 20, '…')),
             );
         } elseif ($constraint->hasBeen && $value > $this->clock->now()->format('Y-m-d')) {
-            $this->context->addViolation(\sprintf('is %s, still to come: this can only have been. Check the date.', $value));
+            $this->context->addViolation(\sprintf('is %s, in the future: only what has been done can be written down. Check the date.', $value));
         }
     }
 }

@@ -8,7 +8,7 @@ use Ektype\Core\Ink\InkTraits;
 use Ektype\Core\Ink\Vehicle;
 use Ektype\Core\Plate\Substrate;
 
-/** Inks of one or two parts for hard goods. */
+/** Ink in a solvent, as older shelves have it: for hard goods. */
 final class Solvent extends InkTraits
 {
     public function density(): float

@@ -28,6 +28,10 @@ final class WaterBased extends InkTraits
 
     public function cautions(Substrate $on): array
     {
-        return $on->drinksInk() ? ['Water-based ink cures at 150 to 160 °C for 90 to 180 s after its water is gone. Wash one before the run.'] : [];
+        return match (true) {
+            $on->drinksInk() => ['Water-based ink cures at 150 to 160 °C for 90 to 180 s after its water is gone. Wash one before the run.'],
+            $on === Substrate::Paper => ['Water-based ink on paper dries in the rack, a layer at a time; damp sheets cockle and grow: let them come back before the next colour.'],
+            default => ['Water-based ink holds on a hard panel only where its sheet names that face: scratch a test piece the next day.'],
+        };
     }
 }

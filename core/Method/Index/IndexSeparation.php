@@ -238,7 +238,7 @@ final class IndexSeparation
         $says = [\sprintf('A square is %.3f mm: the mesh must hold it, so two threads and an opening together are to be no wider.', $mm)];
         foreach ($plates as $plate) {
             if (!$plate->isBase && $plate->share === 0.0) {
-                $says[] = \sprintf('%s prints nowhere: the picture needs it not. Leave it out and save its screen.', $plate->ink->name);
+                $says[] = \sprintf('%s prints nowhere: the picture does not need it. Leave it out and save its screen.', $plate->ink->name);
             }
         }
 

@@ -116,7 +116,7 @@ final readonly class DecideColour implements Change
         $garment = Srgb::fromHex($job->garmentHex);
         $tint = $second === null ? TintOffers::tint($one, $other, $garment, $based) : TintOffers::tintOfTwo($one, $other, $second, $garment, $based);
         if ($tint->deltaE > TintOffers::NEAR) {
-            throw Refused::at('tint', \sprintf('No tone of that ink comes near this colour: the best is ΔE00 %.0f off, and %.0f is seen. It keeps its plate.', $tint->deltaE, TintOffers::NEAR));
+            throw Refused::at('tint', \sprintf('No tone of that ink comes near this colour: the best has a colour error of ΔE00 %.0f, and more than %.0f is seen. It keeps its plate.', $tint->deltaE, TintOffers::NEAR));
         }
 
         return $tint;

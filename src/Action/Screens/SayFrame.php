@@ -79,7 +79,7 @@ final readonly class SayFrame implements Change
         if ($state === FrameState::Burned && $on?->isBurned() !== true) {
             throw Refused::at(
                 'state',
-                \sprintf('Nobody burned frame %s here. Burn its plate at Light: then its time is kept too.', $frame->label),
+                \sprintf('Frame %s is not marked as burned here. Burn its plate at Light: then its time is kept too.', $frame->label),
             );
         }
         if (\in_array($state, [FrameState::Bare, FrameState::ToStretch], true)) {

@@ -22,12 +22,12 @@ final class WhatIsOld
             return [];
         }
         $says = $job->separationIsCurrent() ? self::afterThePlates($job, $plates) : [
-            'plates' => self::CHANGED.'These are the plates of before: separate again.',
-            'films' => $job->filmsPath === null ? '' : self::CHANGED.'These are films of before: burn none of them.',
-            'screens' => self::CHANGED.'Mesh and stencil are reckoned for the plates of before.',
-            'light' => self::CHANGED.'These times are for the plates of before: burn nothing by them.',
-            'press' => self::CHANGED.'Order, marks and turns are those of the plates of before.',
-            'run' => self::CHANGED.'This work order is of before: print nothing by it.',
+            'plates' => self::CHANGED.'These plates are from before the change: separate again.',
+            'films' => $job->filmsPath === null ? '' : self::CHANGED.'These films are from before the change: burn none of them.',
+            'screens' => self::CHANGED.'Mesh and stencil are reckoned for the old plates.',
+            'light' => self::CHANGED.'These times are for the old plates: burn nothing by them.',
+            'press' => self::CHANGED.'Order, marks and turns are for the old plates.',
+            'run' => self::CHANGED.'This work order is out of date: print nothing by it.',
         ];
 
         $said = array_filter($says, static fn (string $one): bool => $one !== '');
@@ -38,7 +38,7 @@ final class WhatIsOld
     /** Of a proof that shows what is not printed any more; empty where it shows what is. */
     public static function proof(Job $job): string
     {
-        return $job->separationPath === null || $job->separationIsCurrent() ? '' : self::CHANGED.'This proof shows the print of before: approve nothing by it.';
+        return $job->separationPath === null || $job->separationIsCurrent() ? '' : self::CHANGED.'This proof is out of date: approve nothing by it.';
     }
 
     /**

@@ -9,6 +9,7 @@ use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Press\HeadPlace;
 use Ektype\Core\Press\InkSuits;
 use Ektype\Core\Press\PressWay;
+use Ektype\Core\Print\JobToPrint;
 use Ektype\Core\Print\PlateToPrint;
 use Ektype\Core\Print\PrintPlan;
 use Ektype\Core\Registration\RegisterWay;
@@ -39,6 +40,19 @@ final readonly class PressAbove
     ) {
     }
 
+    /** @return list<string> of the inks that were chosen */
+    private static function suits(JobToPrint $job): array
+    {
+        $inked = array_values(array_filter($job->plates, static fn (PlateToPrint $p): bool => $p->ink->chosen));
+
+        return InkSuits::says(
+            array_map(static fn (PlateToPrint $p): string => $p->name, $inked),
+            array_map(static fn (PlateToPrint $p): InkKind => $p->ink->kind, $inked),
+            array_map(static fn (PlateToPrint $p): PlateRole => $p->role, $inked),
+            $job->cloth->substrate,
+        );
+    }
+
     public static function of(PrintPlan $plan, PressWay $way): self
     {
         $job = $plan->job;
@@ -55,7 +69,7 @@ final readonly class PressAbove
             seamMm: $job->cloth->seamMm,
             registerWay: $job->registerWay,
             steps: $job->registerWay->steps($names[0], \array_slice($names, 1)),
-            suits: InkSuits::says($names, array_map(static fn (PlateToPrint $p): InkKind => $p->ink->kind, $job->plates), $roles, $job->cloth->substrate),
+            suits: self::suits($job),
             keySays: RegisterWay::keySays(
                 $names,
                 array_map(static fn (PlateRole $role): bool => $role === PlateRole::Base, $roles),

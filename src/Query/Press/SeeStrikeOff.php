@@ -99,7 +99,7 @@ final readonly class SeeStrikeOff
     {
         $manifest = ($job->filmsPath ?? '').'/manifest.json';
         if ($job->filmsPath === null || !$this->files->has($manifest)) {
-            throw UnreadableStrikeOff::at('scan', 'This job has no films yet, so nobody knows where its targets stand. Write the films first.');
+            throw UnreadableStrikeOff::at('scan', 'This job has no films yet, so the places of its targets are not known. Write the films first.');
         }
         $plan = StripOfFilms::read($this->files->read($manifest));
         $key = $job->platesInOrder()[0]->name ?? '';

@@ -243,7 +243,7 @@ final class ScreenBook
             $plate->idOrFail(),
             $plate->name,
             $plate->role,
-            new InkToPrint($plate->ink->name ?? $plate->name, $plate->ink->kind ?? InkKind::Plastisol, Lab::of($plate->printedIn())),
+            new InkToPrint($plate->ink->name ?? $plate->name, $plate->ink->kind ?? InkKind::Plastisol, Lab::of($plate->printedIn()), $plate->ink !== null),
             new Drawn($plate->lab(), $plate->areaCm2, $plate->coveragePct / 100, $plate->finestLineMm, $plate->printsTones(), $plate->isWhiteBase()),
             $this->mesh($i),
             frame: $frame === null ? FrameAtHand::usual() : new FrameAtHand($frame->label, $frame->insideWidthMm, $frame->insideHeightMm, $frame->tensionNPerCm),

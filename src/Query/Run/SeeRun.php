@@ -42,7 +42,7 @@ final readonly class SeeRun
             $job->emulsion->name ?? '',
             $job->press->name ?? '',
             cautions: CureCautions::of(
-                array_map(static fn (Plate $p): InkKind => $p->ink->kind ?? InkKind::Plastisol, $book->plates),
+                array_values(array_filter(array_map(static fn (Plate $p): ?InkKind => $p->ink?->kind, $book->plates))),
                 $job->substrate,
                 $plan?->flashes() ?? false,
             ),

@@ -47,6 +47,8 @@ final class CureCautionsTest extends TestCase
 
     public function testPaperAsksForNoHeat(): void
     {
-        self::assertSame([], CureCautions::of([InkKind::WaterBased], Substrate::Paper, false));
+        $all = implode(' ', CureCautions::of([InkKind::WaterBased], Substrate::Paper, false));
+        self::assertStringContainsString('dries in the rack', $all);
+        self::assertStringNotContainsString('°C', $all);
     }
 }

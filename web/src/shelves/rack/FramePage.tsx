@@ -78,7 +78,7 @@ export function FramePage() {
             <Heading>On it now</Heading>
             <Text>
               {stencil
-                ? `${stencil.emulsion || "A stencil"}${stencil.told ? `, ${stencil.coating}, coated ${moment(stencil.coatedAt)}` : ", nobody told how it was coated"}${stencil.gaugedEomUm ? `, ${stencil.gaugedEomUm} µm by the gauge` : ""}${stencil.burnedSeconds ? `, burned ${stencil.burnedSeconds} s` : ""}.`
+                ? `${stencil.emulsion || "A stencil"}${stencil.told ? `, ${stencil.coating}, coated ${moment(stencil.coatedAt)}` : ", not written down how it was coated"}${stencil.gaugedEomUm ? `, ${stencil.gaugedEomUm} µm by the gauge` : ""}${stencil.burnedSeconds ? `, burned ${stencil.burnedSeconds} s` : ""}.`
                 : frame.state === "to reclaim"
                   ? "An old stencil, to be reclaimed."
                   : "Bare mesh."}{" "}

@@ -99,7 +99,7 @@ export function Inks({ job, set }: { job: JobOn<"art">; set: InkSet }) {
             </Box>
           )}
           <Text fontSize="small" color="quiet">
-            From the hull of the inks on this garment, before any plate is made; the plates come within about half a ΔE
+            Reckoned from the inks on this garment, before any plate is made; the plates come within about half a ΔE
             of it.
           </Text>
         </Box>

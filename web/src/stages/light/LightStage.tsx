@@ -213,7 +213,7 @@ function Mind({ plate }: { plate: PlateOn<"light"> }) {
   const on = plate.stencilNow;
   const sentence =
     on === null
-      ? `Nobody told that frame ${plate.frameLabel} is coated. Tell it at Screens, then Ektype knows when it is dry.`
+      ? `Frame ${plate.frameLabel} is not marked as coated. Mark it at Screens: then its drying time runs.`
       : on.mind;
   if (sentence === "") return null;
   const damp = on !== null && on.dampForMin > 0;

@@ -134,7 +134,7 @@ function OnIt({ plate, save }: { plate: PlateOn<"screens">; save: (um: number) =
       <Text fontSize="small" color="quiet" mb="12px">
         {on.told
           ? `Coated ${moment(on.coatedAt)}, dry from ${moment(on.readyAt)}.`
-          : "Nobody told how it was coated: its gauge reading teaches nothing about recipes."}
+          : "How it was coated is not written down: its gauge reading teaches nothing about recipes."}
       </Text>
       <Box
         as="form"
