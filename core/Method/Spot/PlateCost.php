@@ -40,7 +40,7 @@ final readonly class PlateCost
      * @param list<InkArea> $inks   the colour plates, base aside
      * @param bool          $onBase whether they stand on a white base
      */
-    public function __construct(private array $inks, Srgb $garment, bool $onBase)
+    public function __construct(private array $inks, private Srgb $garment, private bool $onBase)
     {
         $layers = new PrintedLayers();
         $this->bare = Lab::of($garment);
@@ -123,6 +123,32 @@ final readonly class PlateCost
         return $rows;
     }
 
+    /**
+     * One ink, two duties: inks that stand out from the garment and could lie under all others in place of the white, so that its
+     * screen is saved; they stay open where their own colour is wanted.
+     *
+     * @return array<int, SeenChange> by ink, the least change first; nothing without a base
+     */
+    public function bases(): array
+    {
+        $layers = new PrintedLayers();
+        $offers = [];
+        foreach ($this->onBase ? $this->inks : [] as $i => $base) {
+            if (\count($this->inks) < 2 || abs($this->printed[$i]->l - $this->bare->l) < PlateMaking::BASE_CONTRAST) {
+                continue;
+            }
+            $steps = [];
+            foreach ($this->inks as $j => $ink) {
+                $under = [$base->colour, 1.0, Hiding::WISHED];
+                $steps[] = [Ciede2000::between($this->printed[$j], Lab::of($layers->over($this->garment, $i === $j ? [$under] : [$under, [$ink->colour, 1.0, Hiding::WISHED]]))), $this->shares[$j]];
+            }
+            $offers[$i] = self::seen($steps);
+        }
+        uasort($offers, static fn (SeenChange $a, SeenChange $b): int => $a->meanDeltaE <=> $b->meanDeltaE);
+
+        return $offers;
+    }
+
     /** @param list<int> $kept */
     private function row(array $kept): FewerInks
     {
@@ -169,6 +195,13 @@ final readonly class PlateCost
             $tint = isset($tones[$i], $becomes[$i]) ? $this->tints[$i][$becomes[$i]] ?? null : null;
             $steps[] = [$tint->deltaE ?? Ciede2000::between($this->printed[$i], $now), $this->shares[$i]];
         }
+
+        return self::seen($steps);
+    }
+
+    /** @param list<array{float, float}> $steps how much each part changes, ΔE00, and its share */
+    private static function seen(array $steps): SeenChange
+    {
         sort($steps);
         $mean = $changed = $below = 0.0;
         $p95 = null;

@@ -17,6 +17,9 @@ use Ektype\Core\Separation\InkArea;
 /** What each plate of a job buys. */
 final readonly class SeeCosts
 {
+    /** So many inks are offered as the base too. */
+    private const BASES = 2;
+
     public function __construct(private Jobs $jobs)
     {
     }
@@ -37,7 +40,26 @@ final readonly class SeeCosts
                 $costs->each(),
                 $inks,
             ),
+            $job->spotPlan()->baseFrom === null ? self::bases($costs, $inks) : [],
         );
+    }
+
+    /**
+     * @param list<Plate> $inks
+     *
+     * @return list<BaseOffer>
+     */
+    private static function bases(PlateCost $costs, array $inks): array
+    {
+        $offers = [];
+        foreach ($costs->bases() as $i => $change) {
+            $hex = $inks[$i]->artHex;
+            if ($hex !== null && \count($offers) < self::BASES) {
+                $offers[] = new BaseOffer($inks[$i]->name, $hex, $change);
+            }
+        }
+
+        return $offers;
     }
 
     /** @return list<Plate> the plates that carry a colour of the art, in print order */

@@ -8,6 +8,7 @@ use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Method\Spot\PlateCost;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Separation\InkArea;
@@ -40,6 +41,25 @@ final class PlateCostTest extends TestCase
             self::assertEqualsWithDelta($changes[94], $each[$lost]->dropped->p95DeltaE, 0.001);
         }
         self::assertSame('Straw', $each[1]->into);
+    }
+
+    /** A grey that lies under all in place of white: worked out layer by layer; a dark ink stands out from no dark cloth, and without a base there is none to save. */
+    public function testAnInkOfTheArtCanServeAsTheBase(): void
+    {
+        $inks = [['Grey', '#c4c4c0', 50.0], ['Rust', '#b5482f', 30.0], ['Navy', '#1d2742', 20.0]];
+        $areas = array_map(static fn (array $i): InkArea => new InkArea($i[0], Srgb::fromHex($i[1]), $i[2]), $inks);
+        $black = Srgb::fromHex('#101010');
+        $bases = (new PlateCost($areas, $black, true))->bases();
+        self::assertSame([0], array_keys($bases), 'rust and navy are too near to the cloth');
+        $layers = new PrintedLayers();
+        $on = static fn (string $under, ?string $over): Lab => Lab::of($layers->over($black, [[Srgb::fromHex($under), 1.0, Hiding::WISHED], ...$over === null ? [] : [[Srgb::fromHex($over), 1.0, Hiding::WISHED]]]));
+        $mean = 0.5 * Ciede2000::between($on('#f6f4ee', '#c4c4c0'), $on('#c4c4c0', null));
+        foreach (['#b5482f' => 0.3, '#1d2742' => 0.2] as $ink => $share) {
+            $mean += $share * Ciede2000::between($on('#f6f4ee', $ink), $on('#c4c4c0', $ink));
+        }
+        self::assertEqualsWithDelta($mean, $bases[0]->meanDeltaE, 0.001);
+        self::assertSame([], (new PlateCost($areas, $black, false))->bases());
+        self::assertSame([], (new PlateCost([$areas[0]], $black, true))->bases(), 'one ink alone is its own base');
     }
 
     public function testTheRankingIsTheBestOfAllChoicesForEachNumber(): void

@@ -99,8 +99,8 @@ export function Inks({ job, set }: { job: JobOn<"art">; set: InkSet }) {
             </Box>
           )}
           <Text fontSize="small" color="quiet">
-            Reckoned from the inks on this garment, before any plate is made; the plates come within about half a ΔE
-            of it.
+            Reckoned from the inks on this garment, before any plate is made; the plates come within about half a ΔE of
+            it.
           </Text>
         </Box>
       </Box>

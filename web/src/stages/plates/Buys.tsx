@@ -103,6 +103,33 @@ export function Buys({ at }: { at: AtHand<"plates"> }) {
           )}
         </Box>
       </Box>
+      {data.bases.length > 0 && job.method === "spot" && (
+        <Box>
+          <Heading note="An ink of the art in place of the white base: it prints under all others and stays open where its own colour is wanted. One screen is saved.">
+            One ink, two duties
+          </Heading>
+          {data.bases.map((one) => (
+            <Box
+              key={one.hex}
+              display="flex"
+              flexWrap="wrap"
+              gap="10px 24px"
+              alignItems="center"
+              borderTopWidth="1px"
+              borderColor="line"
+              py="8px"
+            >
+              <Text flex="1 1 260px">
+                <b>{one.name}</b> under all: <span className="readout">{one.change.changedPct.toFixed(1)} %</span>{" "}
+                changes, mean ΔE00 {one.change.meanDeltaE.toFixed(1)}
+              </Text>
+              <Action quiet onClick={() => work.change.mutate({ baseFrom: one.hex })}>
+                Let {one.name} serve as the base
+              </Action>
+            </Box>
+          ))}
+        </Box>
+      )}
       <Box>
         <Heading note="Each plate alone, the others staying.">What losing one plate costs</Heading>
         <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(250px, 1fr))" columnGap="24px">
