@@ -43,12 +43,6 @@ final readonly class PrintPlan
         return array_sum(array_column($this->plates, 'gramsEach'));
     }
 
-    /** Ink for the whole run, g. */
-    public function grams(): float
-    {
-        return $this->job->pieces * $this->gramsEach();
-    }
-
     /** Of printing, with the usual pauses and without setting up. */
     public function minutes(): float
     {

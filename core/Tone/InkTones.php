@@ -148,7 +148,6 @@ final readonly class InkTones
 
         return match (true) {
             $coverages[$most] <= 0.0 => 'the garment',
-            \count($this->inks) === 1 => 'this ink on it',
             default => $this->inks[$most]->name,
         };
     }

@@ -45,6 +45,23 @@ final class PlatesMoireTest extends TestCase
         );
     }
 
+    /** Between two rulings at one angle the beat is 1 / (f1 - f2); the share that disturbs is a tenth up to 2 mm, all from 3 to 20, and falls beyond, by the rule as it is written. */
+    public function testAPatternDisturbsByItsPeriod(): void
+    {
+        $perUnit = static function (float $periodMm): float {
+            $coarse = 45.0 - 25.4 / $periodMm;
+            $beats = Moire::betweenPlates(new Halftone(45.0, 22.5), new Halftone($coarse, 22.5));
+            self::assertEqualsWithDelta($periodMm, $beats[0]->periodMm, 1e-6);
+
+            return $beats[0]->contrast;
+        };
+        $whole = $perUnit(12.0);
+        self::assertEqualsWithDelta($whole, $perUnit(19.9), 0.02 * $whole);
+        self::assertEqualsWithDelta($whole * (1 - 10 / 40), $perUnit(30.0), 0.03 * $whole);
+        self::assertEqualsWithDelta($whole * (1 - 19 / 40), $perUnit(39.0), 0.03 * $whole);
+        self::assertEqualsWithDelta($whole * (0.1 + 0.9 * 0.5), $perUnit(2.5), 0.08 * $whole);
+    }
+
     /**
      * The picture’s slow swing is the beat’s: the mean ink of strips across the strongest beat goes up and down with its
      * period and its strength.

@@ -28,6 +28,8 @@ final class SheetAndTonesTest extends TestCase
         self::assertEqualsWithDelta(53 * (45 / 83.3333) ** 2, $sheet->volumeCm3M2, 1e-3);
         self::assertEqualsWithDelta((2 * 34 + 45) / 1000, $sheet->finestGapMm, 1e-9);
         self::assertFalse((new Mesh(120, 34))->fromSheet);
+        self::assertTrue((new Mesh(120, 34, true, 45.0))->fromSheet, 'one figure of the sheet is enough');
+        self::assertTrue((new Mesh(120, 34, true, null, 53.0))->fromSheet);
         foreach ([
             ['opening', 90.0, null],
             ['opening', 0.0, null],
