@@ -92,7 +92,7 @@ final class OneInkTest extends TestCase
         $tone = new InkTones(Srgb::fromHex('#404040'), [new GivenInk('grey', Srgb::fromHex('#c0c0c0'))], new Tones(0.15, 0.85));
         $says = implode(' ', $tone->says([0 => 30, 75 => 40, 255 => 30]));
         self::assertStringContainsString('30 % of the picture is darker than the garment', $says);
-        self::assertStringContainsString('30 % of the picture is lighter than this ink', $says);
+        self::assertStringContainsString('30 % of the picture is lighter than grey can be', $says);
         self::assertStringContainsString('brought to 15 to 85 %', $says);
         self::assertSame([], (new InkTones(Srgb::fromHex('#000000'), [new GivenInk('white', Srgb::fromHex('#ffffff'), 1.0)]))->says([40 => 50, 200 => 50]));
     }
