@@ -16,6 +16,7 @@ final readonly class JobToPrint
      * @param bool               $pull   whether strokes come towards the operator
      * @param list<DragSeen>     $drags  what strike-offs on this press have shown
      * @param int                $pieces of the run
+     * @param int|null           $keyId  number of the plate that the others are brought to; null takes the first
      */
     public function __construct(
         public array $plates,
@@ -27,7 +28,20 @@ final readonly class JobToPrint
         public RegisterWay $registerWay = RegisterWay::Films,
         public array $drags = [],
         public int $pieces = 1,
+        private ?int $keyId = null,
     ) {
+    }
+
+    /** The place of the plate that the others are brought to: the one that was chosen, else the first. */
+    public function key(): int
+    {
+        foreach ($this->plates as $i => $plate) {
+            if ($plate->id === $this->keyId) {
+                return $i;
+            }
+        }
+
+        return 0;
     }
 
     /**
@@ -37,7 +51,7 @@ final readonly class JobToPrint
      */
     public function on(Cloth $cloth, array $plates, int $pieces): self
     {
-        return new self($plates, $cloth, $this->press, $this->method, $this->size, $this->pull, registerWay: $this->registerWay, drags: $this->drags, pieces: $pieces);
+        return new self($plates, $cloth, $this->press, $this->method, $this->size, $this->pull, registerWay: $this->registerWay, drags: $this->drags, pieces: $pieces, keyId: $this->keyId);
     }
 
     /**

@@ -191,11 +191,11 @@ final class PrintLaw
             ? \sprintf('by tension, taken as %.0f N/cm until a frame is chosen, on %s', $plate->frame->tensionNPerCm, $job->cloth->substrate->value)
             : \sprintf('by the %.1f N/cm of frame %s, on %s', $plate->frame->tensionNPerCm, $plate->frame->label, $job->cloth->substrate->value), 'mm');
         [$near, $far] = self::lands($job, $i);
-        [$keyNear, $keyFar] = self::lands($job, 0);
+        [$keyNear, $keyFar] = self::lands($job, $job->key());
         $printed = self::printed($job, $i);
         $own = $drag->of($printed->ink, $printed->offContactMm, $printed->tensionNPerCm, $printed->pushed);
-        $back = SetBack::of($job->registerWay, $own, $drag->against($printed, self::printed($job, 0)), $job->pull, \count($job->drags));
-        $mm = $told->of('setBackMm', $plate->byHand->setBackMm, $back->mm, $i === 0 && $job->registerWay->atRest() ? 'the key: the others are set back against it' : $back->says, 'mm', $job->drags === [] ? Told::TRADE : \sprintf('%d strike-offs of this shop', \count($job->drags)));
+        $back = SetBack::of($job->registerWay, $own, $drag->against($printed, self::printed($job, $job->key())), $job->pull, \count($job->drags), $i === $job->key());
+        $mm = $told->of('setBackMm', $plate->byHand->setBackMm, $back->mm, $i === $job->key() && $job->registerWay->atRest() ? 'the key: the others are set back against it' : $back->says, 'mm', $job->drags === [] ? Told::TRADE : \sprintf('%d strike-offs of this shop', \count($job->drags)));
 
         return new Standing(
             $plate->frame,

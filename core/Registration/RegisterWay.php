@@ -70,13 +70,14 @@ enum RegisterWay: string
     }
 
     /**
-     * The key is the base, or the plate with the largest area: the others are seen against it best.
+     * The key is the base, or the plate with the largest area: the others are seen against it best. Another school takes the darkest.
      *
      * @param list<string> $names in print order, one at least
      * @param list<bool>   $bases whether each is a base
      * @param list<float>  $areas of each, of any unit
+     * @param int          $key   place of the one that was chosen
      */
-    public static function keySays(array $names, array $bases, array $areas): string
+    public static function keySays(array $names, array $bases, array $areas, int $key = 0): string
     {
         $largest = 0;
         foreach ($areas as $i => $area) {
@@ -84,6 +85,7 @@ enum RegisterWay: string
         }
 
         return match (true) {
+            $key > 0 => \sprintf('%s is the key, as you chose: readings are taken against it, scans are reckoned back to it.', $names[$key]),
             $bases[0] => \sprintf('%s is the base, and so the key.', $names[0]),
             $largest === 0 => \sprintf('%s covers most, and so is a good key.', $names[0]),
             $areas[$largest] > self::MUCH_LARGER * $areas[0] => \sprintf('%s prints first and is the key of these films. %s covers more: as the fixed film it would show a turn better.', $names[0], $names[$largest]),

@@ -33,9 +33,14 @@ final readonly class SetBack
      * @param Dragged $differs how much more it drags than the key, and how sure that is: what counts where screens are fitted at rest
      * @param bool    $pull    whether the stroke comes towards the operator
      * @param int     $seen    strike-offs that it rests on
+     * @param bool    $isKey   whether the others are brought to it
      */
-    public static function of(RegisterWay $way, array $own, array $differs, bool $pull, int $seen): self
+    public static function of(RegisterWay $way, array $own, array $differs, bool $pull, int $seen, bool $isKey = false): self
     {
+        if ($isKey && !$way->atRest()) {
+            // It is printed, and where it lands the others are brought to.
+            return new self(0.0, 0.0, 'no set-back: it is the printed key');
+        }
         [$mm, $reach] = $way->atRest() ? $differs : $own;
 
         return new self($mm, $reach, abs($mm) < self::WORTH_MM

@@ -66,6 +66,26 @@ final class PressBenchTest extends ShopTestCase
         self::assertSame('one stroke', $job['plates'][1]['print']['laying']);
     }
 
+    /** Any plate may be the key: the others are brought to it, and a printed key is not set back by its own drag. */
+    public function testAnotherPlateIsChosenAsTheKey(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        $bench = $this->ask('GET', "/api/jobs/$id/press");
+        $plates = $this->ask('GET', "/api/jobs/$id")['plates'];
+        self::assertSame($plates[0]['id'], $bench['keyPlateId'], 'the base until somebody chooses');
+        $job = $this->ask('PATCH', "/api/jobs/$id/press", ['keyPlateId' => $plates[2]['id'], 'registerWay' => 'printed marks']);
+        self::assertSame($plates[2]['id'], $job['keyPlateId']);
+        self::assertStringContainsString('Print '.$plates[2]['name'].' on test cloth', $job['above']['steps'][0]);
+        self::assertStringContainsString($plates[0]['name'], $job['above']['steps'][1]);
+        self::assertStringContainsString('as you chose', $job['above']['keySays']);
+        self::assertSame([0.0, 'no set-back: it is the printed key'], [(float) $job['plates'][2]['print']['standing']['setBack']['mm'], $job['plates'][2]['print']['standing']['setBack']['says']]);
+        self::assertGreaterThan(0.0, abs($job['plates'][0]['print']['standing']['setBack']['mm']));
+        self::assertSame(0.0, (float) $job['plates'][2]['print']['standing']['differsMm']);
+        self::assertSame('the key: the others are brought to it', $this->ask('GET', "/api/jobs/$id/run")['runs'][2]['register']);
+        $this->ask('PATCH', "/api/jobs/$id/press", ['keyPlateId' => 99999], 422);
+        self::assertSame($plates[0]['id'], $this->ask('PATCH', "/api/jobs/$id/press", ['keyPlateId' => 0])['keyPlateId']);
+    }
+
     /** What the hand chose for an ink on its mesh is what the next job with both begins with. */
     public function testTheHandIsRememberedForTheNextJob(): void
     {

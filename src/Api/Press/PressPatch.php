@@ -18,7 +18,8 @@ use Ektype\Core\Unit\Quantity;
 final readonly class PressPatch implements JobChanges
 {
     /**
-     * @param list<int>|null $order all plates in print order
+     * @param list<int>|null $order      all plates in print order
+     * @param int|null       $keyPlateId the plate that the others are brought to; 0 goes by the order
      */
     public function __construct(
         public ?bool $pull = null,
@@ -29,6 +30,7 @@ final readonly class PressPatch implements JobChanges
         public ?float $toleranceMm = null,
         public bool $toleranceFollowsPlates = false,
         public ?array $order = null,
+        public ?int $keyPlateId = null,
     ) {
     }
 
@@ -38,7 +40,7 @@ final readonly class PressPatch implements JobChanges
 
         return Named::some([
             ...$this->toleranceMm === null && !$this->toleranceFollowsPlates ? [] : [new SetTolerance($job, $this->toleranceMm)],
-            ...$named($this->pull, $this->registerWay, $this->seamMm) ? [new SetOnPress($job, $this->pull, $this->registerWay, $this->seamMm)] : [],
+            ...$named($this->pull, $this->registerWay, $this->seamMm, $this->keyPlateId) ? [new SetOnPress($job, $this->pull, $this->registerWay, $this->seamMm, $this->keyPlateId)] : [],
             ...$this->order === null ? [] : [new OrderPlates($job, $this->order)],
         ]);
     }

@@ -221,7 +221,7 @@ final readonly class SeeJob
                 light: Readout::of($s->light),
                 offContact: Readout::of($book->offContactFigure($i)),
             ),
-            stages: self::stages($s, $book->job, $i === 0),
+            stages: self::stages($s, $book->job, $s->plate === $book->job->key()),
             mind: $s->oldPicture ? ($s->stencil->mind ?? '') : '',
         );
     }
@@ -246,7 +246,7 @@ final readonly class SeeJob
             },
             match (true) {
                 $s->oldPicture => Readiness::Out,
-                // The first plate is the key: the others are brought to it.
+                // The others are brought to the key.
                 $isKey => $ready($s->burnedSeconds !== null),
                 $s->register === null => Readiness::Open,
                 default => $s->register->inRegister ? Readiness::Ready : Readiness::Out,

@@ -23,7 +23,7 @@ final readonly class PressAbove
      * @param bool            $pull    whether strokes come towards the operator
      * @param list<string>    $steps   of registering, in order
      * @param list<string>    $suits   what inks and cloth ask for
-     * @param string          $keySays whether the first plate makes a good key
+     * @param string          $keySays whether it makes a good key
      */
     private function __construct(
         public PressWay $way,
@@ -56,6 +56,7 @@ final readonly class PressAbove
     public static function of(PrintPlan $plan, PressWay $way): self
     {
         $job = $plan->job;
+        $key = $job->key();
         $names = array_map(static fn (PlateToPrint $p): string => $p->name, $job->plates);
         $roles = array_map(static fn (PlateToPrint $p): PlateRole => $p->role, $job->plates);
 
@@ -68,12 +69,13 @@ final readonly class PressAbove
             $job->pull,
             seamMm: $job->cloth->seamMm,
             registerWay: $job->registerWay,
-            steps: $job->registerWay->steps($names[0], \array_slice($names, 1)),
+            steps: $job->registerWay->steps($names[$key], array_values(array_diff_key($names, [$key => true]))),
             suits: self::suits($job),
             keySays: RegisterWay::keySays(
                 $names,
                 array_map(static fn (PlateRole $role): bool => $role === PlateRole::Base, $roles),
                 array_map(static fn (PlateToPrint $p): float => $p->drawn->areaCm2, $job->plates),
+                $key,
             ),
         );
     }

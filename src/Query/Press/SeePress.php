@@ -52,6 +52,7 @@ final readonly class SeePress
                 $plan === null ? [] : array_map(static fn (PlatePrint $print, int $i): PlateOnPress => self::plate($print, $i, $register, $book, $shop), $plan->plates, array_keys($plan->plates)),
                 above: $plan === null || $job->press === null ? null : PressAbove::of($plan, $job->press->kind->way()),
                 scanner: $this->scanner->name(),
+                keyPlateId: $job->key()?->id,
             );
         });
     }

@@ -20,6 +20,7 @@ use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\RigidMove;
+use Ektype\Core\StrikeOff\AgainstKey;
 use Ektype\Core\StrikeOff\StrikeOffRead;
 use Ektype\Core\StrikeOff\StripPlan;
 use Ektype\Core\StrikeOff\TargetRead;
@@ -116,11 +117,17 @@ final readonly class SeeStrikeOff
         $plates = [];
         $names = array_column($plan->plates, 'name');
         $same = $names === array_map(static fn (Plate $p): string => $p->name, $job->platesInOrder());
-        foreach ($job->platesInOrder() as $i => $plate) {
+        $slotOf = static function (Plate $plate, int $i) use ($same, $names): ?int {
             // Two plates may bear one name: then only their places tell them apart.
             $slots = $same ? [$i] : array_keys($names, $plate->name, true);
-            $slot = $slots[0] ?? 0;
-            if (\count($slots) !== 1 || $slot === 0) {
+
+            return \count($slots) === 1 ? $slots[0] : null;
+        };
+        $key = $job->key();
+        $keySlot = $key === null ? 0 : $slotOf($key, (int) array_search($key, $job->platesInOrder(), true)) ?? 0;
+        foreach ($job->platesInOrder() as $i => $plate) {
+            $slot = $slotOf($plate, $i);
+            if ($slot === null || $slot === $keySlot) {
                 continue;
             }
             $errors = array_filter(array_map(static fn (TargetRead $t): ?float => $t->plate === $slot ? $t->errorMm : null, $read->targets), static fn (?float $e): bool => $e !== null);
@@ -133,12 +140,12 @@ final readonly class SeeStrikeOff
                     round($turned * $r->yMm, 2) + 0.0,
                     round($turned * $r->offXMm, 3) + 0.0,
                     round($turned * $r->offYMm, 3) + 0.0,
-                ), $read->readings($slot)),
+                ), AgainstKey::of($read, $slot, $keySlot)),
                 $errors === [] ? null : max($errors),
             );
         }
 
-        return new StrikeOffSeen($plan->plates[0]->name, $read->turnedDeg, $read->upsideDown, $read->sizePct, $plates, $read->says);
+        return new StrikeOffSeen($names[$keySlot], $read->turnedDeg, $read->upsideDown, $read->sizePct, $plates, $read->says);
     }
 
     /** @return array<int, OnStandIn> the plates that the stand-in did not print yet, as they lie: by what was read of them on this press, or as they were set */
@@ -153,7 +160,7 @@ final readonly class SeeStrikeOff
             $last = $this->corrections->latestOf($plate);
             $read = $plate->wasReadOfAnother() ? null : $book->of($plate);
             $first[$plate->idOrFail()] = match (true) {
-                $read !== null => new OnStandIn($read->misfit->rigid, $last->id ?? 0),
+                $read !== null && $job->key() === ($job->platesInOrder()[0] ?? null) => new OnStandIn($read->misfit->rigid, $last->id ?? 0),
                 // It was turned and not read again: the turns are still to come.
                 $last !== null => new OnStandIn($last->before(), ($last->id ?? 1) - 1),
                 default => new OnStandIn(SimulatedPress::justSet(\sprintf('job %d plate %d frame %s', $job->idOrFail(), $plate->idOrFail(), $plate->frame->id ?? '')), 0),

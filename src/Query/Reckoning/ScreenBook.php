@@ -232,6 +232,7 @@ final class ScreenBook
             registerWay: $job->onPress->way($job->substrate),
             drags: $drags,
             pieces: max(1, $job->quantity),
+            keyId: $job->key()?->id,
         );
     }
 

@@ -36,7 +36,7 @@ final readonly class SeeRun
 
         return new RunBench(
             $job->findings()->witnesses ?? [],
-            $plan === null ? [] : array_map(static fn (PlatePrint $p, Plate $plate, int $i): PlateOnRun => self::plate($p, $plate, $i, $book, $register), $plan->plates, $book->plates, array_keys($plan->plates)),
+            $plan === null ? [] : array_map(static fn (PlatePrint $p, Plate $plate): PlateOnRun => self::plate($p, $plate, $book, $register), $plan->plates, $book->plates),
             $plan === null ? [] : array_map(static fn (GarmentLine $line, LineChange $change): LineOnRun => new LineOnRun($line, $line->pieces(), $change), $job->garments(), $book->changes()),
             $job->lamp->name ?? '',
             $job->emulsion->name ?? '',
@@ -50,11 +50,11 @@ final readonly class SeeRun
         );
     }
 
-    private static function plate(PlatePrint $print, Plate $plate, int $i, ScreenBook $book, RegisterBook $register): PlateOnRun
+    private static function plate(PlatePrint $print, Plate $plate, ScreenBook $book, RegisterBook $register): PlateOnRun
     {
         $read = $plate->wasReadOfAnother() ? null : $register->of($plate);
         [$words, $in] = match (true) {
-            $i === 0 => ['the key: the others are brought to it', true],
+            $plate === $book->job->key() => ['the key: the others are brought to it', true],
             $read === null => ['not read yet', false],
             $read->inRegister => [\sprintf('in register, %.2f mm', $read->nowMaxMm), true],
             default => [\sprintf('out of register by %.2f mm', $read->nowMaxMm), false],

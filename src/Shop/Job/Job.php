@@ -384,6 +384,19 @@ class Job
         return $plates;
     }
 
+    /** The plate that the others are brought to; null where there is none yet. */
+    public function key(): ?Plate
+    {
+        $plates = $this->platesInOrder();
+        foreach ($plates as $plate) {
+            if ($plate->id !== null && $plate->id === $this->onPress->keyPlate) {
+                return $plate;
+            }
+        }
+
+        return $plates[0] ?? null;
+    }
+
     /** Tells apart everything that the plates are drawn from. Its make-up must not change: stored keys are compared with it. */
     public function separationKey(?Plan $by = null): string
     {

@@ -25,6 +25,10 @@ class OnPress
     #[ORM\Column(length: 16, nullable: true)]
     public ?RegisterWay $registerWay = null;
 
+    /** The plate that the others are brought to, by its number; null follows the order: the first, a base where there is one. */
+    #[ORM\Column(nullable: true)]
+    public ?int $keyPlate = null;
+
     /** The highest seam, zip or pocket under a screen, mm. */
     #[ORM\Column(options: ['default' => 0])]
     public float $seamMm = 0.0;
@@ -52,6 +56,8 @@ class OnPress
     {
         $same = clone $this;
         $same->setUp = [];
+        // Its plates have other numbers.
+        $same->keyPlate = null;
 
         return $same;
     }

@@ -26,7 +26,7 @@ const HOMES = [
   ["/tools", ["pressId", "lampId", "emulsionId"]],
   ["/films", ["filmPrinterId", "filmFormats", "stepWedge"]],
   ["/light", ["oneTime", "withoutFilm"]],
-  ["/press", ["pull", "registerWay", "seamMm", "toleranceMm", "toleranceFollowsPlates", "order"]],
+  ["/press", ["pull", "registerWay", "seamMm", "toleranceMm", "toleranceFollowsPlates", "order", "keyPlateId"]],
 ] as const;
 
 /** Tells the shop something of a job, each part where it belongs, one after the other; the last answer stands. */

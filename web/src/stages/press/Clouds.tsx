@@ -7,7 +7,7 @@ const SIDE = 132;
 
 /** For each plate: every print a dot, what repeats an arrow, what scatters a cloud, the register budget dashed. */
 export function Clouds({ job, chosen }: { job: JobOn<"press">; chosen: number }) {
-  const read = job.plates.filter((p) => p.position > 0);
+  const read = job.plates.filter((p) => p.id !== job.keyPlateId);
   if (read.every((p) => p.register === null)) return null;
   return (
     <Box>

@@ -68,7 +68,7 @@ export function PressStage() {
           at={at}
           figures={(p) => (
             <Box display="flex" alignItems="center" gap="8px" mt="2px">
-              {p.position === 0 ? (
+              {p.id === at.job.keyPlateId ? (
                 <Text fontSize="small" color="quiet">
                   key, off-contact {length(p.print.standing.offContactMm, 1)}
                 </Text>

@@ -132,7 +132,7 @@ export function Printed({ job, plate, above }: { job: JobOn<"press">; plate: Pla
         })}
       </Box>
       <Trouble of={set.error} />
-      <Stretch plate={plate} />
+      <Stretch plate={plate} keyId={job.keyPlateId} />
     </Box>
   );
 }
@@ -260,14 +260,14 @@ function Figure({ row, now, decide }: { row: (typeof rows)[number]; now: string;
 }
 
 /** Pressed down, mesh lands a print longer than its film; what differs from the key is misregister. */
-function Stretch({ plate }: { plate: Plate }) {
+function Stretch({ plate, keyId }: { plate: Plate; keyId: number | null }) {
   const { length } = useHabits();
   const s = plate.print.standing;
   const grown = s.landsFarMm - s.landsNearMm;
   return (
     <Text mt="6px">
       Pressed down, its mesh lands the print {length(Math.abs(grown), 3)} {grown < 0 ? "shorter" : "longer"}
-      {plate.position === 0
+      {plate.id === keyId
         ? "; only what differs between screens is misregister."
         : Math.abs(s.differsMm) < 0.005
           ? ", as the key does."

@@ -74,6 +74,24 @@ export function SetUpView({ at, press, presses }: { at: AtHand<"press">; press: 
                 ))}
               </Choice>
             </Field>
+            {job.plates.length > 1 && (
+              <Field
+                label="Key"
+                hint="The others are brought to it: the base or the largest; another school takes the darkest."
+              >
+                <Choice
+                  fontFamily="body"
+                  value={job.keyPlateId ?? 0}
+                  onChange={(e) => work.change.mutate({ keyPlateId: Number(e.target.value) })}
+                >
+                  {job.plates.map((p) => (
+                    <option key={p.id} value={p.id}>
+                      {p.name}
+                    </option>
+                  ))}
+                </Choice>
+              </Field>
+            )}
             <Field label="Seam or zip under a screen" hint="Its height lifts off-contact.">
               <Entry
                 value={seam}

@@ -41,7 +41,7 @@ export function StrikeOff({
   const { length } = useHabits();
   const turned = useTurned(job.id);
   const learned = useLearned(job.id);
-  const isKey = plate.position === 0;
+  const isKey = plate.id === job.keyPlateId;
   const [part, setPart] = useState<PartName>("turns");
   return (
     <Box display="flex" flexDirection="column" gap="22px">
