@@ -54,6 +54,7 @@ final class PlanDarkroom extends JsonCommand
             'lateness_min' => round($plan->lateness, 2),
             'first_come_lateness_min' => round(Timetable::of($screens, $room)->lateness, 2),
             'ends_min' => round($plan->endsMin, 2),
+            'why' => \sprintf('The sequence with the least lateness that was found: screens by their due time, then moved one by one as long as that helps. Times are those that were told; %d drying %s, %d %s of hands.', $asked->dryingPlaces, $asked->dryingPlaces === 1 ? 'place' : 'places', $asked->hands, $asked->hands === 1 ? 'pair' : 'pairs'),
         ];
     }
 

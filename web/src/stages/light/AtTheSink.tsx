@@ -72,7 +72,7 @@ export function AtTheSink({
   }
   return (
     <Box>
-      <Heading note="Wet both sides, wait, rinse from the print side with cool water; stop when it is open. Hold it against the light.">
+      <Heading note="Wet both sides, wait, then rinse from the print side with cool water: the nozzle a forearm off, every place as long as the next. Stop when it is open, and hold it against the light.">
         At the sink: what do you see?
       </Heading>
       <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", xl: "repeat(3, 1fr)" }} gap="12px">
