@@ -11,6 +11,7 @@ use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Print\JobToPrint;
 use Ektype\Core\Print\PlateToPrint;
 use Ektype\Core\Print\PrintLaw;
+use Ektype\Core\Print\PrintPlan;
 
 /**
  * What a garment of another colour changes in a print whose screens are made: whether the base is left out, which ink would
@@ -44,13 +45,27 @@ final class WhatChanges
             );
         }
         $pieces = $line->pieces();
+        $plan = $printed === [] ? null : PrintLaw::of($job->on($job->cloth->dyed($garment), $printed, $pieces));
 
-        return new LineChange(
-            $pieces,
-            array_keys($leftOut),
-            $says,
-            $printed === [] ? null : PrintLaw::of($job->on($job->cloth->dyed($garment), $printed, $pieces)),
-        );
+        return new LineChange($pieces, array_keys($leftOut), [...$says, ...$plan === null ? [] : self::strokes($plan, $job, $printed)], $plan);
+    }
+
+    /**
+     * @param list<PlateToPrint> $printed
+     *
+     * @return list<string> what is laid otherwise on it than on the garment that the plates were drawn for
+     */
+    private static function strokes(PrintPlan $plan, JobToPrint $job, array $printed): array
+    {
+        $says = [];
+        foreach ($printed as $plate) {
+            $here = $plan->of($plate->id)?->laying;
+            if ($here !== null && $here !== PrintLaw::laying($plate->role, $job->cloth, $plate->solvedFor, $plate->byHand->laying ?? $plate->before->laying)) {
+                $says[] = \sprintf('%s: %s on this garment.', $plate->name, $here->value);
+            }
+        }
+
+        return $says;
     }
 
     /**

@@ -45,6 +45,16 @@ final class WhatChangesTest extends TestCase
         self::assertEqualsWithDelta(50 * 1.25e-4 * (100 * 30.44 * 1.25 + 100 * 15.253 + 50 * 15.253), $change->inkGrams, 0.1);
     }
 
+    /** A base that the hand keeps takes two strokes on navy, and on a pale tee one: where it differs the line says so. */
+    public function testStrokesThatDifferByGarmentAreTold(): void
+    {
+        $base = new PlateToPrint(4, 'Base', PlateRole::Base, new InkToPrint('Grey', InkKind::Plastisol, new Lab(70, 0, 0)), new Drawn(new Lab(70, 0, 0), 100, 0.2), new Mesh(61, 64), frame: FrameAtHand::usual());
+        $on = static fn (string $hex, Substrate $cloth): array => WhatChanges::on(self::line($hex, 5), self::job([$base], self::NAVY, $cloth))->says;
+        self::assertSame([], $on('#202838', Substrate::Cotton));
+        self::assertSame(['Base: one stroke on this garment.'], $on('#f6f4ee', Substrate::Cotton));
+        self::assertSame(['Base: two strokes on this garment.'], $on('#4a5060', Substrate::Fleece), 'on navy fleece it is printed, flashed and printed');
+    }
+
     public function testOnWhiteTheBaseStaysUpAndItsFlashWithIt(): void
     {
         $change = self::on(self::line('#ffffff', 10));
