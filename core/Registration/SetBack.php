@@ -44,7 +44,7 @@ final readonly class SetBack
         [$mm, $reach] = $way->atRest() ? $differs : $own;
 
         return new self($mm, $reach, abs($mm) < self::WORTH_MM
-            ? 'no set-back'
+            ? 'too little to set back'
             : \sprintf('set it back %.2f mm %s, give or take %.2f (%s)', abs($mm), self::to($mm, $pull), $reach, $seen === 0 ? 'trade default' : \sprintf('%d strike-offs of this shop', $seen)));
     }
 

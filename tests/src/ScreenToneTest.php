@@ -89,7 +89,7 @@ final class ScreenToneTest extends KernelTestCase
     /** @return iterable<string, array{array<string, string>, string}> */
     public static function faults(): iterable
     {
-        yield 'angle' => [['--lpi' => '45', '--angle' => '400', '--out' => 'x.png'], 'angle: An angle of 400°'];
+        yield 'angle' => [['--lpi' => '45', '--angle' => '400', '--out' => 'x.png'], 'angle: A screen is not set to 400°'];
         yield 'ruling' => [['--lpi' => '200', '--angle' => '20', '--out' => 'x.png'], 'lpi: A film of 600 dpi has 3.0 pixels'];
         yield 'no ruling' => [['--angle' => '20', '--out' => 'x.png'], 'lpi: '];
         yield 'format' => [['--lpi' => '45', '--angle' => '20', '--out' => 'x.jpg'], 'neither PNG nor TIFF'];

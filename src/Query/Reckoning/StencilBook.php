@@ -124,7 +124,7 @@ final class StencilBook
             dryHours: $room->air()->figure(StencilModel::waterUm($coating, $told->eomUm), $room->readAt?->format('Y-m-d H:i')),
             school: $room->coatWords(),
             mind: array_values(array_filter([
-                ...$plate->job->emulsion?->kind?->prepared() ?? [],
+                ...$plate->job->emulsion?->mixedOn === null ? $plate->job->emulsion?->kind?->prepared() ?? [] : [],
                 self::pot($plate->job->emulsion, $this->shop->now),
                 Drying::caution($room->temperatureC, $room->humidityPct),
                 StencilFigure::misses($coating, $told),

@@ -75,7 +75,7 @@ final class FlagTest extends TestCase
     {
         [$film] = self::film(300.0, 3);
         $marks = MarkFinder::in($film, 300);
-        self::assertStringContainsString('nobody can tell whether it lies mirrored', Flag::says([], $marks, true));
+        self::assertStringContainsString('whether it lies mirrored cannot be seen', Flag::says([], $marks, true));
         self::assertSame('', Flag::says([], $marks, false), 'older sets have none');
         self::assertSame('', Flag::says([], [], true), 'a film without marks is said to be one already');
         $flag = Flag::on($film, 300, 300, $marks);

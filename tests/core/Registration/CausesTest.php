@@ -91,7 +91,7 @@ final class CausesTest extends TestCase
         self::assertSame([0.2, 0.05], [$printed->mm, $printed->reachMm]);
         self::assertStringContainsString('0.20 mm away from you', $printed->says, 'a pull drags towards the operator');
         self::assertStringContainsString('towards you', SetBack::of(RegisterWay::PrintedMarks, [0.2, 0.05], [0.1, 0.1], false, 3)->says);
-        self::assertSame('no set-back', SetBack::of(RegisterWay::Films, [0.13, 0.05], [0.01, 0.04], true, 0)->says);
+        self::assertSame('too little to set back', SetBack::of(RegisterWay::Films, [0.13, 0.05], [0.01, 0.04], true, 0)->says);
     }
 
     public function testBothSchoolsAreGuidedPlateByPlate(): void

@@ -14,7 +14,7 @@ final class StencilResistsTest extends TestCase
     {
         self::assertStringContainsString('softens in the run', StencilResists::Solvent->against(InkKind::WaterBased, 'Quick'));
         self::assertStringContainsString('edges dissolve', StencilResists::Water->against(InkKind::Solvent, 'Quick'));
-        self::assertStringContainsString('Nobody has said whether Quick withstands water-based ink', StencilResists::Unknown->against(InkKind::WaterBased, 'Quick'));
+        self::assertStringContainsString('Whether Quick withstands water-based ink is not known here', StencilResists::Unknown->against(InkKind::WaterBased, 'Quick'));
         foreach (StencilResists::cases() as $any) {
             self::assertSame('', $any->against(InkKind::Plastisol, 'Quick'));
             self::assertSame('', StencilResists::Both->against(InkKind::Solvent, 'Quick'));

@@ -65,7 +65,7 @@ final class RequestReaderTest extends TestCase
             TensionRead::class,
             $camel,
             'doneOn',
-            'still to come',
+            'in the future',
         ];
         yield 'missing' => ['{"threadsPerCm": 77}', MeshEntry::class, $camel, 'threadUm', 'is missing'];
         yield 'a knob without a push' => ['{"name": "P", "heads": 6, "platens": 4, "centreFromEndMm": 270, "knobs": [{"name": "left", "at": {"xMm": 1, "yMm": 2}, "mmPerTurn": 1}]}', PressEntry::class, $camel, 'knobs[0].pushes', 'is missing'];

@@ -27,7 +27,7 @@ export function MisfitDrawing({
   ];
   return (
     <svg
-      viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach + 40}`}
+      viewBox={`${-reach} ${-reach} ${2 * reach} ${2 * reach + 64}`}
       width="100%"
       className="drawing tall"
       role="img"
@@ -84,7 +84,10 @@ export function MisfitDrawing({
       })}
       <path d={`M${-reach + 14} ${reach + 20}h50`} stroke="var(--ink)" strokeWidth="2" />
       <Words x={-reach + 72} y={reach + 25} size={15} fill="var(--ink)">
-        {scaleMm} mm of misfit; dashed {job.toleranceMm.toFixed(2)} mm, filled after the turns
+        {scaleMm} mm of misfit
+      </Words>
+      <Words x={-reach + 14} y={reach + 48} size={15} fill="var(--ink)">
+        dashed {job.toleranceMm.toFixed(2)} mm, filled after the turns
       </Words>
       <Words x={0} y={reach + 2} size={15} textAnchor="middle" fill="var(--ink)">
         you stand here

@@ -67,7 +67,7 @@ function Round({ job, above, chosen }: { job: JobOn<"press">; above: Above; chos
               <Flash x={-PLATEN[0] / 2} y={radius - PLATEN[1] / 2} width={PLATEN[0]} height={PLATEN[1]} />
             ) : null}
             <g
-              transform={`translate(0 ${inner + high + 120 + 70 * Math.abs(Math.sin((turn(n - 1) * Math.PI) / 180))}) rotate(${-turn(n - 1)})`}
+              transform={`translate(0 ${inner + high + 120 + 170 * Math.abs(Math.sin((turn(n - 1) * Math.PI) / 180))}) rotate(${-turn(n - 1)})`}
             >
               <Words x={0} y={0} size={110} textAnchor="middle" readout fill={plate ? "var(--ink)" : "var(--quiet)"}>
                 {n}

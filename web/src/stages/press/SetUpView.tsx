@@ -30,8 +30,8 @@ export function SetUpView({ at, press, presses }: { at: AtHand<"press">; press: 
     <Box display="flex" flexDirection="column" gap="22px">
       <Box
         display="grid"
-        gridTemplateColumns="repeat(auto-fit, minmax(150px, 1fr))"
-        gap="16px"
+        gridTemplateColumns="repeat(auto-fit, minmax(196px, 1fr))"
+        gap="14px 22px"
         alignItems="start"
         maxW="860px"
       >
@@ -51,7 +51,7 @@ export function SetUpView({ at, press, presses }: { at: AtHand<"press">; press: 
         </Field>
         {above && (
           <>
-            <Field label="Strokes" hint="Pulled lays more ink, pushed spares the back. One way only in a job.">
+            <Field label="Strokes" hint="One way only in a job.">
               <Choice
                 fontFamily="body"
                 value={above.pull ? "pull" : "push"}
@@ -75,10 +75,7 @@ export function SetUpView({ at, press, presses }: { at: AtHand<"press">; press: 
               </Choice>
             </Field>
             {job.plates.length > 1 && (
-              <Field
-                label="Key"
-                hint="The others are brought to it: the base or the largest; another school takes the darkest."
-              >
+              <Field label="Key" hint="The others are brought to it.">
                 <Choice
                   fontFamily="body"
                   value={job.keyPlateId ?? 0}
@@ -92,7 +89,7 @@ export function SetUpView({ at, press, presses }: { at: AtHand<"press">; press: 
                 </Choice>
               </Field>
             )}
-            <Field label="Seam or zip under a screen" hint="Its height lifts off-contact.">
+            <Field label="Seam or zip under a screen" hint="Lifts off-contact.">
               <Entry
                 value={seam}
                 placeholder="none"

@@ -155,7 +155,7 @@ export function StrikeOff({
           </Box>
         </Box>
         {job.learned.length > 0 && press && (
-          <Box>
+          <Box mt="22px">
             <Heading note="From the turns that were made on this press and what was read after them.">
               What {press.name} has shown
             </Heading>
