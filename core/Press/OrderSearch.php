@@ -209,6 +209,18 @@ final readonly class OrderSearch
         return new ScoredOrder($order, $flashAfter, $lifted, $shift, $lifted + $shift + $dark + self::FLASH_COSTS * \count($flashAfter));
     }
 
+    /** What the flash after a plate is for, and whether it spares more than it costs. */
+    private function spares(int $plate, ScoredOrder $of): string
+    {
+        $without = $this->flashed($of->order, array_values(array_diff($of->flashAfter, [$plate])))->lifted - $of->lifted;
+
+        return match (true) {
+            $this->plates[$plate]->role === PlateRole::Base => 'the inks stand on it',
+            $without < self::FLASH_COSTS => 'little would be picked up without it, so it may be left out',
+            default => 'what touches it would pick it up wet',
+        };
+    }
+
     /**
      * Why an order is as good or bad as it is: its worst pair each way, and what its flashes are for.
      *
@@ -241,7 +253,7 @@ final readonly class OrderSearch
             }
         }
         foreach ($of->flashAfter as $i) {
-            $says[] = \sprintf('Flash after %s: %s.', $this->plates[$i]->name, $this->plates[$i]->role === PlateRole::Base ? 'the inks stand on it' : 'what touches it would pick it up wet');
+            $says[] = \sprintf('Flash after %s: %s.', $this->plates[$i]->name, $this->spares($i, $of));
         }
         $base = array_filter($of->order, fn (int $i): bool => $this->plates[$i]->role === PlateRole::Base);
         if ($base !== [] && array_key_first($base) !== 0) {

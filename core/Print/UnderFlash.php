@@ -48,15 +48,15 @@ final class UnderFlash
         $dwell = $gels ?? new Dwell(self::LONGEST_S, \INF, self::LONGEST_S, null);
         $flash = $job->press->flash;
         $source = $flash->readings === 0 ? Told::TRADE : \sprintf('%d readings of this press', $flash->readings);
-        $aim = $told->of('dwellS', $plate->byHand->dwellS, $dwell->aimS, \sprintf('gels the ink and does not cure it: %.1f W for each cm², %.0f mm over the print', $job->press->unit->wattCm2(), self::unit($job)->heightMm), 's', $source);
+        $aim = $told->of('dwellS', $plate->byHand->dwellS, $dwell->timerS(), \sprintf('gels the ink and does not cure it: %.1f W for each cm², %.0f mm over the print', $job->press->unit->wattCm2(), self::unit($job)->heightMm), 's', $source);
         $heats = [];
         for ($s = self::SHORTEST_S; $s <= self::LONGEST_S; $s += self::STEP_S) {
             $heats[] = new FlashAt($s, $curve->heated($s), $curve->does($s));
         }
         // Twice as slow a flash takes about twice as long: the heat that a film needs does not change.
-        $sure = new FlashUnsure($dwell->aimS / $flash->reach, $dwell->aimS * $flash->reach);
+        $sure = new FlashUnsure($dwell->middleS / $flash->reach, $dwell->middleS * $flash->reach);
 
-        return new FlashOfPlate($between, $after, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $curve->heated($aim), coolS: $curve->untilCool($aim), does: $curve->does($aim), coldS: self::curve($deposit, $job, self::COLD_C)->dwell()?->aimS, heats: $heats, unsure: $sure, says: [...$gels === null ? ['This flash never gels this film: hang it lower, take a stronger one, or lay less ink.'] : [], ...self::says($job, $aim)]);
+        return new FlashOfPlate($between, $after, $aim, $dwell->fromS, is_finite($dwell->toS) ? $dwell->toS : null, $curve->heated($aim), coolS: $curve->untilCool($aim), does: $curve->does($aim), coldS: self::curve($deposit, $job, self::COLD_C)->dwell()?->timerS(), heats: $heats, unsure: $sure, says: [...$gels === null ? ['This flash never gels this film: hang it lower, take a stronger one, or lay less ink.'] : [], ...self::says($job, $aim)]);
     }
 
     /** @return list<string> */

@@ -22,13 +22,13 @@ final class FlashDwell extends JsonCommand
         $learned = $asked->learned();
         $curve = $asked->curve($learned->times);
         $dwell = $curve->dwell();
-        $seconds = $asked->seconds ?? $dwell?->aimS;
+        $seconds = $asked->seconds ?? $dwell?->timerS();
 
         return [
             'from_s' => $dwell === null ? null : round($dwell->fromS, 2),
             'to_s' => $dwell === null || !is_finite($dwell->toS) ? null : round($dwell->toS, 2),
-            'aim_s' => $dwell === null ? null : round($dwell->aimS, 2),
-            'unsure_s' => $dwell === null ? null : [round($dwell->aimS / $learned->reach, 2), round($dwell->aimS * $learned->reach, 2)],
+            'aim_s' => $dwell === null ? null : round($dwell->timerS(), 2),
+            'unsure_s' => $dwell === null ? null : [round($dwell->middleS / $learned->reach, 2), round($dwell->middleS * $learned->reach, 2)],
             'rests_on' => $learned->readings === 0 ? 'trade default' : \sprintf('%d readings of this shop', $learned->readings),
             'scorch_s' => $dwell?->scorchS === null ? null : round($dwell->scorchS, 2),
             ...$seconds === null ? ['does' => 'it never gels: bring the flash nearer, or take a stronger one'] : [

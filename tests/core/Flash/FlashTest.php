@@ -107,8 +107,8 @@ final class FlashTest extends TestCase
         $usual = FlashLearned::of([]);
         $dwell = (new FlashCurve(new FlashUnit(), startC: 38.0))->dwell();
         self::assertNotNull($dwell);
-        self::assertLessThan(4.0, $dwell->aimS / $usual->reach, 'untested, as short as strong heads need');
-        self::assertGreaterThan(14.0, $dwell->aimS * $usual->reach, 'and as long as weak ones');
+        self::assertLessThan(4.0, $dwell->middleS / $usual->reach, 'untested, as short as strong heads need');
+        self::assertGreaterThan(14.0, $dwell->middleS * $usual->reach, 'and as long as weak ones');
     }
 
     public function testADwellGelsAndDoesNotCure(): void
@@ -118,13 +118,13 @@ final class FlashTest extends TestCase
         self::assertNotNull($dwell);
         self::assertEqualsWithDelta(105, $curve->heated($dwell->fromS), 0.01);
         self::assertEqualsWithDelta(120, $curve->heated($dwell->toS), 0.01);
-        self::assertSame('gelled', $curve->does($dwell->aimS));
+        self::assertSame('gelled', $curve->does($dwell->timerS()));
         self::assertStringContainsString('under-flashed', $curve->does(0.5 * $dwell->fromS));
         self::assertStringContainsString('over-flashed', $curve->does(1.3 * $dwell->toS));
         self::assertSame('scorched', (new FlashCurve(new FlashUnit(watts: 6000.0)))->does(16.0));
-        $cool = $curve->untilCool($dwell->aimS);
-        self::assertEqualsWithDelta(50, $curve->cooled($dwell->aimS, $cool), 0.5);
-        self::assertGreaterThan(50, $curve->cooled($dwell->aimS, 0.5 * $cool));
+        $cool = $curve->untilCool($dwell->timerS());
+        self::assertEqualsWithDelta(50, $curve->cooled($dwell->timerS(), $cool), 0.5);
+        self::assertGreaterThan(50, $curve->cooled($dwell->timerS(), 0.5 * $cool));
     }
 
     /** Shops whose flash takes up more or less heat: a probe and a finger find it, within what they say, nine times in ten. */
