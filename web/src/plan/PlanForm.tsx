@@ -4,7 +4,7 @@ import { useShop } from "../api/use";
 import { useHabits } from "../ui/habits";
 import { useFollowing } from "../ui/keep";
 import { useLengthText } from "../ui/lengthText";
-import { numberTyped } from "../ui/number";
+import { numberTyped, rulingTyped } from "../ui/number";
 import { Choice, Entry, Field, Trouble } from "../ui/Parts";
 import { SmallButton, Tick } from "../ui/SmallButton";
 
@@ -122,7 +122,7 @@ function Typed({
 }) {
   const [text, setText] = useFollowing(value === null ? "" : String(value));
   const keep = () => {
-    const typed = numberTyped(text);
+    const typed = field.unit === "an inch" ? rulingTyped(text) : numberTyped(text);
     if (typed === null && field.automatic !== "") return value !== null && set(null);
     if (typed !== null && value !== null && Math.abs(typed - value) < 1e-6) return;
     set(typed ?? Number.NaN);

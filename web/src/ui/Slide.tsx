@@ -1,5 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useId } from "react";
+import { useHabits } from "./habits";
 
 /** A slider with its readout. */
 export function Slide({
@@ -22,7 +23,8 @@ export function Slide({
   least?: number;
 }) {
   const id = useId();
-  const text = `${value.toFixed(digits)} ${unit}`;
+  const { ruling } = useHabits();
+  const text = unit === "lpi" ? ruling(value, digits) : `${value.toFixed(digits)} ${unit}`;
   return (
     <Box display="grid" gridTemplateColumns="104px 1fr 88px" gap="12px" alignItems="center">
       <label htmlFor={id} className="tight">
@@ -39,7 +41,7 @@ export function Slide({
         onChange={(e) => set(Number(e.target.value))}
         className="slide"
       />
-      <Text className="readout" textAlign="right" whiteSpace="nowrap">
+      <Text className="readout" textAlign="right" whiteSpace={unit === "lpi" ? "normal" : "nowrap"}>
         {text}
       </Text>
     </Box>

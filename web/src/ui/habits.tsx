@@ -14,6 +14,8 @@ type Habits = {
   toField: (mm: number) => string;
   fromField: (text: string) => number;
   mesh: (name: string, threadsPerCm: number) => string;
+  /** Lines an inch, and a centimetre’s too where millimetres are counted. */
+  ruling: (lpi: number, digits?: number) => string;
   /** °C, or °F where inches are counted. */
   warmth: (celsius: number) => string;
   warmthUnit: string;
@@ -63,6 +65,7 @@ export function HabitsProvider({ children }: { children: ReactNode }) {
       warmthUnit: inches ? "°F" : "°C",
       toCelsius: (typed) => (inches ? (typed - 32) / 1.8 : typed),
       weight: (g) => (inches ? `${(g / 28.3495).toFixed(g < 283 ? 2 : 1)} oz` : `${g.toFixed(g < 10 ? 1 : 0)} g`),
+      ruling: (lpi, digits = 1) => `${lpi.toFixed(digits)} lpi${inches ? "" : ` (${(lpi / 2.54).toFixed(1)}/cm)`}`,
       mesh: (name, perCm) => (inches ? `${Math.round(perCm * 2.54)}/in` : name),
     }),
     [inches, safe],

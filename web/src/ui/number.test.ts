@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { notRead, numberTyped, twoWays } from "./number";
+import { notRead, numberTyped, rulingTyped, twoWays } from "./number";
 
 describe("a number as it is typed", () => {
   it.each([
@@ -41,4 +41,21 @@ it("the first field that holds no number is named with what stands in it", () =>
       ["Best strip, s", " 16.5 s"],
     ]),
   ).toContain("“Best strip, s” is not a number: “16.5 s”");
+});
+
+describe("a ruling as typed", () => {
+  it.each([
+    ["45", 45],
+    ["45 lpi", 45],
+    ["45/in", 45],
+    ["18/cm", 45.72],
+    ["18 l/cm", 45.72],
+    ["18 lines a cm", 45.72],
+    ["17,5 /cm", 44.45],
+  ])("%s is %d an inch", (text, lpi) => expect(rulingTyped(text)).toBeCloseTo(lpi, 9));
+  it("nothing is nothing, half of one is none", () => {
+    expect(rulingTyped(" ")).toBeNull();
+    expect(rulingTyped("/cm")).toBeNaN();
+    expect(rulingTyped("45 mm")).toBeNaN();
+  });
 });

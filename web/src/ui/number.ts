@@ -17,6 +17,13 @@ export function twoWays(text: string): string {
   return `“${plain}” may be ${plain.replaceAll(",", "")} or ${plain.replace(",", ".")}. Write it without the comma, or with a point.`;
 }
 
+/** Lines or squares an inch as they were typed; those of a centimetre say so: 18/cm. */
+export function rulingTyped(text: string): number | null {
+  const metric = /^(.*?)\s*(?:l|lines)?\s*(?:\/|a )\s*cm$/i.exec(text.trim());
+  if (!metric) return numberTyped(text.trim().replace(/\s*(?:lpi|\/\s*in)$/i, ""));
+  return (numberTyped(metric[1] ?? "") ?? Number.NaN) * 2.54;
+}
+
 /**
  * A number as it was typed, with comma or point, a sign, thin or plain spaces between thousands.
  * null for an empty field; NaN for what is no number, so that nobody takes half of it.

@@ -1,5 +1,6 @@
 import { Box, Text } from "@chakra-ui/react";
 import type { ChartSeen } from "../../api/client";
+import { useHabits } from "../../ui/habits";
 
 const SIDE = 240;
 const PAD = 24;
@@ -8,6 +9,7 @@ const py = (value: number) => PAD + SIDE - (value / 100) * SIDE;
 
 /** What a chart says: each patch, the curve through them and how sure it is. */
 export function PrintedCurve({ seen }: { seen: ChartSeen }) {
+  const { ruling } = useHabits();
   const ends = [
     { filmPct: 0, printedPct: 0, low: 0, high: 0 },
     ...seen.curve,
@@ -24,7 +26,7 @@ export function PrintedCurve({ seen }: { seen: ChartSeen }) {
         </Text>
       )}
       <Text fontSize="small" color="quiet">
-        {seen.restsOn} patches{seen.lpi !== null && `, dots of ${seen.lpi.toFixed(1)} lines an inch`}
+        {seen.restsOn} patches{seen.lpi !== null && `, dots of ${ruling(seen.lpi)}`}
         {seen.device !== null && `; from the ${seen.device}: practice, not your press`}
       </Text>
       <svg

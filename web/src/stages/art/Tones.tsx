@@ -2,9 +2,10 @@ import { Box } from "@chakra-ui/react";
 import { type PlanChange, Problem, type Tonal, type ToneWork, type WorkChange } from "../../api/client";
 import { useMethods } from "../../api/use";
 import { Heading } from "../../ui/Bench";
+import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
 import { useFollowing } from "../../ui/keep";
-import { numberTyped } from "../../ui/number";
+import { numberTyped, rulingTyped } from "../../ui/number";
 import { Choice, Entry, Field, Trouble } from "../../ui/Parts";
 import { Slide } from "../../ui/Slide";
 import { Curve } from "./Curve";
@@ -103,12 +104,13 @@ function Dots({ at, dots }: { at: AtHand<"art">; dots: PlannedDots }) {
   const [angle, setAngle] = useFollowing(String(halftone.angleDeg));
   const [from, setFrom] = useFollowing(String(range.lightest));
   const [to, setTo] = useFollowing(String(range.darkest));
-  const keep = (text: string, was: number, change: (value: number) => PlanChange) => {
-    const value = numberTyped(text);
+  const { ruling, inches } = useHabits();
+  const keep = (text: string, was: number, change: (value: number) => PlanChange, typed = numberTyped) => {
+    const value = typed(text);
     if (value !== null && Math.abs(value - was) < 1e-6) return;
     work.plan.mutate(change(value ?? Number.NaN));
   };
-  const keepLpi = () => keep(lpi, halftone.lpi, (value) => ({ dots: { halftone: { lpi: value } } }));
+  const keepLpi = () => keep(lpi, halftone.lpi, (value) => ({ dots: { halftone: { lpi: value } } }), rulingTyped);
   const keepAngle = () => keep(angle, halftone.angleDeg, (value) => ({ dots: { halftone: { angleDeg: value } } }));
   // Both ends go together, each as it stands in its field.
   const keepFrom = () =>
@@ -129,7 +131,7 @@ function Dots({ at, dots }: { at: AtHand<"art">; dots: PlannedDots }) {
         Dots
       </Heading>
       <Box display="grid" gridTemplateColumns="1fr 1fr 1fr" gap="14px">
-        <Field label="Ruling, lpi">
+        <Field label="Ruling, lpi" hint={inches ? "" : `${ruling(halftone.lpi)}; 18/cm is read too`}>
           <Entry
             inputMode="decimal"
             value={lpi}

@@ -1,6 +1,7 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useState } from "react";
 import type { PlateOn } from "../../api/client";
+import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
 import { Fact } from "../../ui/Parts";
 import { Sign } from "../../ui/Sign";
@@ -11,6 +12,7 @@ type Dots = NonNullable<PlateOn<"plates">["dots"]>;
 
 /** The dots of a plate against its mesh: where they are lost, where their holes fill, and the very dots of the film under the loupe. */
 export function HoldsDots({ at, plate, dots }: { at: AtHand<"plates">; plate: PlateOn<"plates">; dots: Dots }) {
+  const { ruling } = useHabits();
   const { job } = at;
   const [place, setPlace] = useState({ x: job.widthMm / 2, y: job.heightMm / 2 });
   const wrong = dots.lostPct > 0.05 || dots.filledPct > 0.05;
@@ -91,12 +93,9 @@ export function HoldsDots({ at, plate, dots }: { at: AtHand<"plates">; plate: Pl
         )}
       </Box>
       <Box display="flex" flexDirection="column" gap="12px">
-        <Fact
-          label={`${plate.mesh.text} holds at ${dots.lpi.toFixed(1)} lpi`}
-          value={`${dots.holdsFrom}–${dots.holdsTo} %`}
-        />
+        <Fact label={`${plate.mesh.text} holds at ${ruling(dots.lpi)}`} value={`${dots.holdsFrom}–${dots.holdsTo} %`} />
         <Fact label="This plate was brought into" value={`${dots.madeFrom}–${dots.madeTo} %`} />
-        <Fact label={`Dots, ${dots.dot}`} value={`${dots.lpi.toFixed(1)} lpi, ${dots.angleDeg.toFixed(1)}°`} />
+        <Fact label={`Dots, ${dots.dot}`} value={`${ruling(dots.lpi)}, ${dots.angleDeg.toFixed(1)}°`} />
         <Box>
           <img
             className="colours"

@@ -2,6 +2,7 @@ import { Box, Text } from "@chakra-ui/react";
 import { useSearchParams } from "react-router";
 import { askedWith } from "../../ui/asked";
 import { Bench, NotYet } from "../../ui/Bench";
+import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
 import { Sign } from "../../ui/Sign";
 import { Views } from "../../ui/SmallButton";
@@ -23,6 +24,7 @@ type View = (typeof views)[number][0];
 
 /** One plate at a time: where its ink falls, whether it holds, what shows when it shifts, what it is worth. */
 export function PlatesStage() {
+  const { ruling } = useHabits();
   const at = useAtHand<"plates">();
   const { job, plate } = at;
   const [search, setSearch] = useSearchParams();
@@ -60,7 +62,7 @@ export function PlatesStage() {
               </Text>
               {p.dots && (
                 <Text fontSize="small" color="quiet">
-                  {p.dots.lpi.toFixed(1)} lpi, {p.dots.angleDeg.toFixed(1)}°
+                  {ruling(p.dots.lpi)}, {p.dots.angleDeg.toFixed(1)}°
                 </Text>
               )}
               {p.holding.atRisk > 0 && (

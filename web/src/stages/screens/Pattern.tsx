@@ -3,6 +3,7 @@ import { useDeferredValue, useState } from "react";
 import type { PlateOn } from "../../api/client";
 import { useMoire, useMoireMap, useRoomChange } from "../../api/use";
 import { Heading } from "../../ui/Bench";
+import { useHabits } from "../../ui/habits";
 import type { AtHand } from "../../ui/JobFrame";
 import { Action, Trouble } from "../../ui/Parts";
 import { Readout } from "../../ui/Readout";
@@ -15,6 +16,7 @@ type Setting = { lpi: number; angle: number };
 
 /** A halftone against the plate's mesh: the pattern at true size, the map of rulings and angles, the calmest near the wish. */
 export function Pattern({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"screens"> }) {
+  const { ruling } = useHabits();
   const [wish, setWish] = useState<Setting | null>(null);
   const asked = useDeferredValue(wish);
   const { data, error } = useMoire(plate, asked);
@@ -102,7 +104,7 @@ export function Pattern({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"
         </Box>
         <Text fontSize="small" color="quiet" mb="12px">
           40 % tone, 60 × 36 mm at true size. At this ruling the mesh holds {data.tones}; its finest is{" "}
-          {data.ceilingLpi.toFixed(0)} lpi.
+          {ruling(data.ceilingLpi, 0)}.
         </Text>
         <Box maxW="260px" mb="16px">
           <RulingSchool
@@ -122,7 +124,7 @@ export function Pattern({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"
                 onClick={() => setWish({ lpi: c.lpi, angle: c.angle })}
               >
                 <span className="readout">
-                  {c.lpi.toFixed(1)} lpi, {c.angle.toFixed(1)}°
+                  {ruling(c.lpi)}, {c.angle.toFixed(1)}°
                 </span>{" "}
                 <Text as="span" color="quiet">
                   {c.score.toFixed(1)} %
@@ -138,7 +140,7 @@ export function Pattern({ at, plate }: { at: AtHand<"screens">; plate: PlateOn<"
             </Heading>
             {data.pairs.map((pair) => (
               <Text key={pair.plate} borderTopWidth="1px" borderColor="line" py="8px">
-                {pair.plate}, {pair.lpi} lpi at {pair.angle}°:{" "}
+                {pair.plate}, {ruling(pair.lpi)} at {pair.angle}°:{" "}
                 <b>
                   {pair.periodMm === null
                     ? "no pattern"
