@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ektype\Core\StepTest;
 
 use Ektype\Core\Exposure\UnusableTest;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 
 /**
  * Reads the strips of a washed screen from its picture against the light: open places are light, stencil is dark. The
@@ -15,8 +17,11 @@ final readonly class StripPicture
 {
     /** From this share of its size on a detail counts as there. */
     private const THERE_FROM = 0.42;
-    /** Between these shares it is uncertain. */
-    private const UNCERTAIN = [0.3, 0.54];
+    /** Beside the grain of the picture, lens and light mislead a line and a dot by so much of their size (simulated screens). */
+    private const MISLED = ['line' => 0.03, 'dot' => 0.07];
+    /** So many pictures of the same screen are imagined, and where more than this share of them has another best strip, it is unsure. */
+    private const IMAGINED = 60;
+    private const UNSURE_FROM = 0.17;
     /** Room on each side of a detail that blur may reach, mm. */
     private const BLUR_MM = 0.3;
     /** How soft the edges of a picture of 300 pixels an inch are, mm (heuristic). */
@@ -58,25 +63,67 @@ final readonly class StripPicture
         if ($best < 255 * self::LEAST_CONTRAST) {
             throw UnusableTest::at('picture', 'Where open and closed places should be, the picture is nearly the same: it shows no strips of Ektype’s test film, or it lies upside down, or there was no light behind the screen. Lay the dry screen on a light table and take it whole, marks and all.');
         }
-        $shares = [];
+        $shares = $misses = [];
         foreach (array_keys($seconds) as $i) {
+            $grain = self::grain($lights, $width, $perMm, $i);
             $contrast = max(1.0, $blocks[$i][0] - $blocks[$i][1]);
             foreach (TestDetail::cases() as $detail) {
                 foreach (array_keys($detail->sizes()) as $size) {
-                    $shares[$i][$detail->value][$size] = self::there($lights, $width, $height, $perMm, $i, $detail, size: $size, contrast: $contrast);
+                    [$share, $pixels] = self::there($lights, $width, $height, $perMm, $i, $detail, size: $size, contrast: $contrast);
+                    $shares[$i][$detail->value][$size] = $share;
+                    $misses[$i][$detail->value][$size] = hypot($grain / $contrast / sqrt($pixels), self::MISLED[$detail->isLine() ? 'line' : 'dot']);
                 }
             }
         }
         $slimy = array_map(static fn (array $block): bool => $block[0] - $block[1] < self::SLIME_BELOW * $best, $blocks);
         $seen = self::seen($seconds, $shares, $slimy, self::THERE_FROM);
         $read = StripsRead::of($seen);
-        $unsure = $read->unsure;
-        // Whether another strip were the best, if what is half there counted, or did not.
-        foreach (self::UNCERTAIN as $from) {
-            $unsure = $unsure || StripsRead::of(self::seen($seconds, $shares, $slimy, $from))->bestS !== $read->bestS;
+
+        return new ReadStrips($seen, $read, $read->unsure || self::elsewhere($seconds, $shares, $misses, $slimy, $read->bestS) > self::UNSURE_FROM);
+    }
+
+    /**
+     * How many of all the pictures that this screen could as well have given have another best strip.
+     *
+     * @param list<float>                                  $seconds
+     * @param array<int, array<string, array<int, float>>> $shares
+     * @param array<int, array<string, array<int, float>>> $misses  of each share, standard deviations
+     * @param list<bool>                                   $slimy
+     */
+    private static function elsewhere(array $seconds, array $shares, array $misses, array $slimy, ?float $bestS): float
+    {
+        // The same picture is judged the same each time.
+        $chance = new Randomizer(new Xoshiro256StarStar(1));
+        $even = static fn (): float => ($chance->getInt(0, 99_999) + 0.5) / 100_000;
+        $others = 0;
+        for ($k = 0; $k < self::IMAGINED; ++$k) {
+            $other = $shares;
+            foreach ($misses as $i => $details) {
+                foreach ($details as $detail => $sizes) {
+                    foreach ($sizes as $size => $sd) {
+                        $other[$i][$detail][$size] += $sd * sqrt(-2 * log($even())) * cos(2 * \M_PI * $even());
+                    }
+                }
+            }
+            $others += StripsRead::of(self::seen($seconds, $other, $slimy, self::THERE_FROM))->bestS === $bestS ? 0 : 1;
         }
 
-        return new ReadStrips($seen, $read, $unsure);
+        return $others / self::IMAGINED;
+    }
+
+    /** How much pixels of the stencil beside the open block differ from their neighbours, as a standard deviation of 255. */
+    private static function grain(string $lights, int $width, float $perMm, int $strip): float
+    {
+        [$x, $y, $side] = TestFilm::BLOCK_MM;
+        $sum = $count = 0;
+        for ($row = (int) ceil(($strip * TestFilm::STRIP_MM + $y + 0.8) * $perMm); $row < ($strip * TestFilm::STRIP_MM + $y + $side - 0.8) * $perMm; ++$row) {
+            for ($column = (int) ceil(($x + $side + 0.8) * $perMm); $column < ($x + $side + 2.8) * $perMm; ++$column) {
+                $sum += (\ord($lights[$row * $width + $column + 1] ?? "\0") - \ord($lights[$row * $width + $column] ?? "\0")) ** 2;
+                ++$count;
+            }
+        }
+
+        return sqrt($sum / 2 / max(1, $count));
     }
 
     /**
@@ -108,8 +155,8 @@ final readonly class StripPicture
         return $seen;
     }
 
-    /** How much of a detail is there, as a share of its size. */
-    private static function there(string $lights, int $width, int $height, float $perMm, int $strip, TestDetail $detail, int $size, float $contrast): float
+    /** @return array{float, float} how much of a detail is there, as a share of its size, and by how many pixels of its size that is told */
+    private static function there(string $lights, int $width, int $height, float $perMm, int $strip, TestDetail $detail, int $size, float $contrast): array
     {
         $at = TestFilm::at($detail, $size);
         $mm = $detail->sizes()[$size];
@@ -122,7 +169,7 @@ final readonly class StripPicture
         $ground = (self::mean($lights, $width, $height, $perMm, $at->xMm - max($far, $from + 0.3), $y - $high / 2, wide: max($far, $from + 0.3) - $from, high: $high)
             + self::mean($lights, $width, $height, $perMm, $at->xMm + $from, $y - $high / 2, wide: max($far, $from + 0.3) - $from, high: $high)) / 2;
         if ($detail->isLine()) {
-            return ($detail->isStencil() ? $ground - $here : $here - $ground) / $contrast * $wide / $mm;
+            return [($detail->isStencil() ? $ground - $here : $here - $ground) / $contrast * $wide / $mm, ($mm / $wide) ** 2 * $high * min($wide, 2 * max($far - $from, 0.3)) / 2 * $perMm ** 2];
         }
 
         return self::dot($lights, $width, $height, $perMm, $at->xMm, $y, mm: $mm, ground: $ground, contrast: $detail->isStencil() ? -$contrast : $contrast);
@@ -130,9 +177,11 @@ final readonly class StripPicture
 
     /**
      * A dot against the dot that would be there, blurred: the share that fits best (least squares), so that grain round it
-     * counts little.
+     * counts little; and by how many pixels it is told.
+     *
+     * @return array{float, float}
      */
-    private static function dot(string $lights, int $width, int $height, float $perMm, float $xMm, float $yMm, float $mm, float $ground, float $contrast): float
+    private static function dot(string $lights, int $width, int $height, float $perMm, float $xMm, float $yMm, float $mm, float $ground, float $contrast): array
     {
         $reach = $mm / 2 + self::BLUR_MM;
         $fit = $own = 0.0;
@@ -147,7 +196,7 @@ final readonly class StripPicture
             }
         }
 
-        return $own > 0 ? $fit / $own / $contrast : 0.0;
+        return $own > 0 ? [$fit / $own / $contrast, $own] : [0.0, 1.0];
     }
 
     /** Mean of a rectangle in mm, its edges counted in part. */

@@ -125,6 +125,29 @@ final class OrderSearchTest extends TestCase
         self::assertEqualsWithDelta($found->cost, $search->flashed($found->order, $found->flashAfter)->cost, 1e-12);
     }
 
+    /** What an order says of itself, worked out by hand: half of gold's edge of 5 % is picked up where nothing gels it. */
+    public function testAnOrderSaysWhatItsWorstPairsDo(): void
+    {
+        $plates = [
+            new PlateInOrder('Gold', PlateRole::Colour, new Lab(75, 5, 50), 0.2, 0.9, 60, raised: false, touches: [1 => 0.05, 2 => 0.0], overlaps: []),
+            new PlateInOrder('Navy', PlateRole::Colour, new Lab(25, 0, -30), 0.2, 0.9, 60, raised: false, touches: [0 => 0.05, 2 => 0.0001], overlaps: []),
+            new PlateInOrder('Glint', PlateRole::Highlight, new Lab(97, 0, 0), 0.02, 0.9, 120, raised: false, touches: [], overlaps: []),
+        ];
+        $search = new OrderSearch($plates, new Lab(95, 0, 0));
+        $wet = $search->reasons($search->flashed([0, 1, 2], []));
+        self::assertContains('Navy prints on wet Gold and touches it: pick-up on 2.0 % of the picture.', $wet, '5 % of it, weighed 0.4');
+        $gelled = $search->reasons($search->flashed([0, 1, 2], [0]));
+        self::assertStringNotContainsString('wet Gold', implode(' ', $gelled), 'what is gelled is not picked up');
+        self::assertContains('Flash after Gold: what touches it would pick it up wet.', $gelled);
+        self::assertContains('Flash after Navy: little would be picked up without it, so it may be left out.', $search->reasons($search->flashed([0, 1, 2], [0, 1])));
+        self::assertContains('Glint prints before Navy: the highlight picks up its colour. Print it last.', $search->reasons($search->flashed([0, 2, 1], [])));
+        self::assertStringNotContainsString('the highlight picks up', implode(' ', $wet));
+        $onDark = new OrderSearch($plates, new Lab(15, 0, 0));
+        self::assertContains('No flash: all wet on wet, as fine mesh and a light hand allow.', $onDark->reasons($onDark->flashed([0, 1, 2], [])));
+        self::assertStringNotContainsString('No flash', implode(' ', $onDark->reasons($onDark->flashed([0, 1, 2], [0]))));
+        self::assertStringNotContainsString('No flash', implode(' ', $wet), 'on pale cloth nobody asks for one');
+    }
+
     public function testNinePlatesAreTooMany(): void
     {
         $this->expectException(ImpossibleOrder::class);
