@@ -21,6 +21,7 @@ final class FieldWords
         'garmentHex' => 'Garment colour',
         'hex' => 'Colour',
         'hidingPct' => 'Covers black',
+        'recipe' => 'On its pot',
         'chokeMm' => 'Choke of the base, mm',
         'trapMm' => 'Trap, mm',
         'lowS' => 'Longest strip still under, s',

@@ -351,6 +351,33 @@ final class PressBenchTest extends ShopTestCase
         self::assertSame('one stroke', $this->ask('GET', '/api/jobs/'.$again['id'].'/press')['plates'][0]['print']['laying'], 'kept for the next order');
     }
 
+    /** What is done about a colour that is off, and what stands on its pot for the next job. */
+    public function testAColourThatIsOffIsCorrectedAndItsPotSaysSo(): void
+    {
+        $id = $this->twoDotsOnFrames();
+        [$base, $red] = array_column($this->ask('GET', "/api/jobs/$id")['plates'], 'id');
+        $signs = array_column($this->ask('GET', "/api/jobs/$id/press")['plates'], 'signs', 'id');
+        self::assertNotContains('its dots fill in', $signs[$red], 'it has none');
+        $ask = fn (int $plate, string $sign): array => $this->ask('GET', "/api/plates/$plate/corrections?sign=".rawurlencode($sign));
+        $strong = $ask($red, 'too strong or too dark');
+        $thin = array_values(array_filter($strong['offered'], static fn (array $c): bool => $c['onPot'] !== ''))[0];
+        $grams = array_column($this->ask('GET', "/api/jobs/$id/run")['runs'], 'grams', 'id')[$red];
+        self::assertStringContainsString(\sprintf('%.0f g of extender', round(0.1 * $grams)), $thin['does'], 'of the grams on the work order');
+        self::assertSame('/sign', $this->pointer($this->ask('GET', "/api/plates/$red/corrections?sign=blue", null, 422)));
+        $shop = $this->ask('POST', '/api/shop/inks', ['name' => 'Pot red', 'hex' => '#c03020', 'recipe' => 'red 90, white 10'], 201);
+        $ink = array_column($shop['inks'], 'id', 'name')['Pot red'];
+        $this->ask('PATCH', "/api/plates/$red", ['inkId' => $ink]);
+        $this->ask('POST', "/api/plates/$red/pot", ['says' => $thin['onPot']]);
+        $recipe = fn (): string => array_column($this->ask('GET', '/api/shop')['inks'], 'recipe', 'id')[$ink];
+        self::assertMatchesRegularExpression('/^red 90, white 10\n\d+ \w+ \d{4}, .+: 10 % extender by weight$/u', $recipe());
+        self::assertSame($recipe(), $ask($red, 'too strong or too dark')['recipe']);
+        $this->ask('PUT', "/api/shop/inks/$ink", ['name' => 'Pot red', 'hex' => '#c03020']);
+        self::assertStringContainsString('10 % extender', $recipe(), 'who says nothing of the pot leaves it');
+        self::assertSame('/says', $this->pointer($this->ask('POST', "/api/plates/$red/pot", ['says' => str_repeat('x', 121)], 422)));
+        $this->undo($id);
+        self::assertNotSame('', $this->ask('GET', "/api/jobs/$id/run")['after'][0]);
+    }
+
     /** An order that is taken prints with the flashes that it was told with. */
     public function testAnOrderIsTakenWithItsFlashes(): void
     {

@@ -13,10 +13,11 @@ use Ektype\Core\Ink\InkKind;
 final readonly class PutInk implements Change
 {
     /**
-     * @param int|null $id     null for a new one
-     * @param float    $hiding 0–1
+     * @param int|null    $id     null for a new one
+     * @param float       $hiding 0–1
+     * @param string|null $recipe null leaves what stands on its pot
      */
-    public function __construct(private ?int $id, private string $name, private string $hex, private InkKind $kind, private float $hiding)
+    public function __construct(private ?int $id, private string $name, private string $hex, private InkKind $kind, private float $hiding, private ?string $recipe = null)
     {
     }
 
@@ -31,6 +32,7 @@ final readonly class PutInk implements Change
             self::renamed($ink, $this->name, $shop);
         }
         [$ink->name, $ink->hex, $ink->kind, $ink->hiding] = [$this->name, $this->hex, $this->kind, $this->hiding];
+        $ink->recipe = $this->recipe ?? $ink->recipe;
         $ink->assumed = false;
         $shop->printing->inks->add($ink);
 

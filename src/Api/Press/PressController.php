@@ -9,6 +9,7 @@ use Ektype\App\Action\Hand;
 use Ektype\App\Action\Plates\DecidePrint;
 use Ektype\App\Action\Plates\OrderPlates;
 use Ektype\App\Action\Press\LayOnStandIn;
+use Ektype\App\Action\Press\NoteOnPot;
 use Ektype\App\Action\Press\ReadStrikeOff;
 use Ektype\App\Action\Press\TakeKnobs;
 use Ektype\App\Action\Press\TickSetUp;
@@ -16,6 +17,7 @@ use Ektype\App\Action\Press\TurnedAndPrinted;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
+use Ektype\App\Api\Asking\Asked;
 use Ektype\App\Api\Asking\Body;
 use Ektype\App\Api\Asking\Brought;
 use Ektype\App\Api\Asking\Form;
@@ -24,9 +26,11 @@ use Ektype\App\Plan\Patch;
 use Ektype\App\Query\Job\JobHead;
 use Ektype\App\Query\Job\SeeJob;
 use Ektype\App\Query\Pictures\ProofSheet;
+use Ektype\App\Query\Press\Corrections;
 use Ektype\App\Query\Press\OrderShown;
 use Ektype\App\Query\Press\OrdersOfJob;
 use Ektype\App\Query\Press\PressBench;
+use Ektype\App\Query\Press\SeeCorrections;
 use Ektype\App\Query\Press\SeeOrders;
 use Ektype\App\Query\Press\SeePress;
 use Ektype\App\Query\Press\SeeStrikeOff;
@@ -45,7 +49,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The stages of press and run. */
 final readonly class PressController
 {
-    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof, private SeeStrikeOff $strikeOff, private SeeOrders $orders, private SeeShelves $shelves, private HowFar $far, private Hand $hand, private SeeJob $job)
+    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof, private SeeStrikeOff $strikeOff, private SeeOrders $orders, private SeeShelves $shelves, private HowFar $far, private Hand $hand, private SeeJob $job, private SeeCorrections $corrections)
     {
     }
 
@@ -61,6 +65,22 @@ final readonly class PressController
         $this->door->do(new TickSetUp($id, $one->done, $one->on));
 
         return $this->press->of($id);
+    }
+
+    /** What can be done about a colour that is off on the strike-off, and what it makes anew. */
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/corrections', methods: ['GET'])]
+    public function corrections(int $id, #[Asked] ColourAsked $of): Corrections
+    {
+        return $this->corrections->of($id, $of->sign);
+    }
+
+    /** What was mixed into a plate’s ink is written on its pot. */
+    #[Route('/api/plates/{id<[0-9]{1,9}>}/pot', methods: ['POST'])]
+    public function pot(int $id, #[Body] PotNote $note): PressBench
+    {
+        $this->door->do(new NoteOnPot($id, $note->says));
+
+        return $this->press->ofPlate($id);
     }
 
     /** The knobs were turned as told and a new strike-off printed: the second reading begins. */

@@ -23,6 +23,7 @@ final readonly class InksSheet implements Sheet
             Column::text('Colour', 'hex'),
             Column::text('Kind', 'kind'),
             Column::number('Hides, %', 'hidingPct'),
+            Column::text('On its pot', 'recipe'),
         ];
     }
 
@@ -34,7 +35,7 @@ final readonly class InksSheet implements Sheet
     /** @return array<string, string|float|bool|null> */
     private static function told(Ink $of): array
     {
-        return ['name' => $of->name, 'hex' => $of->hex, 'kind' => $of->kind->value, 'hidingPct' => round(100 * $of->hiding, 2)];
+        return ['name' => $of->name, 'hex' => $of->hex, 'kind' => $of->kind->value, 'hidingPct' => round(100 * $of->hiding, 2), 'recipe' => $of->recipe];
     }
 
     public function row(): string

@@ -8,6 +8,7 @@ use Ektype\App\Query\Reckoning\PlateRegister;
 use Ektype\Core\Film\RegistrationMark;
 use Ektype\Core\Print\PlatePrint;
 use Ektype\Core\Registration\Cause;
+use Ektype\Core\StrikeOff\ColourSign;
 
 /** A plate on the press; without a register where nothing was read yet. */
 final readonly class PlateOnPress
@@ -18,6 +19,7 @@ final readonly class PlateOnPress
      * @param list<Cause>            $causes  of what turning does not mend, the likeliest first
      * @param list<MarkAfter>        $after   the turns
      * @param list<RegistrationMark> $targets where it is read: its own target beside the marks, where its films carry a strip
+     * @param list<ColourSign>       $signs   by which its colour may be seen to be off
      * @param list<int|null>         $platens of the prints that were read
      */
     public function __construct(
@@ -30,6 +32,7 @@ final readonly class PlateOnPress
         public array $after,
         public array $targets,
         public array $platens,
+        public array $signs,
     ) {
     }
 }

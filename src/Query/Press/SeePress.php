@@ -24,6 +24,7 @@ use Ektype\Core\Registration\KnobPair;
 use Ektype\Core\Registration\KnobTurn;
 use Ektype\Core\Registration\PressLog;
 use Ektype\Core\Registration\Reading;
+use Ektype\Core\StrikeOff\ColourSign;
 
 /** The bench of the press. */
 final readonly class SeePress
@@ -90,6 +91,7 @@ final readonly class SeePress
             after: $read === null ? [] : self::after($read),
             targets: $register->targets($plate),
             platens: $plate->readPlatens(),
+            signs: array_values(array_filter(ColourSign::cases(), static fn (ColourSign $s): bool => $plate->printsTones() || !$s->isOfDots())),
         );
     }
 

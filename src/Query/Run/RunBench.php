@@ -15,6 +15,7 @@ final readonly class RunBench
      * @param list<PlateOnRun>       $runs      plate by plate, in print order
      * @param list<LineOnRun>        $garments  what is printed on; one line where nobody counted by sizes
      * @param string                 $lampName  empty where none was chosen
+     * @param list<string>           $after     what is done when the last piece is off
      * @param list<RegistrationMark> $marks     as the art lies, from its centre, up
      * @param list<string>           $cautions  of flash, dryer and inks, for this print
      */
@@ -27,6 +28,7 @@ final readonly class RunBench
         public string $pressName,
         public array $cautions,
         public array $marks,
+        public array $after,
     ) {
     }
 }

@@ -13,6 +13,7 @@ use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Order\LineChange;
+use Ektype\Core\Press\AfterRun;
 use Ektype\Core\Press\CureCautions;
 use Ektype\Core\Print\PlatePrint;
 
@@ -33,6 +34,7 @@ final readonly class SeeRun
         $book = new ScreenBook($job, $shop);
         $register = new RegisterBook($job);
         $plan = $book->print();
+        $inks = array_values(array_filter(array_map(static fn (Plate $p): ?InkKind => $p->ink?->kind, $book->plates)));
 
         return new RunBench(
             $job->findings()->witnesses ?? [],
@@ -42,11 +44,12 @@ final readonly class SeeRun
             $job->emulsion->name ?? '',
             $job->press->name ?? '',
             cautions: CureCautions::of(
-                array_values(array_filter(array_map(static fn (Plate $p): ?InkKind => $p->ink?->kind, $book->plates))),
+                $inks,
                 $job->substrate,
                 $plan?->flashes() ?? false,
             ),
             marks: $job->filmSheet(\count($book->plates))->marks(),
+            after: AfterRun::of($inks, $job->name, !$job->withoutFilm),
         );
     }
 

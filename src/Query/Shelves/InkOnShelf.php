@@ -19,11 +19,12 @@ final readonly class InkOnShelf
         public float $hidingPct,
         public string $hides,
         public bool $assumed,
+        public string $recipe,
     ) {
     }
 
     public static function of(Ink $of): self
     {
-        return new self($of->idOrFail(), $of->name, $of->hex, $of->kind, round(100 * $of->hiding, 2), Hiding::says($of->hiding), assumed: $of->assumed);
+        return new self($of->idOrFail(), $of->name, $of->hex, $of->kind, round(100 * $of->hiding, 2), Hiding::says($of->hiding), assumed: $of->assumed, recipe: $of->recipe);
     }
 }

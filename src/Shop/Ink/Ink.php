@@ -11,6 +11,8 @@ use Ektype\Core\Ink\InkKind;
 #[ORM\Entity]
 class Ink
 {
+    public const LONGEST_RECIPE = 1000;
+
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
@@ -19,6 +21,10 @@ class Ink
     /** Whether its hiding stands as usual, because nobody has measured it yet. */
     #[ORM\Column(options: ['default' => false])]
     public bool $assumed = false;
+
+    /** What stands on its pot: by weight what it is mixed of, and what was changed at the press, a line each. */
+    #[ORM\Column(length: self::LONGEST_RECIPE, options: ['default' => ''])]
+    public string $recipe = '';
 
     public function __construct(
         #[ORM\Column(length: 80)]

@@ -23,7 +23,7 @@ final class WashedScreen
     public readonly string $lights;
     public readonly int $width;
     public readonly int $height;
-    /** @var list<array<string, list<float>>> strip => detail => share of its width that is there */
+    /** @var array<int, array<string, array<int, float>>> strip => detail => share of its width that is there */
     private array $shares;
 
     /**
@@ -42,6 +42,7 @@ final class WashedScreen
         $this->width = (int) ceil(self::WIDE_MM * self::PER_MM);
         $this->height = (int) ceil(\count($seconds) * TestFilm::STRIP_MM * self::PER_MM);
         $seen = [];
+        /** @var array<int, array<string, array<int, float>>> $shares */
         $shares = [];
         foreach ($seconds as $i => $s) {
             $doublings = log($s / $right, 2);

@@ -14,6 +14,7 @@ export type Figure = Shape["Figure"];
 export type Mesh = Shape["Mesh"];
 export type Shop = Shape["ShopShelves"];
 export type Press = Shape["PressOnShelf"];
+export type ColourSign = Shape["ColourSign"];
 export type Morning = Shape["FirstQuestions"];
 export type FirstAnswers = Shape["FirstAnswers"];
 export type Task = Shape["JobTask"];

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { answer, api, type JobOn } from "./client";
+import { answer, api, type ColourSign, type JobOn } from "./client";
 import type { components } from "./generated/schema";
 import { fetchAnew } from "./use";
 
@@ -92,6 +92,33 @@ export function useOrderTaken(jobId: number) {
     mutationFn: (body: { order: number[]; flashAfter: number[] }) =>
       answer(api.POST("/api/jobs/{id}/press-orders/taken", { params: { path: { id: jobId } }, body })),
     onSuccess,
+  });
+}
+
+/** What can be done about a colour that is off on the strike-off. */
+export const useCorrections = (plateId: number, sign: ColourSign | null) =>
+  useQuery({
+    queryKey: ["bench", "corrections", plateId, sign],
+    enabled: sign !== null,
+    queryFn: () =>
+      answer(
+        api.GET("/api/plates/{id}/corrections", {
+          params: { path: { id: plateId }, query: { sign: sign ?? "too strong or too dark" } },
+        }),
+      ),
+  });
+
+/** What was mixed into an ink stands on its pot. */
+export function usePot(jobId: number, plateId: number) {
+  const onSuccess = usePressChanged(jobId);
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (says: string) =>
+      answer(api.POST("/api/plates/{id}/pot", { params: { path: { id: plateId } }, body: { says } })),
+    onSuccess: () => {
+      onSuccess();
+      for (const key of ["shop", "bench"]) void queries.invalidateQueries({ queryKey: [key] });
+    },
   });
 }
 

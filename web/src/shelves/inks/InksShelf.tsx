@@ -29,6 +29,7 @@ const asked = (kinds: string[], was?: number): Asked[] => [
         ? [...hidings]
         : [[String(was), `${Math.round(was)} %, as read`], ...hidings],
   },
+  { name: "recipe", label: "On its pot, by weight", start: "", kind: "text" },
 ];
 
 export function InksShelf() {
@@ -66,6 +67,11 @@ export function InksShelf() {
             <Text fontSize="small" color="quiet">
               {ink.kind}, hides <span className="readout">{Math.round(ink.hidingPct)} %</span>: {ink.hides}
             </Text>
+            {ink.recipe !== "" && (
+              <Text fontSize="small" whiteSpace="pre-line">
+                {ink.recipe}
+              </Text>
+            )}
             <Assumed of={ink} says="until a drawdown is read" />
             <Editing kind="inks" id={ink.id} name={ink.name} asked={asked(kinds, ink.hidingPct)} values={ink} />
           </Box>

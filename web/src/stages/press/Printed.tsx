@@ -158,7 +158,7 @@ function value(what: What, { print }: Plate, length: (mm: number, digits?: numbe
     case "flash":
       return print.step.flashAfter ? "flashed" : "not flashed";
     case "dwellS":
-      return flash ? `${flash.dwellS.toFixed(1)}\u00a0s, then cool ${flash.coolS.toFixed(0)}\u00a0s` : "";
+      return flash ? `${Number(flash.dwellS.toFixed(1))}\u00a0s, then cool ${flash.coolS.toFixed(0)}\u00a0s` : "";
     case "hardness":
       return `${stroke.hardness}, ${length(stroke.widthMm)} wide`;
     case "angleDeg":

@@ -9,6 +9,7 @@ import { Choice, Field, Trouble } from "../../ui/Parts";
 import { SmallButton, Views } from "../../ui/SmallButton";
 import { Causes } from "./Causes";
 import { Clouds } from "./Clouds";
+import { ColourOff } from "./ColourOff";
 import { MisfitDrawing } from "./MisfitDrawing";
 import { Readings } from "./Readings";
 import { ReadScan } from "./ReadScan";
@@ -18,6 +19,7 @@ const parts = [
   ["turns", "Turns"],
   ["marks", "Marks"],
   ["scan", "Scan"],
+  ["colour", "Colour"],
   ["why", "Why"],
 ] as const;
 type PartName = (typeof parts)[number][0];
@@ -111,6 +113,9 @@ export function StrikeOff({
       <Part of="scan" at={part}>
         <ReadScan job={job} platens={press?.platens ?? 1} />
         <Clouds job={job} chosen={plate.id} />
+      </Part>
+      <Part of="colour" at={part}>
+        <ColourOff key={plate.id} plate={plate} jobId={job.id} />
       </Part>
       <Part of="why" at={part}>
         <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "minmax(260px, 1fr) 1.1fr" }} gap="26px">

@@ -92,7 +92,7 @@ function Head({ job, plate, n, last }: { job: JobOn<"run">; plate: Plate; n: num
           {plate.flashAfter
             ? run?.dwellS == null
               ? "flash, then cool"
-              : `flash ${run.dwellS.toFixed(1)} s, then cool`
+              : `flash ${Number(run.dwellS.toFixed(1))} s, then cool`
             : last
               ? "dryer"
               : "wet on wet"}

@@ -90,6 +90,14 @@ export function RunStage() {
             </Box>
           </Box>
         )}
+        <Box mt="18px" className="whole-block">
+          <Heading>When the last piece is off</Heading>
+          <Box as="ol" pl="22px" listStyleType="decimal" maxW="84ch">
+            {job.after.map((one) => (
+              <li key={one}>{one}</li>
+            ))}
+          </Box>
+        </Box>
       </Box>
     </Box>
   );
