@@ -12,7 +12,7 @@ final class AfterRunTest extends TestCase
 {
     public function testEachInkIsPutAwayAsItAsksAndNoOtherIsNamed(): void
     {
-        $says = static fn (InkKind ...$inks): string => implode(' ', AfterRun::of($inks, 'Night Moths', true));
+        $says = static fn (InkKind ...$inks): string => implode(' ', AfterRun::of(array_values($inks), 'Night Moths', true));
         self::assertStringContainsString('plastisol off into its pot', $says(InkKind::Plastisol));
         self::assertStringNotContainsString('water', $says(InkKind::Plastisol));
         self::assertStringContainsString('with water at once', $says(InkKind::WaterBased));
