@@ -13,7 +13,7 @@ final class ArchitectureTest extends TestCase
     {
         foreach (self::imports('core') as $file => $classes) {
             foreach ($classes as $class) {
-                self::assertMatchesRegularExpression('/^Ektype\\\\Core\\\\|^[^\\\\]+$/', $class, $file);
+                self::assertMatchesRegularExpression('/^Ektype\\\\Core\\\\|^Random\\\\|^[^\\\\]+$/', $class, $file);
             }
         }
     }
