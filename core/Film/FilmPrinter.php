@@ -31,6 +31,7 @@ final readonly class FilmPrinter
         public ?float $density = null,
         public float $scaleErrorXPct = 0.0,
         public float $scaleErrorYPct = 0.0,
+        public FilmMedium $medium = FilmMedium::Clear,
     ) {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Morning;
 
+use Ektype\Core\Film\FilmMedium;
 use Ektype\Core\Film\FilmPrinter;
 
 /** Where a shop’s films come from; figures of the usual machine stand until its own are measured (heuristic). */
@@ -30,7 +31,7 @@ enum FilmSource: string
         return match ($this) {
             self::InkjetSheets => new FilmPrinter('Inkjet, sheets', 720, 330, 483, 12),
             self::InkjetRoll => new FilmPrinter('Inkjet, roll', 720, 610, null, 12),
-            self::Laser => new FilmPrinter('Laser on vellum', 600, 297, 420, 6),
+            self::Laser => new FilmPrinter('Laser on vellum', 600, 297, 420, 6, medium: FilmMedium::Vellum),
             self::Service => new FilmPrinter('Film service', 1200, 900, null, 5),
         };
     }

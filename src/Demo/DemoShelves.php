@@ -23,6 +23,7 @@ use Ektype\App\Shop\TensionReading\TensionReading;
 use Ektype\Core\Exposure\EmulsionKind;
 use Ektype\Core\Exposure\LampKind;
 use Ektype\Core\Exposure\SinkCheck;
+use Ektype\Core\Film\FilmMedium;
 use Ektype\Core\Ink\InkKind;
 use Ektype\Core\Lamp\Contact;
 use Ektype\Core\Registration\Knob;
@@ -119,7 +120,7 @@ final readonly class DemoShelves implements Unrecorded
         }
         $this->presses($shop);
         $shop->printing->filmPrinters->add(new FilmPrinter('Inkjet on clear film', 600, 610, null, 12, 3.2, scaleErrorXPct: 0.0, scaleErrorYPct: 0.15));
-        $shop->printing->filmPrinters->add(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, scaleErrorXPct: 0.1, scaleErrorYPct: 0.6));
+        $shop->printing->filmPrinters->add(new FilmPrinter('Old laser on vellum', 600, 297, 420, 12, 2.3, scaleErrorXPct: 0.1, scaleErrorYPct: 0.6, medium: FilmMedium::Vellum));
         $this->tests($shop, $random, $led, $tubes, $dual, $fast);
         // Meshes with their data sheets: woven cloth opens a little less than the formula on fine counts.
         foreach ([

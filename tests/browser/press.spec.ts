@@ -137,6 +137,18 @@ test("an order is tried by keys before it is taken, and taken back", async ({ pa
   await expect(stack.getByRole("listitem").nth(2)).toContainText("Sage");
 });
 
+test("a colour that is off is told what to do and what is made again, and its pot says so", async ({ page }) => {
+  await page.goto("/jobs/2/press?look=strike-off&plate=4");
+  await expect(page.getByRole("heading", { name: "Is the colour of Lantern amber right?" })).toBeVisible();
+  await page.getByLabel(/^Lantern amber is/).selectOption("too strong or too dark");
+  await expect(page.getByText(/^Thin it with 10 % of extender by weight$/)).toBeVisible();
+  await expect(page.getByText("make again the ink in its pot")).toBeVisible();
+  await page.getByRole("button", { name: "Write it on the pot of Lantern amber" }).click();
+  await expect(page.getByText(/On the pot of Lantern amber:\s+\d+ \w+ \d{4}, Night Moth Count: 10 % extender by weight/)).toBeVisible();
+  await page.goto("/inks");
+  await expect(page.getByText(/Night Moth Count: 10 % extender by weight/)).toBeVisible();
+});
+
 test("a seam lifts off-contact, a pushed stroke turns the squeegee round, a probe makes flash times the shop’s own", async ({ page }) => {
   await page.goto("/jobs/2/press?look=set-up&plate=2");
   await expect(page.getByRole("img", { name: /^The press from above: head 1 Base white/ })).toBeVisible();

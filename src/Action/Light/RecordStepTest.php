@@ -18,6 +18,7 @@ final readonly class RecordStepTest implements Change
     /**
      * @param string|null     $doneOn    today where it is not told
      * @param list<StripSeen> $strips    what each showed
+     * @param string|null     $film      its name; null for that of the shop’s printers
      * @param bool            $burnedNow whether its light is to be counted on the lamp’s hours
      */
     public function __construct(
@@ -28,7 +29,7 @@ final readonly class RecordStepTest implements Change
         private bool $dyed = false,
         private string $remark = '',
         private ?string $doneOn = null,
-        private string $film = '',
+        private ?string $film = null,
         private array $strips = [],
         private bool $burnedNow = false,
     ) {
@@ -45,7 +46,8 @@ final readonly class RecordStepTest implements Change
             'There is no such emulsion in the shop. Choose one from the shelf.',
         );
         // The core refuses a reading that contradicts itself before anything is stored.
-        $setting = new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, film: $this->film, distanceMm: null, lampHours: 0, emulsionFactor: null, startLossS: $lamp->startLossS);
+        $film = $this->film ?? $shop->printing->filmPrinters->underLight();
+        $setting = new Setting($lamp->name, null, $emulsion->name, null, $this->thicknessUm, $this->dyed, film: $film, distanceMm: null, lampHours: 0, emulsionFactor: null, startLossS: $lamp->startLossS);
         $read = $this->times->in($setting);
         $lamp->assumed = $emulsion->assumed = false;
         $test = new StepTest(
@@ -58,7 +60,7 @@ final readonly class RecordStepTest implements Change
             lowS: $read->lowS,
             bestS: $read->bestS,
             highS: $read->highS,
-            film: $this->film,
+            film: $film,
             remark: $this->remark,
             distanceMm: $lamp->distanceMm,
         );

@@ -81,7 +81,7 @@ final readonly class OpenShop implements Change
             centreFromEndMm: self::USUAL_CENTRE_MM,
         );
         $as = $this->films->printer();
-        $printer = new FilmPrinter($as->name, $as->dpi, $as->mediaWidthMm, $as->sheetLengthMm, $as->feedMarginMm, null);
+        $printer = new FilmPrinter($as->name, $as->dpi, $as->mediaWidthMm, $as->sheetLengthMm, $as->feedMarginMm, null, medium: $as->medium);
         foreach ([$lamp, $emulsion, $press, $printer] as $tool) {
             $tool->assumed = true;
         }

@@ -29,6 +29,7 @@ final readonly class PutFilmPrinter implements Change
             $as->density,
             scaleErrorXPct: $as->scaleErrorXPct,
             scaleErrorYPct: $as->scaleErrorYPct,
+            medium: $as->medium,
         ) : $shop->printing->filmPrinters->get($this->id);
         FreeName::must($shop->printing->filmPrinters->named($as->name), $printer, $as->name);
         [
@@ -42,7 +43,8 @@ final readonly class PutFilmPrinter implements Change
             $printer->density,
             $printer->scaleErrorXPct,
             $printer->scaleErrorYPct,
-        ] = [$as->feedMarginMm, $as->density, $as->scaleErrorXPct, $as->scaleErrorYPct];
+            $printer->medium,
+        ] = [$as->feedMarginMm, $as->density, $as->scaleErrorXPct, $as->scaleErrorYPct, $as->medium];
         $printer->assumed = false;
         $shop->printing->filmPrinters->add($printer);
         OnlyOne::taken($shop, $printer);

@@ -28,7 +28,7 @@ final readonly class NewStepTest
         #[Words(200, mayBeEmpty: true)]
         public string $remark = '',
         #[Words(60, mayBeEmpty: true)]
-        public string $film = '',
+        public ?string $film = null,
         #[Assert\Valid]
         public array $strips = [],
     ) {
@@ -44,7 +44,7 @@ final readonly class NewStepTest
             $this->times->read(),
             $this->dyed,
             $this->remark,
-            film: trim($this->film),
+            film: $this->film === null ? null : trim($this->film),
             strips: array_map(static fn (StripTold $s): StripSeen => $s->seen(), $this->strips),
             burnedNow: $this->strips !== [] || $this->times->burnedS !== null,
         );

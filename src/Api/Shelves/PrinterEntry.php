@@ -7,6 +7,7 @@ namespace Ektype\App\Api\Shelves;
 use Ektype\App\Action\Shelves\PutFilmPrinter;
 use Ektype\App\Request\Within;
 use Ektype\App\Request\Words;
+use Ektype\Core\Film\FilmMedium;
 use Ektype\Core\Film\FilmPrinter;
 
 /** A film printer; no length of sheet for a roll. */
@@ -29,6 +30,7 @@ final readonly class PrinterEntry implements Entry
         public float $scaleErrorXPct = 0.0,
         #[Within(-FilmPrinter::MOST_SCALE_ERROR_PCT, FilmPrinter::MOST_SCALE_ERROR_PCT, '%')]
         public float $scaleErrorYPct = 0.0,
+        public FilmMedium $medium = FilmMedium::Clear,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class PrinterEntry implements Entry
                 $this->density,
                 scaleErrorXPct: $this->scaleErrorXPct,
                 scaleErrorYPct: $this->scaleErrorYPct,
+                medium: $this->medium,
             ),
         );
     }

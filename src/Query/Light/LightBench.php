@@ -15,6 +15,7 @@ final readonly class LightBench
      * @param list<StepTestOnShelf> $tests     of this lamp and emulsion, latest first
      * @param list<SurpriseOfTest>  $surprises how well each agrees with the others
      * @param list<BatchUnderLight> $batches   screens not burned yet that go under the lamp together, the longest first
+     * @param string                $film      its screens are burned through, as exposure knows it; empty for clear film
      * @param string                $due       why the lamp wants a new test; empty where it does not
      * @param string                $device    the lamp whose timer can be started from here, as it is called
      * @param list<LightOfPlate>    $plates    in print order
@@ -27,6 +28,7 @@ final readonly class LightBench
         public array $batches,
         public bool $oneTime,
         public bool $withoutFilm,
+        public string $film,
         public string $due,
         public string $device,
         public array $plates,

@@ -57,6 +57,7 @@ final readonly class SeeLight
             $times === null ? [] : self::batches($times, $book, $shop),
             $job->oneTime,
             withoutFilm: $job->withoutFilm,
+            film: $job->filmUnderLight(),
             due: $job->lamp === null ? '' : LampRecord::of($job->lamp, $shop)->due,
             device: $this->device->name(),
             plates: array_map(

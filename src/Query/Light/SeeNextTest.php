@@ -56,7 +56,7 @@ final readonly class SeeNextTest
             foreach ($settings === [] ? [] : self::meshes($free) as $mesh) {
                 [$lamp, $emulsion] = [$job->lamp, $job->emulsion];
                 if ($lamp !== null && $emulsion !== null) {
-                    $setting = LightBook::setting($lamp, $emulsion, $mesh->thicknessUm + $shop->stencilBook()->recipeEomUm($mesh, $emulsion), $mesh->dyed, $job->withoutFilm);
+                    $setting = LightBook::setting($lamp, $emulsion, $mesh->thicknessUm + $shop->stencilBook()->recipeEomUm($mesh, $emulsion), $mesh->dyed, $job->filmUnderLight());
                     $could[self::key($setting)] ??= $setting;
                     $tools[self::key($setting)] ??= [$lamp, $emulsion, $mesh];
                 }

@@ -98,7 +98,7 @@ final readonly class SeeStepTest
     private function expected(int $lampId, int $emulsionId, float $thicknessUm, bool $dyed): array
     {
         return $this->moment->see(function (Snapshot $shop) use ($lampId, $emulsionId, $thicknessUm, $dyed): array {
-            $setting = LightBook::setting($this->lamps->get($lampId), $this->emulsions->get($emulsionId), $thicknessUm, $dyed);
+            $setting = LightBook::setting($this->lamps->get($lampId), $this->emulsions->get($emulsionId), $thicknessUm, $dyed, $shop->shelves->printing->filmPrinters->underLight());
 
             return [$setting, $shop->lightBook()->model([$setting])->predict($setting)];
         });

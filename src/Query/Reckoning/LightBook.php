@@ -117,7 +117,7 @@ final class LightBook
                 $book->emulsionOn($s->plate, $s->mesh) ?? $emulsion,
                 $s->mesh->thicknessUm + $book->eomUm($s->plate, $s->mesh),
                 $s->mesh->dyed,
-                $job->withoutFilm,
+                $job->filmUnderLight(),
             ),
             $screens,
         );
@@ -179,14 +179,20 @@ final class LightBook
         return $all[0] ?? new Emulsion('any', EmulsionKind::DualCure);
     }
 
-    /** @return list<Setting> every lamp with every emulsion, on white and yellow mesh, with a film and without */
+    /** @return list<Setting> every lamp with every emulsion, on white and yellow mesh, through each film of the shop and without */
     private function askedOfShop(): array
     {
         $asked = [];
+        $films = ['', Setting::WITHOUT_FILM];
+        foreach ($this->shop->shelves->printing->filmPrinters->all() as $printer) {
+            $films[] = $printer->medium->underLight();
+        }
+        $films = array_values(array_unique($films));
         foreach ($this->shop->shelves->light->lamps->all() as $lamp) {
             foreach ($this->shop->shelves->light->emulsions->all() as $emulsion) {
-                foreach ([[false, false], [true, false], [false, true], [true, true]] as [$dyed, $withoutFilm]) {
-                    $asked[] = self::setting($lamp, $emulsion, self::USUAL_UM, $dyed, $withoutFilm, self::USUAL_HOURS);
+                foreach ($films as $film) {
+                    $asked[] = self::setting($lamp, $emulsion, self::USUAL_UM, false, $film, self::USUAL_HOURS);
+                    $asked[] = self::setting($lamp, $emulsion, self::USUAL_UM, true, $film, self::USUAL_HOURS);
                 }
             }
         }
@@ -225,7 +231,7 @@ final class LightBook
                 $emulsion->kind,
                 $thickness,
                 $s->dyed,
-                film: $s->withoutFilm() ? Setting::WITHOUT_FILM : '',
+                film: $s->film(),
                 distanceMm: $s->distanceMm(),
                 lampHours: $lamp->unitsPerS === null ? $s->lampHours() ?? $lamp->hours : 0.0,
                 emulsionFactor: $emulsion->factor,
@@ -235,7 +241,7 @@ final class LightBook
         );
     }
 
-    public static function setting(Lamp $lamp, Emulsion $emulsion, float $thicknessUm, bool $dyed, bool $withoutFilm = false, ?float $hours = null): Setting
+    public static function setting(Lamp $lamp, Emulsion $emulsion, float $thicknessUm, bool $dyed, string $film = '', ?float $hours = null): Setting
     {
         return new Setting(
             $lamp->name,
@@ -244,7 +250,7 @@ final class LightBook
             $emulsion->kind,
             $thicknessUm,
             $dyed,
-            film: $withoutFilm ? Setting::WITHOUT_FILM : '',
+            film: $film,
             distanceMm: $lamp->distanceMm,
             lampHours: $hours ?? $lamp->ageForTimes(),
             emulsionFactor: $emulsion->factor,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\App\Shop\FilmPrinter;
 
 use Doctrine\ORM\Mapping as ORM;
+use Ektype\Core\Film\FilmMedium;
 use Ektype\Core\Film\FilmPrinter as Profile;
 
 /** A film printer of the shop, as it was measured. */
@@ -39,6 +40,8 @@ class FilmPrinter
         public float $scaleErrorXPct = 0.0,
         #[ORM\Column]
         public float $scaleErrorYPct = 0.0,
+        #[ORM\Column(length: 20, options: ['default' => FilmMedium::Clear->value])]
+        public FilmMedium $medium = FilmMedium::Clear,
     ) {
     }
 
@@ -53,6 +56,7 @@ class FilmPrinter
             $this->density,
             scaleErrorXPct: $this->scaleErrorXPct,
             scaleErrorYPct: $this->scaleErrorYPct,
+            medium: $this->medium,
         );
     }
 

@@ -18,6 +18,14 @@ final readonly class FilmPrinters extends Shelf
         return FilmPrinter::class;
     }
 
+    /** What the shop’s films are on, as exposure knows it: that of all its printers, or clear film where they differ. */
+    public function underLight(): string
+    {
+        $films = array_unique(array_map(static fn (FilmPrinter $p): string => $p->medium->underLight(), $this->all()));
+
+        return \count($films) === 1 ? $films[0] : '';
+    }
+
     public function named(string $name): ?FilmPrinter
     {
         return $this->shelf()->findOneBy(['name' => $name]);

@@ -18,6 +18,7 @@ use Ektype\Core\Advice\Care;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
+use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\GainSetting;
@@ -361,6 +362,12 @@ class Job
         return $this->filmPrinter?->profile() ?? new Profile();
     }
 
+    /** What its screens are burned through, as exposure knows it. */
+    public function filmUnderLight(): string
+    {
+        return $this->withoutFilm ? Setting::WITHOUT_FILM : $this->filmProfile()->medium->underLight();
+    }
+
     /** The sheet of its films, so many plates. */
     public function filmSheet(int $plates): FilmSheet
     {
@@ -434,7 +441,8 @@ class Job
                     $this->name,
                     $this->garmentName,
                     $plates,
-                    (array) $this->filmProfile(),
+                    // What it is drawn on changes nothing of the drawing.
+                    array_diff_key((array) $this->filmProfile(), ['medium' => true]),
                     $this->filmFormats,
                     $this->stepWedge,
                 ],

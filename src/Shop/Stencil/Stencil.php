@@ -9,6 +9,7 @@ use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\Frame\Frame;
 use Ektype\App\Shop\Lamp\Lamp;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Exposure\SinkCheck;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Screen\Coating;
@@ -58,6 +59,10 @@ class Stencil
     /** Whether it was imaged straight, without a film. */
     #[ORM\Column(options: ['default' => false])]
     private bool $withoutFilm = false;
+
+    /** What it was burned through, as exposure knows it: empty for clear film, and where there was none. */
+    #[ORM\Column(length: 20, options: ['default' => ''])]
+    private string $film = '';
 
     /** Fabric and stencil when it was burned, µm. */
     #[ORM\Column(nullable: true)]
@@ -163,7 +168,7 @@ class Stencil
         ?float $lampHours = null,
         bool $damp = false,
         ?\DateTimeImmutable $at = null,
-        bool $withoutFilm = false,
+        string $film = '',
     ): void {
         $this->state()->after(ScreenMove::Burn);
         $this->plate = $plate;
@@ -174,7 +179,8 @@ class Stencil
         $this->lamp = $lamp;
         $this->lampHours = $lampHours ?? $lamp?->hours;
         $this->burnedAt = $at;
-        $this->withoutFilm = $withoutFilm;
+        $this->withoutFilm = $film === Setting::WITHOUT_FILM;
+        $this->film = $this->withoutFilm ? '' : $film;
         $this->units = $lamp?->unitsPerS === null ? null : $lamp->unitsPerS * $seconds;
         $this->distanceMm = $lamp?->distanceMm;
         $this->thicknessUm = $thicknessUm;
@@ -198,6 +204,7 @@ class Stencil
         $this->state()->after(ScreenMove::WasNotBurned);
         $this->plate = $this->lamp = $this->picture = null;
         $this->burnedDamp = $this->withoutFilm = false;
+        $this->film = '';
         $this->burnedAt = $this->units = null;
         $this->burnedSeconds = $this->lampHours = $this->distanceMm = $this->thicknessUm = $this->sinkCheck = null;
     }
@@ -247,6 +254,11 @@ class Stencil
     public function units(): ?float
     {
         return $this->units;
+    }
+
+    public function film(): string
+    {
+        return $this->withoutFilm ? Setting::WITHOUT_FILM : $this->film;
     }
 
     public function withoutFilm(): bool

@@ -84,6 +84,7 @@ export function useTests() {
           lowFilter?: number | undefined;
           bestFilter?: number | undefined;
           highFilter?: number | undefined;
+          film?: string;
           remark?: string;
           strips?: StripSeen[];
         },

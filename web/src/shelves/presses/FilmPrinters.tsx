@@ -10,6 +10,15 @@ const asked: Asked[] = [
   { name: "dpi", label: "Dots an inch", start: "600", kind: "number" },
   { name: "mediaWidthMm", label: "Film width", start: "610", kind: "length" },
   { name: "sheetLengthMm", label: "Sheet length (none for a roll)", start: "", kind: "length" },
+  {
+    name: "medium",
+    label: "Prints on",
+    start: "clear film",
+    choices: [
+      ["clear film", "clear film"],
+      ["vellum", "vellum"],
+    ],
+  },
   { name: "feedMarginMm", label: "Keep off feed edges", start: "12", kind: "length" },
   { name: "density", label: "Density of its black", start: "", kind: "number" },
   { name: "scaleErrorXPct", label: "Too wide by, %", start: "0", kind: "number" },
@@ -32,8 +41,8 @@ export function FilmPrinters() {
             {printer.profile.name}
           </Text>
           <Text>
-            <span className="readout">{printer.profile.dpi} dpi</span> on film {length(printer.profile.mediaWidthMm, 0)}{" "}
-            wide,{" "}
+            <span className="readout">{printer.profile.dpi} dpi</span> on {printer.profile.medium}{" "}
+            {length(printer.profile.mediaWidthMm, 0)} wide,{" "}
             {printer.profile.sheetLengthMm === null
               ? "from a roll"
               : `sheets ${length(printer.profile.sheetLengthMm, 0)} long`}

@@ -38,7 +38,7 @@ export function StepTests({
   return (
     <Box>
       <Heading
-        note={`A test of others, or one that was read elsewhere. On this lamp and emulsion, ${plate.meshGeometry.dyed ? "yellow" : "white"} mesh. Read dry, with a loupe. Thickness is fabric and stencil. Leave a field empty where no strip told.`}
+        note={`A test of others, or one that was read elsewhere. On this lamp and emulsion, ${plate.meshGeometry.dyed ? "yellow" : "white"} mesh${job.film === "" ? "" : job.film === "none" ? ", without a film" : `, through ${job.film}`}. Read dry, with a loupe. Thickness is fabric and stencil. Leave a field empty where no strip told.`}
       >
         Record a step test
       </Heading>
@@ -63,6 +63,7 @@ export function StepTests({
               emulsionId: job.emulsionId,
               thicknessUm: number(thick) ?? 0,
               dyed: plate.meshGeometry.dyed,
+              film: job.film,
               ...(filter
                 ? {
                     burnedS: number(burned),
