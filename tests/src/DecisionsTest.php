@@ -278,11 +278,21 @@ final class DecisionsTest extends ShopTestCase
             'the faint spot is on the touch-up list: '.json_encode($job['positives'][0]['weak']),
         );
         self::assertSame([], $job['positives'][1]['weak']);
+        self::assertFalse($this->ask('GET', "/api/jobs/$id/films")['drawnSheets']);
+        $this->change($id, ['drawnSheets' => true], '/films');
+        $films = $this->ask('GET', "/api/jobs/$id/films");
+        self::assertStringContainsString('Straw has 1 weak spot', implode(' ', $films['sheetsSay']));
+        self::assertStringNotContainsString('Harbour rust has', implode(' ', $films['sheetsSay']), 'its marks are there, and nothing weak');
         $this->ask('POST', "/api/jobs/$id/separate", null, 202);
         $this->work();
         $job = $this->ask('GET', "/api/jobs/$id");
         self::assertNull($job['task'], $job['task']['failure'] ?? '');
         self::assertSame(['Base white', 'Straw', 'Harbour rust'], array_column($job['plates'], 'name'));
+        // Sheets are films that no test was burned through: their times are less sure than the base’s, which has a film.
+        $this->change($id, ['lampId' => 1, 'emulsionId' => 1], '/tools');
+        $wide = array_map(static fn (array $p): float => log($p['light']['high'] / $p['light']['low']), $this->ask('GET', "/api/jobs/$id/light")['plates']);
+        self::assertGreaterThan($wide[0] + 0.3, $wide[1]);
+        self::assertGreaterThan($wide[0] + 0.3, $wide[2]);
         self::assertEqualsWithDelta(\M_PI * 1.96, $job['plates'][1]['artAreaCm2'], 0.08);
         self::assertEqualsWithDelta(2.4 * 2.8, $job['plates'][2]['artAreaCm2'], 0.08);
         $named = array_column($job['plates'], 'name', 'id');

@@ -8,7 +8,7 @@ use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
 
-/** On which printer the films are made, in which formats, and whether with a step wedge. null leaves a thing as it is. */
+/** On which printer the films are made, in which formats, whether with a step wedge, and whether drawn sheets take their place. null leaves a thing as it is. */
 final readonly class WishFilms implements Change
 {
     /** What the light table reads back. */
@@ -23,6 +23,7 @@ final readonly class WishFilms implements Change
         private ?int $filmPrinterId = null,
         private ?array $formats = null,
         private ?bool $stepWedge = null,
+        private ?bool $drawnSheets = null,
     ) {
     }
 
@@ -47,6 +48,10 @@ final readonly class WishFilms implements Change
         if ($this->stepWedge !== null) {
             $job->stepWedge = $this->stepWedge;
             $what[] = 'step wedge';
+        }
+        if ($this->drawnSheets !== null) {
+            $job->drawnSheets = $this->drawnSheets;
+            $what[] = 'drawn sheets';
         }
 
         return ucfirst(implode(', ', $what)).' of '.$job->name;

@@ -32,7 +32,7 @@ final class JobLike
         ] = [$of->acrossMm, $of->dropMm, $of->filmPrinter, $of->filmFormats, $of->stepWedge];
         [$copy->press, $copy->lamp, $copy->emulsion, $copy->care] = [$of->press, $of->lamp, $of->emulsion, $of->care];
         $copy->onPress = $of->onPress->same();
-        [$copy->oneTime, $copy->withoutFilm] = [$of->oneTime, $of->withoutFilm];
+        [$copy->oneTime, $copy->withoutFilm, $copy->drawnSheets] = [$of->oneTime, $of->withoutFilm, $of->drawnSheets];
         $copy->notes = $of->notes;
         $copy->orders($of->lines());
         $copy->frame($of->framing());

@@ -46,7 +46,7 @@ final readonly class BurnScreen implements Change
         $stencil ??= PlateScreen::untold($plate, 'burnedSeconds', $shop);
         $damp = $stencil->told && $stencil->readyAt > $shop->now();
         $lamp = $plate->job->lamp;
-        $stencil->burn($plate, $this->seconds, $lamp, $shop->screens->recipes->thicknessUm($stencil), damp: $damp, at: $shop->now(), film: $plate->job->filmUnderLight());
+        $stencil->burn($plate, $this->seconds, $lamp, $shop->screens->recipes->thicknessUm($stencil), damp: $damp, at: $shop->now(), film: $plate->job->filmUnderLight($plate));
         $lamp?->burnedFor($this->seconds);
         $frame = $stencil->frame;
         $frame->state = $frame->state->allows(ScreenMove::Burn) ? $frame->state->after(ScreenMove::Burn) : FrameState::Burned;

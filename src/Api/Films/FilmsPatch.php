@@ -20,6 +20,7 @@ final readonly class FilmsPatch implements JobChanges
         public ?int $filmPrinterId = null,
         public ?array $filmFormats = null,
         public ?bool $stepWedge = null,
+        public ?bool $drawnSheets = null,
     ) {
     }
 
@@ -28,7 +29,7 @@ final readonly class FilmsPatch implements JobChanges
         $named = static fn (mixed ...$values): bool => array_filter($values, static fn (mixed $one): bool => $one !== null) !== [];
 
         return Named::some([
-            ...$named($this->filmPrinterId, $this->filmFormats, $this->stepWedge) ? [new WishFilms($job, $this->filmPrinterId, $this->filmFormats === null ? null : array_column($this->filmFormats, 'value'), $this->stepWedge)] : [],
+            ...$named($this->filmPrinterId, $this->filmFormats, $this->stepWedge, $this->drawnSheets) ? [new WishFilms($job, $this->filmPrinterId, $this->filmFormats === null ? null : array_column($this->filmFormats, 'value'), $this->stepWedge, $this->drawnSheets)] : [],
         ]);
     }
 }

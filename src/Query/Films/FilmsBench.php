@@ -14,6 +14,8 @@ final readonly class FilmsBench
      * @param string                 $filmCaution what the printer's black means; empty where it stops the lamp
      * @param list<string>           $filmFormats
      * @param list<RegistrationMark> $marks       from the centre of the print, x right, y up
+     * @param bool|null              $drawnSheets whether sheets drawn by hand are the films; null where none was drawn
+     * @param list<string>           $sheetsSay   what is done with those
      * @param list<FilmOfPlate>      $plates      in print order
      */
     public function __construct(
@@ -22,6 +24,8 @@ final readonly class FilmsBench
         public float $filmDpi,
         public array $filmFormats,
         public bool $stepWedge,
+        public ?bool $drawnSheets,
+        public array $sheetsSay,
         public ?FilmSet $filmSet,
         public array $marks,
         public array $plates,

@@ -7,6 +7,7 @@ namespace Ektype\App\Query\Films;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Film\DrawnSheets;
 use Ektype\Core\Film\FilmPlate;
 
 /** The bench of the films. */
@@ -21,6 +22,7 @@ final readonly class SeeFilms
         return $this->moment->see(static function (Snapshot $shop) use ($jobId): FilmsBench {
             $job = $shop->shelves->jobs->whole($jobId);
             $plates = $job->platesInOrder();
+            $sheets = $job->spotPlan()->positives;
             $pngs = $job->filmsAreCurrent() && \in_array('png', $job->filmFormats, true);
 
             return new FilmsBench(
@@ -29,7 +31,9 @@ final readonly class SeeFilms
                 $job->filmProfile()->dpi,
                 $job->filmFormats,
                 $job->stepWedge,
-                $job->filmSet(),
+                $sheets === [] ? null : $job->drawnSheets,
+                $job->drawnSheets ? DrawnSheets::says($sheets) : [],
+                filmSet: $job->filmSet(),
                 marks: $job->filmSheet(\count($plates))->marks(),
                 plates: array_map(
                     static fn (Plate $p, int $i): FilmOfPlate => new FilmOfPlate(

@@ -117,7 +117,7 @@ final class LightBook
                 $book->emulsionOn($s->plate, $s->mesh) ?? $emulsion,
                 $s->mesh->thicknessUm + $book->eomUm($s->plate, $s->mesh),
                 $s->mesh->dyed,
-                $job->filmUnderLight(),
+                $job->filmUnderLight($s->plate),
             ),
             $screens,
         );

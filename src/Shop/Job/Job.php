@@ -19,6 +19,7 @@ use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Exposure\Setting;
+use Ektype\Core\Film\DrawnSheets;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
 use Ektype\Core\Halftone\GainSetting;
@@ -181,6 +182,10 @@ class Job
     /** Whether its screens are imaged straight, without films. */
     #[ORM\Column(options: ['default' => false])]
     public bool $withoutFilm = false;
+
+    /** Whether sheets that were drawn by hand are laid on the screens themselves, in place of films. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $drawnSheets = false;
 
     #[ORM\Column]
     public \DateTimeImmutable $createdAt;
@@ -362,10 +367,14 @@ class Job
         return $this->filmPrinter?->profile() ?? new Profile();
     }
 
-    /** What its screens are burned through, as exposure knows it. */
-    public function filmUnderLight(): string
+    /** What its screens, or that of a plate, are burned through, as exposure knows it. */
+    public function filmUnderLight(?Plate $of = null): string
     {
-        return $this->withoutFilm ? Setting::WITHOUT_FILM : $this->filmProfile()->medium->underLight();
+        return match (true) {
+            $this->withoutFilm => Setting::WITHOUT_FILM,
+            $of !== null && $this->drawnSheets && $of->wasDrawn() => DrawnSheets::UNDER_LIGHT,
+            default => $this->filmProfile()->medium->underLight(),
+        };
     }
 
     /** The sheet of its films, so many plates. */

@@ -29,6 +29,7 @@ use Ektype\Core\Separation\DotsOfPlate;
 use Ektype\Core\Separation\LaidInk;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PlateArea;
+use Ektype\Core\Separation\Positive;
 use Ektype\Core\Separation\SeparatedPlate;
 use Ektype\Core\Separation\StrokeWidths;
 use Ektype\Core\Separation\ThinPlace;
@@ -262,6 +263,12 @@ class Plate
         $hasBase = array_filter($this->job->platesInOrder(), static fn (self $p): bool => $p->role === PlateRole::Base) !== [];
 
         return $this->role !== PlateRole::Base && $hasBase ? $this->hiding() : $this->hidingOnCloth($sinks);
+    }
+
+    /** Whether it was drawn by hand on a sheet of its own. */
+    public function wasDrawn(): bool
+    {
+        return array_filter($this->job->spotPlan()->positives, fn (Positive $p): bool => $p->name === $this->name || ($p->inkId !== null && $p->inkId === $this->ink?->id)) !== [];
     }
 
     /** Whether what lies below shines through: tints of layers are mixed so. */

@@ -56,6 +56,16 @@ export function Printer({ at }: { at: AtHand<"films"> }) {
           A step wedge below the print
         </Tick>
       </Box>
+      {job.drawnSheets !== null && (
+        <Tick checked={job.drawnSheets} set={(drawnSheets) => work.change.mutate({ drawnSheets })}>
+          The sheets that were drawn go on the screens themselves
+        </Tick>
+      )}
+      {job.sheetsSay.map((one) => (
+        <Text key={one} borderLeftWidth="3px" borderColor="ink" pl="12px" mt="8px" maxW="76ch">
+          {one}
+        </Text>
+      ))}
       {work.change.error instanceof Problem && work.change.error.field.startsWith("filmFormats") && (
         <Trouble of={work.change.error} />
       )}
