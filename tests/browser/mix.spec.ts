@@ -38,7 +38,7 @@ test("each way to print a picture stands beside the others, and one of them is a
   await expect(way).toHaveAttribute("aria-pressed", "true");
   await expect(way).toContainText(/4 screens · \d+ min/, { timeout: 150_000 });
   await page.getByRole("button", { name: "Which one to take?" }).click();
-  await expect(page.getByText(/screens?, mean ΔE00|comes nearest/)).toBeVisible({ timeout: 150_000 });
+  await expect(page.getByText(/screens?, colour error ΔE00|comes nearest/)).toBeVisible({ timeout: 150_000 });
   await page.getByLabel("Black takes of the grey, %").fill("900");
   await page.getByLabel("Black takes of the grey, %").press("Enter");
   await expect(page.getByRole("alert").first()).toContainText("100");

@@ -225,7 +225,7 @@ test("the hand overrules the print of a plate, it is marked, and given back to t
   await page.keyboard.press("Enter");
   await expect(page.getByRole("alert").first()).toContainText("must lie from 0.5 to 15 mm");
   await page.goto("/jobs/2/run");
-  await expect(page.getByText("Base white, one stroke, squeegee 60–65")).toBeVisible();
+  await expect(page.getByText(/Base white, one stroke\s*Squeegee 60–65/)).toBeVisible();
   await page.goto("/jobs/2/press?look=set-up&plate=1");
   await page.getByRole("button", { name: /^As the rule.*Strokes/ }).click();
   await expect(rows.getByText("Dark cloth: two strokes, then one flash.")).toBeVisible();
