@@ -209,16 +209,28 @@ final readonly class OrderSearch
         return new ScoredOrder($order, $flashAfter, $lifted, $shift, $lifted + $shift + $dark + self::FLASH_COSTS * \count($flashAfter));
     }
 
-    /** What the flash after a plate is for, and whether it spares more than it costs. */
-    private function spares(int $plate, ScoredOrder $of): string
+    /**
+     * What each flash is for. One that spares less than it costs may be left out; the next is weighed as if it were.
+     *
+     * @return list<string>
+     */
+    private function flashesSay(ScoredOrder $of): array
     {
-        $without = $this->flashed($of->order, array_values(array_diff($of->flashAfter, [$plate])))->lifted - $of->lifted;
+        $says = [];
+        $stand = $of->flashAfter;
+        foreach ($of->flashAfter as $plate) {
+            $without = array_values(array_diff($stand, [$plate]));
+            $isBase = $this->plates[$plate]->role === PlateRole::Base;
+            $spares = $this->flashed($of->order, $without)->lifted - $this->flashed($of->order, $stand)->lifted;
+            $stand = $isBase || $spares >= self::FLASH_COSTS ? $stand : $without;
+            $says[] = \sprintf('Flash after %s: %s.', $this->plates[$plate]->name, match (true) {
+                $isBase => 'the inks stand on it',
+                \in_array($plate, $stand, true) => 'what touches it would pick it up wet',
+                default => 'little would be picked up without it, so it may be left out',
+            });
+        }
 
-        return match (true) {
-            $this->plates[$plate]->role === PlateRole::Base => 'the inks stand on it',
-            $without < self::FLASH_COSTS => 'little would be picked up without it, so it may be left out',
-            default => 'what touches it would pick it up wet',
-        };
+        return $says;
     }
 
     /**
@@ -232,7 +244,7 @@ final readonly class OrderSearch
             return ['Each layer dries on the rack before the next: no flash, nothing wet to pick up.'];
         }
         $flashed = array_flip($of->flashAfter);
-        $says = [];
+        $says = $this->flashesSay($of);
         $worst = [0.0, 0.0];
         $names = ['', ''];
         $dark = [];
@@ -251,9 +263,6 @@ final readonly class OrderSearch
                     $dark[] = \sprintf('%s prints before the lighter %s that touches it: clean the back of the screens more often.', $this->plates[$earlier]->name, $this->plates[$later]->name);
                 }
             }
-        }
-        foreach ($of->flashAfter as $i) {
-            $says[] = \sprintf('Flash after %s: %s.', $this->plates[$i]->name, $this->spares($i, $of));
         }
         $base = array_filter($of->order, fn (int $i): bool => $this->plates[$i]->role === PlateRole::Base);
         if ($base !== [] && array_key_first($base) !== 0) {

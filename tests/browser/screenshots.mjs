@@ -20,11 +20,11 @@ const views = [
   ["films", "/jobs/2/films", desk],
   ["screens", "/jobs/3/screens?plate=7&look=stencil", desk],
   ["light", "/jobs/3/light?plate=7", desk],
-  ["lamp", "/lamps/2", { width: 1280, height: 1020 }],
   ["step-test", "/step-test?part=run&lamp=1&emulsion=1&um=101&dyed=1&step=6&strips=6", desk, "safe", "Start step 1 (space)"],
   ["press", "/jobs/2/press?plate=3", desk],
   ["press-tablet", "/jobs/2/press?look=set-up&plate=3", tablet],
-  ["practice", "/presses/practice", desk],
+  ["order", "/jobs/2/press?look=order", { width: 1280, height: 1000 }],
+  ["flash", "/jobs/2/press?look=flash", { width: 1280, height: 1000 }],
   ["darkroom", "/darkroom", desk],
 ];
 const browser = await chromium.launch({

@@ -140,6 +140,10 @@ final class OrderSearchTest extends TestCase
         self::assertStringNotContainsString('wet Gold', implode(' ', $gelled), 'what is gelled is not picked up');
         self::assertContains('Flash after Gold: what touches it would pick it up wet.', $gelled);
         self::assertContains('Flash after Navy: little would be picked up without it, so it may be left out.', $search->reasons($search->flashed([0, 1, 2], [0, 1])));
+        $three = new OrderSearch([new PlateInOrder('Gold', PlateRole::Colour, new Lab(75, 5, 50), 0.2, 0.9, 60, raised: false, touches: [2 => 0.05], overlaps: []), new PlateInOrder('Sky', PlateRole::Colour, new Lab(60, 0, -20), 0.02, 0.9, 60, raised: false, touches: [], overlaps: []), new PlateInOrder('Navy', PlateRole::Colour, new Lab(25, 0, -30), 0.2, 0.9, 60, raised: false, touches: [0 => 0.05], overlaps: [])], new Lab(95, 0, 0));
+        $either = $three->reasons($three->flashed([0, 1, 2], [0, 1]));
+        self::assertCount(1, array_filter($either, static fn (string $s): bool => str_contains($s, 'may be left out')), 'either flash gels Gold before Navy: one may go, not both');
+        self::assertSame(['Flash after Gold: little would be picked up without it, so it may be left out.', 'Flash after Sky: what touches it would pick it up wet.'], \array_slice($either, 0, 2));
         self::assertContains('Glint prints before Navy: the highlight picks up its colour. Print it last.', $search->reasons($search->flashed([0, 2, 1], [])));
         self::assertStringNotContainsString('the highlight picks up', implode(' ', $wet));
         $onDark = new OrderSearch($plates, new Lab(15, 0, 0));
