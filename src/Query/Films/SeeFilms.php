@@ -7,8 +7,8 @@ namespace Ektype\App\Query\Films;
 use Ektype\App\Query\Moment;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Plate\Plate;
-use Ektype\Core\Film\DrawnSheets;
 use Ektype\Core\Film\FilmPlate;
+use Ektype\Core\Separation\DrawnSheets;
 
 /** The bench of the films. */
 final readonly class SeeFilms

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Tests\Core\Film;
+namespace Ektype\Tests\Core\Separation;
 
-use Ektype\Core\Film\DrawnSheets;
 use Ektype\Core\Film\WeakPlace;
+use Ektype\Core\Separation\DrawnSheets;
 use Ektype\Core\Separation\Positive;
 use PHPUnit\Framework\TestCase;
 

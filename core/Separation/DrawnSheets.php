@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Ektype\Core\Film;
-
-use Ektype\Core\Separation\Positive;
+namespace Ektype\Core\Separation;
 
 /** Sheets that were drawn by hand and are laid on the screens themselves, in place of films. */
 final class DrawnSheets
