@@ -10,7 +10,7 @@ use Ektype\Core\Tone\CubeSteps;
 /**
  * The nearest that inks beside each other on a garment come to every colour: what they could print, before any plate is made.
  *
- * @phpstan-type Planes array{string, string, string}
+ * @phpstan-import-type Planes from CubeSteps
  */
 final class HullPrint
 {

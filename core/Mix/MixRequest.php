@@ -11,13 +11,14 @@ use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Tone\CubeSteps;
 use Ektype\Core\Tone\ToneWork;
 use Ektype\Core\Tone\UsedNodes;
 
 /**
  * A print in dots of many inks over each other: every plate with its place, its role and its dots.
  *
- * @phpstan-import-type Planes from HullPrint
+ * @phpstan-import-type Planes from CubeSteps
  */
 final readonly class MixRequest
 {

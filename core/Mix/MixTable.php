@@ -13,7 +13,7 @@ use Ektype\Core\Tone\CubeSteps;
  * steps towards its colour, tied to the mean of its neighbours and with a small price on ink, within bare and solid; first on a
  * coarse cube with a strong tie, then on finer ones with an easy one: so plates are smooth, and few inks print at any place.
  *
- * @phpstan-import-type Planes from HullPrint
+ * @phpstan-import-type Planes from CubeSteps
  */
 final readonly class MixTable
 {

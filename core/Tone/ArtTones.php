@@ -8,7 +8,6 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Art\UnreadableArt;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Mix\HullPrint;
 use Ektype\Core\Raster\Nearly;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Raster\ToneRaster;
@@ -16,7 +15,7 @@ use Ektype\Core\Raster\ToneRaster;
 /**
  * A picture as its tones are to be printed, after all that a printer did to them.
  *
- * @phpstan-import-type Planes from HullPrint
+ * @phpstan-import-type Planes from CubeSteps
  */
 final readonly class ArtTones
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Tone;
 
-/** A cube of colours as pixels are looked up in it: so many steps a channel, straight between the nodes. */
+/**
+ * A cube of colours as pixels are looked up in it: so many steps a channel, straight between the nodes.
+ *
+ * @phpstan-type Planes array{string, string, string}
+ */
 final class CubeSteps
 {
     /**

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Tone;
 
-use Ektype\Core\Mix\HullPrint;
-
 /**
  * Which nodes of a cube a picture’s colours lie between: the others are looked up by nobody.
  *
- * @phpstan-import-type Planes from HullPrint
+ * @phpstan-import-type Planes from CubeSteps
  */
 final class UsedNodes
 {

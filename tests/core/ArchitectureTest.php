@@ -18,6 +18,22 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    public function testNoTwoRoomsOfTheCoreKnowEachOtherBothWays(): void
+    {
+        $knows = [];
+        foreach (self::imports('core') as $file => $classes) {
+            foreach ($classes as $class) {
+                $knows[explode('/', explode('/core/', $file)[1])[0]][explode('\\', $class)[2] ?? ''] = $file;
+            }
+        }
+        self::assertGreaterThan(20, \count($knows));
+        foreach ($knows as $room => $others) {
+            foreach ($others as $other => $file) {
+                self::assertFalse($room !== $other && isset($knows[$other][$room]), "$room and $other: $file");
+            }
+        }
+    }
+
     public function testShopNeverCallsTheApiOrTheWork(): void
     {
         foreach (self::imports('src/Shop') as $file => $classes) {
