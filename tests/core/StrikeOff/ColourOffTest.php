@@ -76,6 +76,8 @@ final class ColourOffTest extends TestCase
         $off = self::off(Laying::Once);
         // Of 29 µm: 90–48 lays a sixth less, 120–34 more than half less, 80–55 hardly less; 61–64 more.
         self::assertSame(['A screen on 90–48 in place of 77–55'], array_values(array_filter(self::whats($off, ColourSign::Strong), static fn (string $w): bool => str_contains($w, 'screen'))));
+        $finer = array_values(array_filter($off->corrections(ColourSign::Strong), static fn (Correction $c): bool => $c->again === MadeAgain::Screen))[0];
+        self::assertStringStartsWith(\sprintf('%.0f µm wet in place of %.0f', 0.8 * self::volume(90, 48), 0.8 * self::volume(77, 55)), $finer->does);
         self::assertSame(['A screen on 61–64 in place of 77–55'], array_values(array_filter(self::whats($off, ColourSign::Thin), static fn (string $w): bool => str_contains($w, 'screen'))));
         self::assertSame([], array_filter(self::whats(self::off(Laying::Once, meshes: []), ColourSign::Strong), static fn (string $w): bool => str_contains($w, 'screen')));
     }
