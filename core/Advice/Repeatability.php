@@ -6,6 +6,7 @@ namespace Ektype\Core\Advice;
 
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\Hiding;
@@ -38,16 +39,16 @@ final class Repeatability
             $here = [];
             foreach ($plates as $k => $plate) {
                 $map = $maps[$k];
-                $here[] = [$plate->colour, $map === null ? 0.0 : \ord($map->bytes[$at] ?? "\0") / CoverageMap::FULL, $plate->hiding ?? Hiding::USUAL, $plate->transparent];
+                $here[] = new LaidInk($plate->colour, $map === null ? 0.0 : \ord($map->bytes[$at] ?? "\0") / CoverageMap::FULL, $plate->hiding ?? Hiding::USUAL, $plate->transparent);
             }
             $printed = Lab::of($layers->over($garment, $here));
             $squares = 0.0;
-            foreach ($here as $k => [$colour, $covers, $hides, $clear]) {
-                $moved = self::DRIFT * 4 * $covers * (1 - $covers);
+            foreach ($here as $k => $laid) {
+                $moved = self::DRIFT * 4 * $laid->coverage * (1 - $laid->coverage);
                 if ($moved > 0) {
                     $drifted = $here;
-                    $drifted[$k] = [$colour, min(1.0, $covers + $moved), $hides, $clear];
-                    $squares += Ciede2000::between($printed, Lab::of($layers->over($garment, $drifted))) ** 2;
+                    $drifted[$k] = new LaidInk($laid->ink, min(1.0, $laid->coverage + $moved), $laid->hiding, $laid->transparent);
+                    $squares += Ciede2000::between($printed, Lab::of($layers->over($garment, array_values($drifted)))) ** 2;
                 }
             }
             $sum += sqrt($squares);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Art;
 
+use Ektype\Core\Raster\PixelSize;
 use Ektype\Core\Unit\Refusal;
 
 /** A picture as it was brought: its kind and its size, known before a pixel is decoded. */
@@ -66,9 +67,9 @@ final readonly class ArtFile
             return self::raster($path, $kind);
         }
         if (SvgText::isOne($path)) {
-            [$width, $height] = SvgArt::size(SvgText::of($path));
+            $size = self::whole(SvgArt::size(SvgText::of($path)));
 
-            return new self($path, 'svg', ...self::whole($width, $height));
+            return new self($path, 'svg', $size->width, $size->height);
         }
 
         throw UnreadableArt::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP, SVG or a PDF of one page.');
@@ -158,15 +159,13 @@ final readonly class ArtFile
         return 1.0;
     }
 
-    /** @return array{int, int} */
-    private static function whole(float $width, float $height): array
+    private static function whole(PageSize $page): PixelSize
     {
-        if (abs($width - round($width)) < 1e-9 && abs($height - round($height)) < 1e-9 && max($width, $height) <= self::DRAWING_SIDE) {
-            return [(int) round($width), (int) round($height)];
-        }
-        $scale = self::DRAWING_SIDE / max($width, $height);
+        $longest = max($page->width, $page->height);
+        $isWhole = abs($page->width - round($page->width)) < 1e-9 && abs($page->height - round($page->height)) < 1e-9;
+        $scale = $isWhole && $longest <= self::DRAWING_SIDE ? 1.0 : self::DRAWING_SIDE / $longest;
 
-        return [max(1, (int) round($scale * $width)), max(1, (int) round($scale * $height))];
+        return new PixelSize(max(1, (int) round($scale * $page->width)), max(1, (int) round($scale * $page->height)));
     }
 
     /** @param float $missing share, 0–1; 0 where nobody knows */

@@ -69,17 +69,15 @@ final readonly class ArtFraming
     }
 
     /**
-     * Width and height of what is left of a picture of this size, in the same unit.
-     *
-     * @return array{float, float}
+     * What is left of a picture of this size, in the same unit.
      */
-    public function size(float $width, float $height): array
+    public function size(float $width, float $height): PageSize
     {
         $cos = abs(cos(deg2rad($this->turnDeg)));
         $sin = abs(sin(deg2rad($this->turnDeg)));
         $w = $width * $this->width;
         $h = $height * $this->height;
 
-        return [$w * $cos + $h * $sin, $w * $sin + $h * $cos];
+        return new PageSize($w * $cos + $h * $sin, $w * $sin + $h * $cos);
     }
 }

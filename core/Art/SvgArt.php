@@ -10,11 +10,11 @@ use Ektype\Core\Unit\Refusal;
 final class SvgArt
 {
     /**
-     * @return array{float, float} width and height of its page in user units, as SVG 2 has it (7.2, 8.2)
+     * Its page in user units, as SVG 2 has it (7.2, 8.2).
      *
      * @throws UnreadableArt where it is broken, sizeless or reaches outside itself
      */
-    public static function size(string $svg): array
+    public static function size(string $svg): PageSize
     {
         if (stripos($svg, '<!ENTITY') !== false || stripos($svg, '<!DOCTYPE') !== false && preg_match('/<!DOCTYPE[^>]*\[/i', $svg) === 1) {
             throw self::reachesOut('a document type with entities');
@@ -36,33 +36,32 @@ final class SvgArt
         }
         self::staysInside($document);
 
-        [$boxWidth, $boxHeight] = self::box($root->getAttribute('viewBox'));
+        $box = self::box($root->getAttribute('viewBox'));
         $width = self::length($root->getAttribute('width'));
         $height = self::length($root->getAttribute('height'));
-        if ($boxWidth !== null && $boxHeight !== null && $boxWidth > 0 && $boxHeight > 0) {
+        if ($box !== null && $box->width > 0 && $box->height > 0) {
             // A side that is not told, or told in per cent of a page that is not here, follows the other by the box.
             [$width, $height] = [
-                $width ?? ($height === null ? $boxWidth : $height * $boxWidth / $boxHeight),
-                $height ?? ($width === null ? $boxHeight : $width * $boxHeight / $boxWidth),
+                $width ?? ($height === null ? $box->width : $height * $box->width / $box->height),
+                $height ?? ($width === null ? $box->height : $width * $box->height / $box->width),
             ];
-        } elseif ($boxWidth !== null) {
+        } elseif ($box !== null) {
             $width = null;
         }
         if ($width === null || $height === null || $width <= 0 || $height <= 0) {
             throw UnreadableArt::at('art', 'The SVG has no size (no width, height or viewBox above zero), so its shape on the print is unknown. Set the page size in the drawing program and save again.');
         }
 
-        return [$width, $height];
+        return new PageSize($width, $height);
     }
 
-    /** @return array{float|null, float|null} */
-    private static function box(string $told): array
+    private static function box(string $told): ?PageSize
     {
         $box = preg_split('/[\s,]+/', trim($told));
 
         return $box !== false && \count($box) === 4 && is_numeric($box[2]) && is_numeric($box[3])
-            ? [(float) $box[2], (float) $box[3]]
-            : [null, null];
+            ? new PageSize((float) $box[2], (float) $box[3])
+            : null;
     }
 
     private static function staysInside(\DOMDocument $document): void

@@ -18,16 +18,12 @@ final readonly class BesideEachOther
     /** @var list<list<float>> what a full print of each ink adds to the garment, in the n-th root */
     private array $adds;
 
-    /** @param list<array{Srgb, float}> $inks colour and hiding power, 0–1 */
+    /** @param list<LaidInk> $inks as they lie where they cover all */
     public function __construct(Srgb $garment, array $inks, private float $n = PrintedLayers::YULE_NIELSEN)
     {
         $bare = self::root($garment, $n);
         $this->bare = $bare;
-        $this->adds = array_map(static function (array $ink) use ($bare, $n): array {
-            [$colour, $hiding] = $ink;
-
-            return array_map(static fn (float $k, float $g): float => $hiding * ($k - $g), self::root($colour, $n), $bare);
-        }, $inks);
+        $this->adds = array_map(static fn (LaidInk $ink): array => array_map(static fn (float $k, float $g): float => $ink->hiding * ($k - $g), self::root($ink->ink, $n), $bare), $inks);
     }
 
     /** @param list<float> $coverages of each ink, 0–1, together 1 at the most */

@@ -15,7 +15,7 @@ final class PixelLayers
     /** @var array<string, Channels> root of the light of each set of plates that was met, by its bytes */
     private array $known = [];
 
-    /** @param list<array{Srgb, float, float, bool}> $plates colour, share, hiding, transparent, in print order */
+    /** @param list<LaidInk> $plates in print order */
     public function __construct(private readonly Srgb $garment, private readonly array $plates)
     {
     }

@@ -23,19 +23,17 @@ final readonly class PrintedLayers
     }
 
     /**
-     * @param Srgb                                               $garment colour of the bare cloth
-     * @param list<array{0: Srgb, 1: float, 2: float, 3?: bool}> $layers  ink colour, coverage 0–1, hiding power 0–1, whether it is transparent; in print order
+     * @param Srgb          $garment colour of the bare cloth
+     * @param list<LaidInk> $layers  in print order
      */
     public function over(Srgb $garment, array $layers): Srgb
     {
         $colour = $this->root($garment);
         foreach ($layers as $layer) {
-            [$ink, $coverage, $hiding] = $layer;
-            $transparent = $layer[3] ?? false;
-            $weight = $transparent ? $coverage : $coverage * $hiding;
-            $inkRoot = $this->root($ink);
+            $weight = $layer->transparent ? $layer->coverage : $layer->coverage * $layer->hiding;
+            $inkRoot = $this->root($layer->ink);
             foreach ([0, 1, 2] as $i) {
-                $colour[$i] = $colour[$i] * (1 - $weight) + $inkRoot[$i] * $weight * ($transparent ? $colour[$i] : 1.0);
+                $colour[$i] = $colour[$i] * (1 - $weight) + $inkRoot[$i] * $weight * ($layer->transparent ? $colour[$i] : 1.0);
             }
         }
 

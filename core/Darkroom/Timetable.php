@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Darkroom;
 
+use Ektype\Core\Unit\Span;
+
 /**
  * Gives each screen in turn the earliest times that are still free: coated and at once laid to dry, burned when dry,
  * washed out at once after, dried again, taped. A screen that comes later in turn may slip into a gap, never push. Coating,
@@ -15,7 +17,7 @@ final class Timetable
     /** Looked for a time so often a screen has none: a room that fits it has one long before. */
     private const MOST_LOOKS = 10_000;
 
-    /** @var array<string, list<array{float, float}>> busy times of each resource, in order */
+    /** @var array<string, list<Span>> busy times of each resource, in order */
     private array $busy = [];
     private Occupied $drying;
     private Occupied $hands;
@@ -124,12 +126,12 @@ final class Timetable
         $inOne ??= $minutes;
         $at = $this->handed($from, $inOne, $handMin);
         // Busy times stand in order: one pass finds the first gap that is wide enough.
-        foreach ($this->busy[$resource] ?? [] as [$start, $end]) {
-            if ($start >= $at + $minutes - self::INSTANT) {
+        foreach ($this->busy[$resource] ?? [] as $taken) {
+            if ($taken->from >= $at + $minutes - self::INSTANT) {
                 break;
             }
-            if ($end > $at + self::INSTANT) {
-                $at = $this->handed($end, $inOne, $handMin);
+            if ($taken->to > $at + self::INSTANT) {
+                $at = $this->handed($taken->to, $inOne, $handMin);
             }
         }
 
@@ -158,10 +160,10 @@ final class Timetable
     {
         $taken = $this->busy[$resource] ?? [];
         $i = \count($taken);
-        while ($i > 0 && $taken[$i - 1][0] > $at) {
+        while ($i > 0 && $taken[$i - 1]->from > $at) {
             --$i;
         }
-        array_splice($taken, $i, 0, [[$at, $at + $minutes]]);
+        array_splice($taken, $i, 0, [new Span($at, $at + $minutes)]);
         $this->busy[$resource] = $taken;
         $this->steps[] = new PlannedStep($s->name, $step, $at, $at + $minutes);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Film;
 
 use Ektype\Core\Unit\Point;
+use Ektype\Core\Unit\Span;
 
 /**
  * A positive drawn by hand and scanned: where its black is too weak to stop the lamp, and how its scan lies against the
@@ -32,9 +33,9 @@ final class DrawnPositive
      */
     public static function weakPlaces(string $grey, int $width, int $height, float $ppi): array
     {
-        [$black, $white] = self::ends($grey);
-        $ink = $black + self::INK * ($white - $black);
-        $weak = $black + self::WEAK * ($white - $black);
+        $ends = self::ends($grey);
+        $ink = $ends->at(self::INK);
+        $weak = $ends->at(self::WEAK);
         $mm = 25.4 / $ppi;
         // A hole through to the film is small, or it is meant; a thin wash of ink may be larger.
         $reach = max(2, (int) round(0.5 / $mm));
@@ -110,9 +111,7 @@ final class DrawnPositive
     /** @return float the grey, 0–255, that parts ink from paper */
     public static function threshold(string $grey): float
     {
-        [$black, $white] = self::ends($grey);
-
-        return $black + self::INK * ($white - $black);
+        return self::ends($grey)->at(self::INK);
     }
 
     /**
@@ -194,8 +193,8 @@ final class DrawnPositive
         return false;
     }
 
-    /** @return array{float, float} the greys of solid black and of clear film: the 1st and the 90th of a hundred pixels */
-    private static function ends(string $grey): array
+    /** The greys of solid black and of clear film: the 1st and the 90th of a hundred pixels. */
+    private static function ends(string $grey): Span
     {
         $counts = count_chars($grey, 0);
         $total = \strlen($grey);
@@ -207,6 +206,6 @@ final class DrawnPositive
             $sum += $count;
         }
 
-        return [(float) $black, (float) $white];
+        return new Span((float) $black, (float) $white);
     }
 }

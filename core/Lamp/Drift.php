@@ -8,6 +8,7 @@ use Ektype\Core\Exposure\ExposureModel;
 use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Exposure\Surprise;
 use Ektype\Core\Learn\NormalCurve;
+use Ektype\Core\Unit\Span;
 
 /**
  * How a lamp fades: what each of its tests took against what the same screen would have taken under it when new, over its
@@ -54,12 +55,12 @@ final readonly class Drift
         return exp($this->perThousandH * $hours / 1000);
     }
 
-    /** @return array{float, float} of the same, nine times in ten */
-    public function between(float $hours): array
+    /** The same, nine times in ten. */
+    public function between(float $hours): Span
     {
         $reach = NormalCurve::NINETY * $this->sd;
 
-        return [exp(($this->perThousandH - $reach) * $hours / 1000), exp(($this->perThousandH + $reach) * $hours / 1000)];
+        return new Span(exp(($this->perThousandH - $reach) * $hours / 1000), exp(($this->perThousandH + $reach) * $hours / 1000));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Mesh;
 
 use Ektype\Core\Plate\Halftone;
+use Ektype\Core\Unit\Span;
 
 /**
  * The pattern that a halftone makes with the mesh it prints through.
@@ -91,8 +92,8 @@ final readonly class Moire
         $ruling = $lpi / 25.4;
         $turn = deg2rad($angle - $this->meshAngleDeg);
         [$cos, $sin] = [$n * cos($turn) / $ruling, $n * sin($turn) / $ruling];
-        [$seen, $gone] = self::seen($ruling);
-        $near = $gone / $ruling;
+        $fades = self::seen($ruling);
+        $near = $fades->to / $ruling;
         $slow = 1 / self::LONGEST_MM / $ruling;
         // Above half tone the holes beat, and they take ink away.
         $part = 2 * $this->round / $this->tone * ($this->tone <= 0.5 ? 1 : -1);
@@ -110,7 +111,7 @@ final readonly class Moire
                             continue;
                         }
                         $swing = $part * $this->openings[$i] * $this->openings[abs($j)] * $this->dots->of($k, $l)
-                            * self::weight($ruling * sqrt($square), $seen, $gone);
+                            * self::weight($ruling * sqrt($square), $fades);
                         if (abs($swing) > 1e-6) {
                             $swings[] = [$ruling * ($u + $k), $ruling * ($v + $l), $swing];
                         }
@@ -131,7 +132,7 @@ final readonly class Moire
     {
         $radius = sqrt(min($tone, 1 - $tone) / \M_PI);
         $share = min($tone, 1 - $tone) / $tone;
-        [$seen, $gone] = self::seen(min($one->lpi, $two->lpi) / 25.4);
+        $fades = self::seen(min($one->lpi, $two->lpi) / 25.4);
         $orders = [];
         foreach ([$one, $two] as $dots) {
             [$cos, $sin] = [$dots->lpi / 25.4 * cos(deg2rad($dots->angleDeg)), $dots->lpi / 25.4 * sin(deg2rad($dots->angleDeg))];
@@ -154,10 +155,10 @@ final readonly class Moire
         foreach ($orders[0] as [$fx, $fy, $a, $half]) {
             foreach ($half ? $orders[1] : [] as [$gx, $gy, $b]) {
                 $frequency = hypot($fx + $gx, $fy + $gy);
-                if ($frequency < 1 / self::LONGEST_MM || $frequency >= $gone) {
+                if ($frequency < 1 / self::LONGEST_MM || $frequency >= $fades->to) {
                     continue;
                 }
-                $swing = 2 * $a * $b * self::weight($frequency, $seen, $gone);
+                $swing = 2 * $a * $b * self::weight($frequency, $fades);
                 if (abs($swing) > 1e-6) {
                     $contrast = abs($swing) / \M_SQRT2 * self::disturbs(1 / $frequency);
                     $beats[] = new MoireBeat(1 / $frequency, $contrast, [$fx + $gx, $fy + $gy], $swing);
@@ -238,10 +239,10 @@ final readonly class Moire
         return $offered;
     }
 
-    /** @return array{float, float} beats up to the first frequency are seen in full, from the second on not at all, per mm */
-    private static function seen(float $ruling): array
+    /** Beats up to the first frequency are seen in full, from the second on not at all, per mm. */
+    private static function seen(float $ruling): Span
     {
-        return [min(1 / self::SEEN_FROM_MM, self::BELOW_RULING * $ruling), min(1 / self::GONE_AT_MM, self::LOST_IN_RULING * $ruling)];
+        return new Span(min(1 / self::SEEN_FROM_MM, self::BELOW_RULING * $ruling), min(1 / self::GONE_AT_MM, self::LOST_IN_RULING * $ruling));
     }
 
     /** How much a pattern of two plates disturbs by its period: a small rosette is texture, some millimetres are a fault, 0–1. */
@@ -255,8 +256,8 @@ final readonly class Moire
         };
     }
 
-    private static function weight(float $frequency, float $seen, float $gone): float
+    private static function weight(float $frequency, Span $fades): float
     {
-        return $frequency <= $seen ? 1.0 : (($gone - $frequency) / ($gone - $seen)) ** self::FADING;
+        return $frequency <= $fades->from ? 1.0 : (($fades->to - $frequency) / ($fades->to - $fades->from)) ** self::FADING;
     }
 }

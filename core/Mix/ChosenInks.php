@@ -17,13 +17,13 @@ final readonly class ChosenInks
     public const PLACES = 4;
 
     /**
-     * @param list<int>                       $inks       by their place on the shelf, the one that is worth most first
-     * @param list<float>                     $worth      how much further off the print is in the mean without each, ΔE00
-     * @param float                           $mean       how far the print is from the picture, ΔE00
-     * @param float                           $p95        95 % of the picture is nearer than this
-     * @param float                           $muddyShare of the picture, 0–1
-     * @param list<array{Srgb, float, float}> $muddy      colours of it, their share and ΔE00
-     * @param list<list<Srgb>>                $where      for each ink the colours that need it most
+     * @param list<int>         $inks       by their place on the shelf, the one that is worth most first
+     * @param list<float>       $worth      how much further off the print is in the mean without each, ΔE00
+     * @param float             $mean       how far the print is from the picture, ΔE00
+     * @param float             $p95        95 % of the picture is nearer than this
+     * @param float             $muddyShare of the picture, 0–1
+     * @param list<ColourShare> $muddy      colours of it
+     * @param list<list<Srgb>>  $where      for each ink the colours that need it most
      */
     public function __construct(
         public array $inks,

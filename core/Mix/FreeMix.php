@@ -19,8 +19,8 @@ final class FreeMix
     public static function off(LayeredInks $inks, PictureColours $picture, MixTerms $terms): float
     {
         $sum = 0.0;
-        foreach ($picture->colours as [$colour, $share]) {
-            $sum += $share * Ciede2000::between(Lab::of($colour), Lab::of($inks->colour(self::coverages($inks, new WishedColour($colour), $terms))));
+        foreach ($picture->colours as $one) {
+            $sum += $one->share * Ciede2000::between(Lab::of($one->colour), Lab::of($inks->colour(self::coverages($inks, new WishedColour($one->colour), $terms))));
         }
 
         return $sum;

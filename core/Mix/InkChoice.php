@@ -13,7 +13,6 @@ use Ektype\Core\Separation\GivenInk;
  *
  * @phpstan-import-type Channels from Srgb
  *
- * @phpstan-type Seen array{float, float, Srgb}
  * @phpstan-type Away array{float, Channels}
  */
 final readonly class InkChoice
@@ -44,7 +43,7 @@ final readonly class InkChoice
         }
         $this->gamut = $gamut = new InkGamut($garment, $shelf, $base);
         $this->always = $base === null ? [InkGamut::GARMENT] : [InkGamut::GARMENT, \count($shelf) + 1];
-        $this->seen = array_map(static fn (array $one): array => $gamut->around($one[0]), $picture->colours);
+        $this->seen = array_map(static fn (ColourShare $one): array => $gamut->around($one->colour), $picture->colours);
     }
 
     /**
@@ -124,9 +123,9 @@ final readonly class InkChoice
     private function points(array $inks): array
     {
         $points = [];
-        foreach ($this->picture->colours as $c => [, $share]) {
+        foreach ($this->picture->colours as $c => $one) {
             [$far, , $point] = NearestInHull::of($this->corners($c, $inks));
-            $points[] = [$share * $far, $point];
+            $points[] = [$one->share * $far, $point];
         }
 
         return $points;
@@ -144,9 +143,9 @@ final readonly class InkChoice
     {
         $sum = 0.0;
         $all = [...$inks, $ink];
-        foreach ($this->picture->colours as $c => [, $share]) {
+        foreach ($this->picture->colours as $c => $one) {
             [$far, $point] = $without[$c];
-            $sum += NearestInHull::isNearer($point, $this->seen[$c][$ink + 1]) ? $share * NearestInHull::of($this->corners($c, $all))[0] : $far;
+            $sum += NearestInHull::isNearer($point, $this->seen[$c][$ink + 1]) ? $one->share * NearestInHull::of($this->corners($c, $all))[0] : $far;
         }
 
         return $sum;
@@ -202,22 +201,22 @@ final readonly class InkChoice
     }
 
     /**
-     * @param list<Seen>             $all
+     * @param list<ColourShare>      $all
      * @param array<int, float>      $worth by ink
      * @param array<int, list<Srgb>> $where colours that need it most
      */
     private static function summed(array $all, array $worth, array $where = []): ChosenInks
     {
-        $muddy = array_values(array_filter($all, static fn (array $one): bool => $one[0] > ChosenInks::MUDDY));
-        usort($muddy, static fn (array $a, array $b): int => $b[0] * $b[1] <=> $a[0] * $a[1]);
+        $muddy = array_values(array_filter($all, static fn (ColourShare $one): bool => $one->deltaE > ChosenInks::MUDDY));
+        usort($muddy, static fn (ColourShare $a, ColourShare $b): int => $b->deltaE * $b->share <=> $a->deltaE * $a->share);
 
         return new ChosenInks(
             array_keys($worth),
             array_values($worth),
             self::mean($all),
             self::percentile($all, 0.95),
-            array_sum(array_column($muddy, 1)),
-            array_map(static fn (array $one): array => [$one[2], $one[1], $one[0]], \array_slice($muddy, 0, ChosenInks::LISTED)),
+            array_sum(array_column($muddy, 'share')),
+            \array_slice($muddy, 0, ChosenInks::LISTED),
             where: array_map(static fn (int $ink): array => $where[$ink] ?? [], array_keys($worth)),
         );
     }
@@ -225,56 +224,56 @@ final readonly class InkChoice
     /**
      * @param list<int> $inks
      *
-     * @return list<Seen> ΔE00 of each colour, its share, the colour
+     * @return list<ColourShare>
      */
     private function measured(array $inks): array
     {
         $corners = [...\array_slice($this->always, 1), ...array_map(static fn (int $ink): int => $ink + 1, $inks)];
 
-        return array_map(fn (array $one): array => [$this->gamut->nearest($one[0], $corners)[0], $one[1], $one[0]], $this->picture->colours);
+        return array_map(fn (ColourShare $one): ColourShare => new ColourShare($one->colour, $one->share, $this->gamut->nearest($one->colour, $corners)[0]), $this->picture->colours);
     }
 
     /**
      * The colours that print further off without an ink, those that count most first.
      *
-     * @param list<Seen> $with
-     * @param list<Seen> $without
+     * @param list<ColourShare> $with
+     * @param list<ColourShare> $without
      *
      * @return list<Srgb>
      */
     private static function worse(array $with, array $without): array
     {
-        $lost = array_map(static fn (array $one, array $other): float => ($other[0] - $one[0]) * $one[1], $with, $without);
+        $lost = array_map(static fn (ColourShare $one, ColourShare $other): float => ($other->deltaE - $one->deltaE) * $one->share, $with, $without);
         arsort($lost);
         $colours = [];
         foreach (\array_slice($lost, 0, ChosenInks::PLACES, true) as $i => $much) {
             if ($much > 0) {
-                $colours[] = $with[$i][2];
+                $colours[] = $with[$i]->colour;
             }
         }
 
         return $colours;
     }
 
-    /** @param list<Seen> $measured */
+    /** @param list<ColourShare> $measured */
     private static function mean(array $measured): float
     {
-        return array_sum(array_map(static fn (array $one): float => $one[0] * $one[1], $measured));
+        return array_sum(array_map(static fn (ColourShare $one): float => $one->deltaE * $one->share, $measured));
     }
 
-    /** @param list<Seen> $measured */
+    /** @param list<ColourShare> $measured */
     private static function percentile(array $measured, float $share): float
     {
-        usort($measured, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        usort($measured, static fn (ColourShare $a, ColourShare $b): int => $a->deltaE <=> $b->deltaE);
         $below = 0.0;
-        foreach ($measured as [$off, $of]) {
-            $below += $of;
+        foreach ($measured as $one) {
+            $below += $one->share;
             if ($below >= $share - 1e-9) {
-                return $off;
+                return $one->deltaE;
             }
         }
 
-        return $measured[\count($measured) - 1][0] ?? 0.0;
+        return $measured[\count($measured) - 1]->deltaE ?? 0.0;
     }
 
     /** @return list<int> */

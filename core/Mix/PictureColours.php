@@ -20,7 +20,7 @@ final readonly class PictureColours
     private const STEPS = 16;
     private const MOST = 200;
 
-    /** @param non-empty-list<array{Srgb, float}> $colours and their shares, together 1; the most frequent first */
+    /** @param non-empty-list<ColourShare> $colours their shares together 1; the most frequent first */
     private function __construct(public array $colours)
     {
     }
@@ -51,7 +51,7 @@ final readonly class PictureColours
         $sum = array_sum($counts);
         $colours = [];
         foreach ($counts as $i => $count) {
-            $colours[] = [new Srgb(...array_map(static fn (float $c): int => (int) round($c), $means[$i])), $count / $sum];
+            $colours[] = new ColourShare(new Srgb(...array_map(static fn (float $c): int => (int) round($c), $means[$i])), $count / $sum);
         }
 
         return $colours === [] ? throw ImpossibleMix::at('art', 'The picture is clear all over, so there is no colour to choose inks for. Bring one with something on it.') : new self($colours);
@@ -61,9 +61,9 @@ final readonly class PictureColours
     public function first(int $many): self
     {
         $kept = \array_slice($this->colours, 0, max(1, $many));
-        $all = array_sum(array_column($kept, 1));
+        $all = array_sum(array_column($kept, 'share'));
 
-        return new self(array_map(static fn (array $one): array => [$one[0], $one[1] / $all], $kept));
+        return new self(array_map(static fn (ColourShare $one): ColourShare => new ColourShare($one->colour, $one->share / $all), $kept));
     }
 
     /**

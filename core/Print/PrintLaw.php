@@ -23,6 +23,7 @@ use Ektype\Core\Press\Stretch;
 use Ektype\Core\Registration\Drag;
 use Ektype\Core\Registration\DragSeen;
 use Ektype\Core\Registration\SetBack;
+use Ektype\Core\Unit\Span;
 
 /** Decides how a job is printed, from its plates, its cloth and its press, and lets the hand overrule each thing. */
 final class PrintLaw
@@ -190,8 +191,9 @@ final class PrintLaw
         $off = $told->of('offContactMm', $plate->byHand->offContactMm, self::offContact($plate, $job->cloth), $plate->frame->label === null
             ? \sprintf('by tension, taken as %.0f N/cm until a frame is chosen, on %s', $plate->frame->tensionNPerCm, $job->cloth->substrate->value)
             : \sprintf('by the %.1f N/cm of frame %s, on %s', $plate->frame->tensionNPerCm, $plate->frame->label, $job->cloth->substrate->value), 'mm');
-        [$near, $far] = self::lands($job, $i);
-        [$keyNear, $keyFar] = self::lands($job, $job->key());
+        $lands = self::lands($job, $i);
+        $key = self::lands($job, $job->key());
+        [$near, $far] = [$lands->from - $key->from, $lands->to - $key->to];
         $printed = self::printed($job, $i);
         $own = $drag->of($printed->ink, $printed->offContactMm, $printed->tensionNPerCm, $printed->pushed);
         $back = SetBack::of($job->registerWay, $own, $drag->against($printed, self::printed($job, $job->key())), $job->pull, \count($job->drags), $i === $job->key());
@@ -200,9 +202,9 @@ final class PrintLaw
         return new Standing(
             $plate->frame,
             $off,
-            $near,
-            $far,
-            abs($near - $keyNear) > abs($far - $keyFar) ? $near - $keyNear : $far - $keyFar,
+            $lands->from,
+            $lands->to,
+            abs($near) > abs($far) ? $near : $far,
             $own[0],
             setBack: $plate->byHand->setBackMm === null ? $back : SetBack::byHand($mm, $job->pull),
         );
@@ -227,8 +229,8 @@ final class PrintLaw
         return new DragSeen($plate->ink->name, self::off($plate, $job->cloth), $plate->frame->tensionNPerCm, 0.0, !$job->pull);
     }
 
-    /** @return array{float, float} where the near and the far edge of the print land by the stretch of the mesh, mm */
-    private static function lands(JobToPrint $job, int $i): array
+    /** Where the near and the far edge of the print land by the stretch of the mesh, mm. */
+    private static function lands(JobToPrint $job, int $i): Span
     {
         $plate = $job->plates[$i];
         $free = $plate->frame->insideHeightMm;
@@ -236,9 +238,9 @@ final class PrintLaw
         $within = static fn (float $at): float => max(1.0, min($free - 1.0, $at));
         $off = self::off($plate, $job->cloth);
 
-        return [
+        return new Span(
             Stretch::landsOff($free, $off, $within($centre - $job->size->heightMm / 2)),
             Stretch::landsOff($free, $off, $within($centre + $job->size->heightMm / 2)),
-        ];
+        );
     }
 }

@@ -37,9 +37,9 @@ final class PlaneFile
         }
         fwrite($stream, $file);
         rewind($stream);
-        [$width, $height] = self::head($stream);
+        $size = self::head($stream);
 
-        return self::rows($stream, $width, $height, 0, $height);
+        return self::rows($stream, $size, 0, $size->height);
     }
 
     /**
@@ -56,42 +56,38 @@ final class PlaneFile
         if ($stream === false) {
             throw self::damaged();
         }
-        [$width, $height] = self::head($stream);
-        $from = max(0, min($height, $from));
+        $size = self::head($stream);
+        $from = max(0, min($size->height, $from));
 
-        return self::rows($stream, $width, $height, $from, max(0, min($height - $from, $count)));
+        return self::rows($stream, $size, $from, max(0, min($size->height - $from, $count)));
     }
 
-    /**
-     * @param resource $stream
-     *
-     * @return array{int<1, max>, int<1, max>}
-     */
-    private static function head($stream): array
+    /** @param resource $stream */
+    private static function head($stream): PixelSize
     {
         $head = sscanf((string) fgets($stream), self::HEAD.' %d %d');
         if (!\is_array($head) || !\is_int($head[0]) || !\is_int($head[1]) || $head[0] < 1 || $head[1] < 1) {
             throw self::damaged();
         }
 
-        return [$head[0], $head[1]];
+        return new PixelSize($head[0], $head[1]);
     }
 
     /** @param resource $stream standing at the lengths of the bands */
-    private static function rows($stream, int $width, int $height, int $from, int $count): BitPlane
+    private static function rows($stream, PixelSize $size, int $from, int $count): BitPlane
     {
-        $bands = intdiv($height + self::BAND_ROWS - 1, self::BAND_ROWS);
+        $bands = intdiv($size->height + self::BAND_ROWS - 1, self::BAND_ROWS);
         /** @var array<int, int>|false $lengths from 1 */
         $lengths = unpack('N*', (string) fread($stream, max(1, 4 * $bands)));
         if ($lengths === false || \count($lengths) !== $bands) {
             throw self::damaged();
         }
-        $stride = ($width + 7) >> 3;
+        $stride = ($size->width + 7) >> 3;
         $first = intdiv($from, self::BAND_ROWS);
         $last = $count === 0 ? $first - 1 : intdiv($from + $count - 1, self::BAND_ROWS);
         fseek($stream, array_sum(\array_slice($lengths, 0, $first)), \SEEK_CUR);
         if ($count === 0) {
-            return new BitPlane($width, 0, '');
+            return new BitPlane($size->width, 0, '');
         }
         $bytes = [];
         for ($band = $first; $band <= $last; ++$band) {
@@ -108,7 +104,7 @@ final class PlaneFile
             throw self::damaged();
         }
 
-        return new BitPlane($width, $count, \strlen($all) === $count * $stride ? $all : substr($all, $top, $count * $stride));
+        return new BitPlane($size->width, $count, \strlen($all) === $count * $stride ? $all : substr($all, $top, $count * $stride));
     }
 
     private static function damaged(): DamagedPlane

@@ -208,8 +208,8 @@ final class ColourFieldReader
                     if ($k === $p || $k === $q || $p >= $q) {
                         continue;
                     }
-                    [$share, $off] = self::mixture($colour->colour, $one->colour, $two->colour);
-                    if ($off < self::OFF_LINE * 1.5 && $share > 0.08 && $share < 0.92) {
+                    $way = self::mixture($colour->colour, $one->colour, $two->colour);
+                    if ($way->off < self::OFF_LINE * 1.5 && $way->share > 0.08 && $way->share < 0.92) {
                         $between[$k][$p][$q] = true;
                         $between[$k][$q][$p] = true;
                     }
@@ -220,31 +220,28 @@ final class ColourFieldReader
         return $between;
     }
 
-    /** @return array{float, float} share of the second colour 0–1, and distance off the line, of 255 */
-    private static function mixture(Srgb $mixed, Srgb $one, Srgb $two): array
+    private static function mixture(Srgb $mixed, Srgb $one, Srgb $two): OnTheWay
     {
         $dr = $two->red - $one->red;
         $dg = $two->green - $one->green;
         $db = $two->blue - $one->blue;
         $length = $dr * $dr + 2 * $dg * $dg + 0.5 * $db * $db;
         if ($length < 1) {
-            return [0.0, 255.0];
+            return new OnTheWay(0.0, 255.0);
         }
         $r = $mixed->red - $one->red;
         $g = $mixed->green - $one->green;
         $b = $mixed->blue - $one->blue;
         $share = max(0.0, min(1.0, ($r * $dr + 2 * $g * $dg + 0.5 * $b * $db) / $length));
 
-        return [$share, sqrt(($r - $share * $dr) ** 2 + 2 * ($g - $share * $dg) ** 2 + 0.5 * ($b - $share * $db) ** 2)];
+        return new OnTheWay($share, sqrt(($r - $share * $dr) ** 2 + 2 * ($g - $share * $dg) ** 2 + 0.5 * ($b - $share * $db) ** 2));
     }
 
     /**
      * The same in a picture that was compressed: its lightness is sharp, its colour is smeared over its neighbours, so
      * lightness counts for most (luma and colour differences after ITU-R BT.601).
-     *
-     * @return array{float, float} share of the second colour 0–1, and distance off the line
      */
-    private static function noisyMixture(Srgb $mixed, Srgb $one, Srgb $two): array
+    private static function noisyMixture(Srgb $mixed, Srgb $one, Srgb $two): OnTheWay
     {
         $parts = static fn (Srgb $c): array => [
             0.299 * $c->red + 0.587 * $c->green + 0.114 * $c->blue,
@@ -256,14 +253,14 @@ final class ColourFieldReader
         [$y, $b, $r] = $parts($mixed);
         $length = ($y2 - $y1) ** 2 + self::SMEARED * (($b2 - $b1) ** 2 + ($r2 - $r1) ** 2);
         if ($length < 1) {
-            return [0.0, 255.0];
+            return new OnTheWay(0.0, 255.0);
         }
         $share = max(
             0.0,
             min(1.0, (($y - $y1) * ($y2 - $y1) + self::SMEARED * (($b - $b1) * ($b2 - $b1) + ($r - $r1) * ($r2 - $r1))) / $length),
         );
 
-        return [$share, sqrt(($y - $y1 - $share * ($y2 - $y1)) ** 2 + self::SMEARED * (($b - $b1 - $share * ($b2 - $b1)) ** 2 + ($r - $r1 - $share * ($r2 - $r1)) ** 2))];
+        return new OnTheWay($share, sqrt(($y - $y1 - $share * ($y2 - $y1)) ** 2 + self::SMEARED * (($b - $b1 - $share * ($b2 - $b1)) ** 2 + ($r - $r1 - $share * ($r2 - $r1)) ** 2)));
     }
 
     private static function resolved(string $owners, ArtRaster $art, Palette $palette): ColourField
@@ -381,14 +378,14 @@ final class ColourFieldReader
                 if ($one === $two) {
                     continue;
                 }
-                [$share, $off] = $palette->noisy ? self::noisyMixture(
+                $way = $palette->noisy ? self::noisyMixture(
                     $mixed,
                     $colours[$one]->colour,
                     $colours[$two]->colour,
                 ) : self::mixture($mixed, $colours[$one]->colour, $colours[$two]->colour);
-                if ($off < $best - 0.5) {
-                    $best = $off;
-                    $found = [$one, $two, (int) round($share * 255)];
+                if ($way->off < $best - 0.5) {
+                    $best = $way->off;
+                    $found = [$one, $two, (int) round($way->share * 255)];
                 }
             }
         }

@@ -112,7 +112,7 @@ final readonly class Palette
     /**
      * Pairs of leaders so close that they are likely one ink, closest first: the smaller is the stray.
      *
-     * @return list<array{stray: int, into: int, deltaE: float}>
+     * @return list<StrayPair>
      */
     public function strays(): array
     {
@@ -123,11 +123,11 @@ final readonly class Palette
                 $deltaE = Ciede2000::between($this->colours[$one]->lab, $this->colours[$two]->lab);
                 if ($deltaE < self::STRAY_DELTA_E) {
                     $oneIsLarger = $this->share($one) >= $this->share($two);
-                    $pairs[] = ['stray' => $oneIsLarger ? $two : $one, 'into' => $oneIsLarger ? $one : $two, 'deltaE' => $deltaE];
+                    $pairs[] = $oneIsLarger ? new StrayPair($two, $one, $deltaE) : new StrayPair($one, $two, $deltaE);
                 }
             }
         }
-        usort($pairs, static fn (array $a, array $b): int => $a['deltaE'] <=> $b['deltaE']);
+        usort($pairs, static fn (StrayPair $a, StrayPair $b): int => $a->deltaE <=> $b->deltaE);
 
         return $pairs;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Separation;
 
 use Ektype\Core\Colour\BesideEachOther;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Substrate;
@@ -87,14 +88,14 @@ final class PulledPrint
     {
         $base = array_values(array_filter($layers, static fn (PulledLayer $l): bool => $l->isBase))[0] ?? null;
         $mixing = new PrintedLayers();
-        $under = $base === null ? $garment : $mixing->over($garment, [[$base->ink, 1.0, $base->hiding]]);
+        $under = $base === null ? $garment : $mixing->over($garment, [new LaidInk($base->ink, 1.0, $base->hiding)]);
         $squares = [];
         $bare = $base?->coverage->bytes;
         foreach ($layers as $layer) {
             if ($layer->isBase) {
                 continue;
             }
-            $squares[] = new PulledLayer($layer->coverage, $mixing->over($under, [[$layer->ink, 1.0, $layer->hiding]]), 1.0);
+            $squares[] = new PulledLayer($layer->coverage, $mixing->over($under, [new LaidInk($layer->ink, 1.0, $layer->hiding)]), 1.0);
             if ($bare !== null) {
                 for ($i = 0, $n = \strlen($bare); $i < $n; ++$i) {
                     if ($layer->coverage->bytes[$i] !== "\0") {
@@ -119,7 +120,7 @@ final class PulledPrint
         if ($layers === []) {
             return '';
         }
-        $model = new BesideEachOther($garment, array_map(static fn (PulledLayer $l): array => [$l->ink, $l->hiding], $layers));
+        $model = new BesideEachOther($garment, array_map(static fn (PulledLayer $l): LaidInk => new LaidInk($l->ink, 1.0, $l->hiding), $layers));
         $maps = array_map(static fn (PulledLayer $l): string => $l->coverage->bytes, $layers);
         /** @var array<string, string> $known pixel by its coverages */
         $known = [];
@@ -152,7 +153,7 @@ final class PulledPrint
         $below = 0.0;
         foreach ($layers as $i => $layer) {
             $coverage = \ord($coverages[$i]) / CoverageMap::FULL;
-            $stack[] = [$layer->ink, $coverage, $layer->hiding * (1 - $sinks * (1 - $below)), $layer->transparent];
+            $stack[] = new LaidInk($layer->ink, $coverage, $layer->hiding * (1 - $sinks * (1 - $below)), $layer->transparent);
             $below = 1 - (1 - $below) * (1 - $coverage);
         }
         $colour = $mixing->over($garment, $stack);

@@ -19,7 +19,7 @@ final class Figures
      * @param float $high mm
      * @param float $y    the row, mm
      *
-     * @return list<array{float, float}> black from and to, mm
+     * @return list<DrawnSpan> black
      */
     public static function spans(string $figures, float $left, float $top, float $high, float $y): array
     {
@@ -34,14 +34,14 @@ final class Figures
             $right = $x + self::WIDE * $high;
             $thick = self::THICK * $high;
             if (self::runs($bars, $at)) {
-                $spans[] = [$x, $right];
+                $spans[] = new DrawnSpan($x, $right);
                 continue;
             }
             if ($bars[$at < 0.5 ? 1 : 4] === '1') {
-                $spans[] = [$x, $x + $thick];
+                $spans[] = new DrawnSpan($x, $x + $thick);
             }
             if ($bars[$at < 0.5 ? 2 : 5] === '1') {
-                $spans[] = [$right - $thick, $right];
+                $spans[] = new DrawnSpan($right - $thick, $right);
             }
         }
 

@@ -65,15 +65,15 @@ final class TestFilm
             for ($y = $top; $y < $bottom; ++$y) {
                 $mm = ($y + 0.5) * 25.4 / $dpi - ($strip - 1) * self::STRIP_MM;
                 $row = str_repeat('0', $width);
-                foreach (self::spans($mm, $strip, $keeps) as [$from, $to, $black]) {
-                    $left = $px($from);
-                    $wide = max(1, $px($to) - $left);
-                    $row = substr_replace($row, str_repeat($black ? '1' : '0', $wide), $left, $wide);
+                foreach (self::spans($mm, $strip, $keeps) as $span) {
+                    $left = $px($span->from);
+                    $wide = max(1, $px($span->to) - $left);
+                    $row = substr_replace($row, str_repeat($span->black ? '1' : '0', $wide), $left, $wide);
                 }
-                foreach ([...$tones, $star] as [$x0, $y0, $rows]) {
-                    $line = $rows[$y - $top - $px($y0)] ?? null;
+                foreach ([...$tones, $star] as $field) {
+                    $line = $field->rows[$y - $top - $px($field->topMm)] ?? null;
                     if ($line !== null) {
-                        $row = substr_replace($row, $line, $px($x0), \strlen($line));
+                        $row = substr_replace($row, $line, $px($field->leftMm), \strlen($line));
                     }
                 }
                 $bytes .= str_pad(gmp_export(gmp_init($row, 2)), $width >> 3, "\0", \STR_PAD_LEFT);
@@ -105,26 +105,22 @@ final class TestFilm
      *
      * @param (callable(TestDetail, float, int): bool)|null $keeps
      *
-     * @return list<array{float, float, bool}> from, to in mm, and whether it is black
+     * @return list<DrawnSpan>
      */
     private static function spans(float $y, int $strip, ?callable $keeps): array
     {
         $spans = [];
         [$left, $wide, $high] = self::BAR_MM;
         if ($y < $high) {
-            $spans[] = [$left, $left + $wide, true];
+            $spans[] = new DrawnSpan($left, $left + $wide);
         }
-        foreach (Figures::spans((string) $strip, 4.0, 1.6, 5.0, $y) as [$from, $to]) {
-            $spans[] = [$from, $to, true];
-        }
+        array_push($spans, ...Figures::spans((string) $strip, 4.0, 1.6, 5.0, $y));
         foreach ([1.0, 1.5, 2.2] as $i => $size) {
-            foreach (Figures::spans('0123456789', self::OPEN_FROM_MM + [0.0, 14.0, 33.0][$i], 14.5, $size, $y) as [$from, $to]) {
-                $spans[] = [$from, $to, true];
-            }
+            array_push($spans, ...Figures::spans('0123456789', self::OPEN_FROM_MM + [0.0, 14.0, 33.0][$i], 14.5, $size, $y));
         }
         [$x, $top, $side] = self::BLOCK_MM;
         if ($y >= $top && $y < $top + $side) {
-            $spans[] = [$x, $x + $side, true];
+            $spans[] = new DrawnSpan($x, $x + $side);
         }
         foreach (TestDetail::cases() as $detail) {
             $off = $y - self::at($detail, 0)->yMm;
@@ -132,7 +128,7 @@ final class TestFilm
                 continue;
             }
             if ($detail->isStencil()) {
-                $spans[] = [self::STENCIL_FROM_MM, self::STENCIL_FROM_MM + \count($detail->sizes()) * self::PITCH_MM, true];
+                $spans[] = new DrawnSpan(self::STENCIL_FROM_MM, self::STENCIL_FROM_MM + \count($detail->sizes()) * self::PITCH_MM);
             }
             foreach ($detail->sizes() as $i => $size) {
                 if ($keeps !== null && !$keeps($detail, $size, $strip)) {
@@ -141,7 +137,7 @@ final class TestFilm
                 $half = $detail->isLine() ? $size / 2 : sqrt(max(0.0, $size ** 2 / 4 - $off ** 2));
                 if ($half > 0) {
                     $middle = self::at($detail, $i)->xMm;
-                    $spans[] = [$middle - $half, $middle + $half, !$detail->isStencil()];
+                    $spans[] = new DrawnSpan($middle - $half, $middle + $half, !$detail->isStencil());
                 }
             }
         }
@@ -149,7 +145,7 @@ final class TestFilm
         return $spans;
     }
 
-    /** @return list<array{float, float, list<string>}> left, top in mm and rows of digits */
+    /** @return list<DrawnField> */
     private static function tones(float $dpi): array
     {
         $side = (int) round(self::TONE_MM / 25.4 * $dpi);
@@ -170,14 +166,14 @@ final class TestFilm
                 $digits = gmp_strval(gmp_import($plane->row($y)), 2);
                 $rows[] = substr(str_pad($digits, 8 * $plane->stride, '0', \STR_PAD_LEFT), 0, min($wide, $plane->width));
             }
-            $fields[] = [self::TONES_FROM_MM, 1.0 + $i * 5.2, $rows];
+            $fields[] = new DrawnField(self::TONES_FROM_MM, 1.0 + $i * 5.2, $rows);
         }
 
         return $fields;
     }
 
-    /** @return array{float, float, list<string>} lines that run together in the middle */
-    private static function star(float $dpi): array
+    /** Lines that run together in the middle. */
+    private static function star(float $dpi): DrawnField
     {
         [$x, $y, $radius] = self::STAR;
         $reach = (int) round($radius / 25.4 * $dpi);
@@ -190,7 +186,7 @@ final class TestFilm
             $rows[] = $row;
         }
 
-        return [$x - $radius, $y - $radius, $rows];
+        return new DrawnField($x - $radius, $y - $radius, $rows);
     }
 
     private static function mustBe(float $dpi, int $strips): void

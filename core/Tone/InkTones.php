@@ -6,6 +6,7 @@ namespace Ektype\Core\Tone;
 
 use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\GivenInk;
@@ -35,7 +36,7 @@ final readonly class InkTones
      */
     public function __construct(private Srgb $garment, private array $inks, private Tones $range = new Tones(0.0, 1.0), ?callable $under = null)
     {
-        $this->model = new BesideEachOther($garment, array_map(static fn (GivenInk $one): array => [$one->colour, $one->hiding], $inks));
+        $this->model = new BesideEachOther($garment, array_map(static fn (GivenInk $one): LaidInk => new LaidInk($one->colour, 1.0, $one->hiding), $inks));
         $ends = [[$this->model->lab(array_fill(0, \count($inks), 0.0))->l, null]];
         foreach (array_keys($inks) as $i) {
             $ends[] = [$this->model->lab($this->only($i, 1.0))->l, $i];

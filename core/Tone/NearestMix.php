@@ -7,6 +7,7 @@ namespace Ektype\Core\Tone;
 use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Separation\GivenInk;
 
@@ -33,7 +34,7 @@ final class NearestMix
     /** @param (callable(float): float)|null $under how much the second ink has room for beside so much of the first, 0–1 */
     public function __construct(Srgb $garment, GivenInk $first, GivenInk $second, ?callable $under = null)
     {
-        $this->model = new BesideEachOther($garment, [[$first->colour, $first->hiding], [$second->colour, $second->hiding]]);
+        $this->model = new BesideEachOther($garment, [new LaidInk($first->colour, 1.0, $first->hiding), new LaidInk($second->colour, 1.0, $second->hiding)]);
         $this->room = $under === null ? static fn (float $of): float => 1 - $of : $under(...);
         for ($i = 0; $i <= self::STEPS; ++$i) {
             $one = $i / self::STEPS;

@@ -7,6 +7,7 @@ namespace Ektype\Core\Tone;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Plate\Laying;
@@ -59,7 +60,7 @@ final readonly class SingleInk
     public static function print(ArtTones $art, Srgb $garment, GivenInk $ink, InkTones $tones, ?ToneCurve $uncorrected = null): \Imagick
     {
         $press = ToneCurve::press($uncorrected);
-        $model = new BesideEachOther($garment, [[$ink->colour, $ink->hiding]]);
+        $model = new BesideEachOther($garment, [new LaidInk($ink->colour, 1.0, $ink->hiding)]);
         $colours = [];
         for ($light = 0; $light < 256; ++$light) {
             $seen = $model->colour(array_map($press, $tones->printed($light / 2.55)));

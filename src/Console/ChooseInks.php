@@ -11,6 +11,7 @@ use Ektype\App\Work\Picture\ArtOnGarment;
 use Ektype\App\Work\Picture\InkPalette;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mix\ChosenInks;
+use Ektype\Core\Mix\ColourShare;
 use Ektype\Core\Mix\InkChoice;
 use Ektype\Core\Mix\PictureColours;
 use Ektype\Core\Separation\GivenInk;
@@ -85,7 +86,7 @@ final class ChooseInks extends OptionsCommand
             'mean_delta_e' => round($chosen->mean, 3),
             'p95_delta_e' => round($chosen->p95, 3),
             'muddy_pct' => round(100 * $chosen->muddyShare, 2),
-            'muddy' => array_map(static fn (array $one): array => ['hex' => $one[0]->hex(), 'share_pct' => round(100 * $one[1], 2), 'delta_e' => round($one[2], 2)], $chosen->muddy),
+            'muddy' => array_map(static fn (ColourShare $one): array => ['hex' => $one->colour->hex(), 'share_pct' => round(100 * $one->share, 2), 'delta_e' => round($one->deltaE, 2)], $chosen->muddy),
         ];
     }
 

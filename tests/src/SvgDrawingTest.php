@@ -28,8 +28,8 @@ final class SvgDrawingTest extends TestCase
         foreach ([new ArtFraming(), new ArtFraming(turnDeg: 17), new ArtFraming(left: 0.1, width: 0.7, mirror: true)] as $framing) {
             $art = (new SvgDrawing())->over(ArtFile::at($path), 100, 600, Srgb::fromHex('#1b2436'), $framing);
             $whole ??= $art;
-            [$w, $h] = $framing->size(100, 60);
-            self::assertSame([2362, (int) round(100 * $h / $w / 25.4 * 600)], [$art->width, $art->height]);
+            $size = $framing->size(100, 60);
+            self::assertSame([2362, (int) round(100 * $size->height / $size->width / 25.4 * 600)], [$art->width, $art->height]);
             $colours = [];
             foreach (str_split($art->rgb, 3) as $pixel) {
                 $colours[$pixel] = true;

@@ -12,6 +12,7 @@ use Ektype\Core\Mix\Diffusion;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\InkGamut;
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\PixelSize;
 use Ektype\Core\Raster\SideBySide;
 use Ektype\Core\Separation\GivenInk;
 use Ektype\Core\Tone\ArtTones;
@@ -35,7 +36,8 @@ final class IndexSeparation
 
     public static function of(ArtRaster $art, IndexRequest $request): IndexPlates
     {
-        [$across, $down] = self::size($art, $request);
+        $size = self::size($art, $request);
+        [$across, $down] = [$size->width, $size->height];
         $squares = self::squares($art, $request);
         $width = (int) round($request->widthMm / 25.4 * $request->dpi);
         $height = (int) round($width * $down / $across);
@@ -72,18 +74,19 @@ final class IndexSeparation
         return $order;
     }
 
-    /** @return array{int, int} squares across and down */
-    private static function size(ArtRaster $art, IndexRequest $request): array
+    /** How many squares. */
+    private static function size(ArtRaster $art, IndexRequest $request): PixelSize
     {
         $across = max(2, (int) round($request->widthMm / 25.4 * $request->indexDpi));
 
-        return [$across, max(2, (int) round($across * $art->height / $art->width))];
+        return new PixelSize($across, max(2, (int) round($across * $art->height / $art->width)));
     }
 
     /** @return string which corner of the gamut each square shows, a byte each, row by row */
     public static function squares(ArtRaster $art, IndexRequest $request): string
     {
-        [$across, $down] = self::size($art, $request);
+        $size = self::size($art, $request);
+        [$across, $down] = [$size->width, $size->height];
         $gamut = new InkGamut($request->garment, $request->inks, $request->base);
         $tones = ArtTones::of($art, $across, $down, $request->widthMm, $request->work);
         [$r, $g, $b] = $tones->channels();

@@ -29,9 +29,9 @@ final readonly class WetOnWet
     private const LEAST_LIGHT = 0.004;
 
     /**
-     * @param list<array{string, float, float}> $inks  name, how far the print moves towards it where inks even out, ΔE76, and extender advised, 0–1
-     * @param float                             $shift mean ΔE00 of that without extender
-     * @param float                             $with  the same with it
+     * @param list<InkPull> $inks
+     * @param float         $shift mean ΔE00 of that without extender
+     * @param float         $with  the same with it
      */
     private function __construct(public array $inks, public float $shift, public float $with)
     {
@@ -60,7 +60,7 @@ final readonly class WetOnWet
         }
         $told = [];
         foreach ($request->inks as $i => $ink) {
-            $told[] = [$ink->name, $pulls[$i] ?? 0.0, $extender[$i]];
+            $told[] = new InkPull($ink->name, $pulls[$i] ?? 0.0, $extender[$i]);
         }
 
         return new self($told, $shift, $with);
@@ -70,9 +70,9 @@ final readonly class WetOnWet
     public function says(): array
     {
         $says = [];
-        foreach ($this->inks as [$name, $pull, $extender]) {
-            if ($pull >= self::TOLD && $extender > 0) {
-                $says[] = \sprintf('%s dominates: where wet squares even out, the print moves by ΔE %.1f towards it. Thin it with %.0f %% of extender (never more than a quarter), or print it earlier.', $name, $pull, 100 * $extender);
+        foreach ($this->inks as $one) {
+            if ($one->pull >= self::TOLD && $one->extender > 0) {
+                $says[] = \sprintf('%s dominates: where wet squares even out, the print moves by ΔE %.1f towards it. Thin it with %.0f %% of extender (never more than a quarter), or print it earlier.', $one->ink, $one->pull, 100 * $one->extender);
             }
         }
 

@@ -7,6 +7,7 @@ namespace Ektype\Core\Method\Layers;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mix\ImpossibleMix;
+use Ektype\Core\Mix\ColourShare;
 use Ektype\Core\Mix\PictureColours;
 
 /**
@@ -63,7 +64,7 @@ final class LayerTints
     /** How far the layers are from the picture in the mean, ΔE76. */
     public static function off(PictureColours $picture, LayerChain $chain): float
     {
-        return array_sum(array_map(static fn (array $one): float => $one[1] * $chain->nearest(Lab::of($one[0]))[1], $picture->colours));
+        return array_sum(array_map(static fn (ColourShare $one): float => $one->share * $chain->nearest(Lab::of($one->colour))[1], $picture->colours));
     }
 
     /**
@@ -78,7 +79,7 @@ final class LayerTints
 
             return Srgb::fromLinear([$light[0], $light[1], $light[2]]);
         };
-        $sorted = array_map(static fn (array $one): Srgb => $one[0], $picture->colours);
+        $sorted = array_map(static fn (ColourShare $one): Srgb => $one->colour, $picture->colours);
         usort($sorted, static fn (Srgb $a, Srgb $b): int => Lab::of($b)->l <=> Lab::of($a)->l);
         $usual = array_map(Srgb::fromHex(...), ['#c8c6c2', '#8f8d8a', '#f0d060', '#d87868', '#78b4d0', '#88b078', '#a080b0', '#605e5c']);
         $starts = [\array_slice($usual, 0, $many), \array_slice(array_reverse($usual), 0, $many)];

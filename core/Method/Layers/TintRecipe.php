@@ -23,9 +23,9 @@ final readonly class TintRecipe
     private const LITTLE = 0.01;
 
     /**
-     * @param list<array{string, float}> $parts  name of an ink and its share of the whole, 0–1
-     * @param float                      $base   share of clear base, 0–1
-     * @param float                      $deltaE how far the mixture is from the tint, ΔE00
+     * @param list<TintPart> $parts
+     * @param float          $base   share of clear base, 0–1
+     * @param float          $deltaE how far the mixture is from the tint, ΔE00
      */
     private function __construct(public array $parts, public float $base, public float $deltaE)
     {
@@ -53,7 +53,7 @@ final readonly class TintRecipe
             $off = Ciede2000::between(Lab::of($tint), Lab::fromLinear(exp(-$light[0]), exp(-$light[1]), exp(-$light[2])));
             // One ink more must earn its place.
             if ($best === null || $off < $best->deltaE - 0.5) {
-                $best = new self(array_map(static fn (int $i, float $s): array => [$inks[$i]->name, $s], $set, $shares), max(0.0, 1 - array_sum($shares)), $off);
+                $best = new self(array_map(static fn (int $i, float $s): TintPart => new TintPart($inks[$i]->name, $s), $set, $shares), max(0.0, 1 - array_sum($shares)), $off);
             }
         }
 
@@ -63,8 +63,8 @@ final readonly class TintRecipe
     /** In plain words, the smallest part as one. */
     public function says(): string
     {
-        $least = min([1.0, ...array_map(static fn (array $p): float => $p[1], $this->parts)]);
-        $parts = array_map(static fn (array $p): string => \sprintf('%.1f of %s', $p[1] / $least, $p[0]), $this->parts);
+        $least = min([1.0, ...array_map(static fn (TintPart $p): float => $p->share, $this->parts)]);
+        $parts = array_map(static fn (TintPart $p): string => \sprintf('%.1f of %s', $p->share / $least, $p->ink), $this->parts);
 
         return implode(', ', $parts).($this->base > self::LITTLE ? \sprintf(', %.1f of clear base', $this->base / $least) : '');
     }

@@ -6,6 +6,7 @@ namespace Ektype\Core\Method\Spot;
 
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\Hiding;
@@ -44,8 +45,8 @@ final readonly class PlateCost
     {
         $layers = new PrintedLayers();
         $this->bare = Lab::of($garment);
-        $under = $onBase ? [[new Srgb(246, 244, 238), 1.0, Hiding::WISHED]] : [];
-        $looks = array_map(static fn (InkArea $ink): Srgb => $layers->over($garment, [...$under, [$ink->colour, 1.0, Hiding::WISHED]]), $inks);
+        $under = $onBase ? [new LaidInk(new Srgb(246, 244, 238), 1.0, Hiding::WISHED)] : [];
+        $looks = array_map(static fn (InkArea $ink): Srgb => $layers->over($garment, [...$under, new LaidInk($ink->colour, 1.0, Hiding::WISHED)]), $inks);
         $this->printed = array_map(Lab::of(...), $looks);
         $whole = array_sum(array_map(static fn (InkArea $ink): float => $ink->areaCm2, $inks));
         $tints = [];
@@ -139,8 +140,8 @@ final readonly class PlateCost
             }
             $steps = [];
             foreach ($this->inks as $j => $ink) {
-                $under = [$base->colour, 1.0, Hiding::WISHED];
-                $steps[] = [Ciede2000::between($this->printed[$j], Lab::of($layers->over($this->garment, $i === $j ? [$under] : [$under, [$ink->colour, 1.0, Hiding::WISHED]]))), $this->shares[$j]];
+                $under = new LaidInk($base->colour, 1.0, Hiding::WISHED);
+                $steps[] = new SeenStep(Ciede2000::between($this->printed[$j], Lab::of($layers->over($this->garment, $i === $j ? [$under] : [$under, new LaidInk($ink->colour, 1.0, Hiding::WISHED)]))), $this->shares[$j]);
             }
             $offers[$i] = self::seen($steps);
         }
@@ -193,23 +194,23 @@ final readonly class PlateCost
                 $becomes,
             ) ? ($becomes[$i] === null ? $this->bare : $this->printed[$becomes[$i]]) : $this->printed[$i];
             $tint = isset($tones[$i], $becomes[$i]) ? $this->tints[$i][$becomes[$i]] ?? null : null;
-            $steps[] = [$tint->deltaE ?? Ciede2000::between($this->printed[$i], $now), $this->shares[$i]];
+            $steps[] = new SeenStep($tint->deltaE ?? Ciede2000::between($this->printed[$i], $now), $this->shares[$i]);
         }
 
         return self::seen($steps);
     }
 
-    /** @param list<array{float, float}> $steps how much each part changes, ΔE00, and its share */
+    /** @param list<SeenStep> $steps */
     private static function seen(array $steps): SeenChange
     {
-        sort($steps);
+        usort($steps, static fn (SeenStep $a, SeenStep $b): int => $a->deltaE <=> $b->deltaE);
         $mean = $changed = $below = 0.0;
         $p95 = null;
-        foreach ($steps as [$deltaE, $share]) {
-            $mean += $deltaE * $share;
-            $changed += $deltaE > self::SEEN_DELTA_E ? $share : 0.0;
-            $below += $share;
-            $p95 ??= $below >= 0.95 - 1e-9 ? $deltaE : null;
+        foreach ($steps as $step) {
+            $mean += $step->deltaE * $step->share;
+            $changed += $step->deltaE > self::SEEN_DELTA_E ? $step->share : 0.0;
+            $below += $step->share;
+            $p95 ??= $below >= 0.95 - 1e-9 ? $step->deltaE : null;
         }
 
         return new SeenChange(round(100 * $changed, 3), round($mean, 3), round($p95 ?? 0.0, 3));

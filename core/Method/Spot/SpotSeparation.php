@@ -6,6 +6,7 @@ namespace Ektype\Core\Method\Spot;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\PixelSize;
 use Ektype\Core\Separation\ArtKind;
 use Ektype\Core\Separation\Blends;
 use Ektype\Core\Separation\DrawnPlate;
@@ -37,7 +38,7 @@ final class SpotSeparation
     public static function of(ArtRaster $art, SpotRequest $request, ?callable $progress = null, ?FirstLook $look = null): SpotResult
     {
         $tell = $progress ?? static function (string $step, float $share): void {};
-        [$filmWidth, $filmHeight] = self::filmSize($art, $request);
+        $film = self::filmSize($art, $request);
         $heightMm = $request->widthMm * $art->height / $art->width;
 
         $read = ReadColours::of($art, $request, $tell);
@@ -46,7 +47,7 @@ final class SpotSeparation
         }
         $colours = $read->colours;
         $strays = self::strays($colours);
-        $planes = $read->planes($filmWidth, $filmHeight, $request, static fn (float $share) => $tell('Drawing the plates', 0.2 + 0.3 * $share));
+        $planes = $read->planes($film->width, $film->height, $request, static fn (float $share) => $tell('Drawing the plates', 0.2 + 0.3 * $share));
         $made = PlateMaking::of($planes, $colours, $request, $heightMm, $tell);
         $inked = array_sum(array_map(static fn (BitPlane $p): float => $p->count() / ($p->width * $p->height), $planes));
 
@@ -72,9 +73,9 @@ final class SpotSeparation
      */
     public static function regions(ArtRaster $art, SpotRequest $request, array $colours): array
     {
-        [$width, $height] = self::filmSize($art, $request);
+        $film = self::filmSize($art, $request);
         $read = ReadColours::of($art, $request, static function (string $step, float $share): void {});
-        $planes = $read->planes($width, $height, $request);
+        $planes = $read->planes($film->width, $film->height, $request);
         $regions = [];
         foreach ($colours as $hex) {
             $leader = $read->colours->leaderOf($hex);
@@ -104,9 +105,9 @@ final class SpotSeparation
     /** @return list<FirstPlate> */
     private static function look(ArtRaster $art, ReadColours $read, SpotRequest $request): array
     {
-        [$width, $height] = self::filmSize($art, $request);
+        $film = self::filmSize($art, $request);
 
-        return PlateMaking::first($read->planes($width, $height, $request), $read->colours, $request);
+        return PlateMaking::first($read->planes($film->width, $film->height, $request), $read->colours, $request);
     }
 
     /**
@@ -136,8 +137,7 @@ final class SpotSeparation
         );
     }
 
-    /** @return array{int, int} film pixels */
-    private static function filmSize(ArtRaster $art, SpotRequest $request): array
+    private static function filmSize(ArtRaster $art, SpotRequest $request): PixelSize
     {
         $filmWidth = (int) round($request->widthMm / 25.4 * $request->dpi);
         $heightMm = $request->widthMm * $art->height / $art->width;
@@ -157,7 +157,7 @@ final class SpotSeparation
             throw ImpossibleSeparation::at('width', \sprintf('The film would be %.0f × %.0f mm at %.0f dpi, larger than can be made at once. Print it smaller, or at a lower resolution.', $request->widthMm, $heightMm, $request->dpi));
         }
 
-        return [$filmWidth, $filmHeight];
+        return new PixelSize($filmWidth, $filmHeight);
     }
 
     /** @return list<StrayShade> */
@@ -166,12 +166,12 @@ final class SpotSeparation
         $palette = $colours->palette;
         $strays = [];
         foreach ($palette->strays() as $pair) {
-            if (!isset($colours->open[$pair['stray']])) {
+            if (!isset($colours->open[$pair->stray])) {
                 $strays[] = new StrayShade(
-                    $palette->colours[$pair['stray']]->colour->hex(),
-                    $palette->colours[$pair['into']]->colour->hex(),
-                    round($pair['deltaE'], 2),
-                    round(100 * $palette->share($pair['stray']), 3),
+                    $palette->colours[$pair->stray]->colour->hex(),
+                    $palette->colours[$pair->into]->colour->hex(),
+                    round($pair->deltaE, 2),
+                    round(100 * $palette->share($pair->stray), 3),
                 );
             }
         }

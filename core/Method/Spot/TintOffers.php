@@ -7,6 +7,7 @@ namespace Ektype\Core\Method\Spot;
 use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\Hiding;
 use Ektype\Core\Plate\Garment;
@@ -131,7 +132,7 @@ final class TintOffers
     {
         $lightest = max(self::LEAST_OF_TWO, $range->lightest);
         $wished = Lab::of($one->printed);
-        $model = new BesideEachOther(self::under($one, $garment, $based), [[$first->printed, Hiding::WISHED], [$second->printed, Hiding::WISHED]]);
+        $model = new BesideEachOther(self::under($one, $garment, $based), [new LaidInk($first->printed, 1.0, Hiding::WISHED), new LaidInk($second->printed, 1.0, Hiding::WISHED)]);
         [$a, $b, $least] = [$lightest, $lightest, \INF];
         foreach ([0.1, 0.02] as $n => $step) {
             [$midA, $midB] = [$a, $b];
@@ -192,7 +193,7 @@ final class TintOffers
     /** @return array{float, float} tone, 0–1, and ΔE00 */
     private static function nearest(Lab $wished, Srgb $under, Srgb $ink, Tones $range): array
     {
-        $model = new BesideEachOther($under, [[$ink, Hiding::WISHED]]);
+        $model = new BesideEachOther($under, [new LaidInk($ink, 1.0, Hiding::WISHED)]);
         [$best, $least] = [1.0, \INF];
         for ($step = 1; $step < self::STEPS; ++$step) {
             $tone = $step / self::STEPS;

@@ -6,6 +6,7 @@ namespace Ektype\Core\Method\TwoTone;
 
 use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\RoomBeside;
 use Ektype\Core\Halftone\Supercell;
@@ -80,8 +81,8 @@ final readonly class TwoInks
     {
         $press = ToneCurve::press($uncorrected ? $this->request->curve : null);
         $model = new BesideEachOther($this->request->garment, [
-            [$this->request->dark->colour, $this->request->dark->hiding],
-            [$this->request->light->colour, $this->request->light->hiding],
+            new LaidInk($this->request->dark->colour, 1.0, $this->request->dark->hiding),
+            new LaidInk($this->request->light->colour, 1.0, $this->request->light->hiding),
         ]);
         $rgb = static fn (Srgb $c): string => \chr($c->red).\chr($c->green).\chr($c->blue);
         if ($this->byColour === null) {

@@ -178,14 +178,14 @@ final class TwoToneMethod implements Method, PicturesTones
 
     private static function request(TwoTonePlan $plan, PrintWanted $print): TwoToneRequest
     {
-        [$dark, $light] = self::pair($plan, $print);
+        $inks = self::pair($plan, $print);
         $laying = self::laying($plan, $print->garment);
 
         return new TwoToneRequest(
             $print->widthMm,
             $print->garment,
-            new GivenInk($dark->name, $dark->colour, $dark->hiding * (1 - $print->sinks)),
-            new GivenInk($light->name, $light->colour, $laying->hiding($light->hiding * (1 - $print->sinks))),
+            new GivenInk($inks->dark->name, $inks->dark->colour, $inks->dark->hiding * (1 - $print->sinks)),
+            new GivenInk($inks->light->name, $inks->light->colour, $laying->hiding($inks->light->hiding * (1 - $print->sinks))),
             $print->dpi,
             $plan->dots->halftone,
             dot: $plan->dots->dot,
@@ -197,8 +197,7 @@ final class TwoToneMethod implements Method, PicturesTones
         );
     }
 
-    /** @return array{GivenInk, GivenInk} the dark ink and the light one */
-    private static function pair(TwoTonePlan $plan, PrintWanted $print): array
+    private static function pair(TwoTonePlan $plan, PrintWanted $print): TwoGiven
     {
         $shelf = $print->opaque();
         usort($shelf, static fn (GivenInk $a, GivenInk $b): int => Lab::of($a->colour)->l <=> Lab::of($b->colour)->l);
@@ -206,7 +205,7 @@ final class TwoToneMethod implements Method, PicturesTones
             throw ImpossibleTone::at('inks', 'A picture in two tones needs a dark and a light ink, and the shelf has not both. Put them there, or print it in one ink.');
         }
 
-        return [$print->shelf[$plan->dark ?? 0] ?? $shelf[0], $print->shelf[$plan->light ?? 0] ?? $shelf[\count($shelf) - 1]];
+        return new TwoGiven($print->shelf[$plan->dark ?? 0] ?? $shelf[0], $print->shelf[$plan->light ?? 0] ?? $shelf[\count($shelf) - 1]);
     }
 
     private static function laying(TwoTonePlan $plan, Srgb $garment): Laying

@@ -14,6 +14,6 @@ final class DevicePass
 
     public static function of(string $pass, int $now): Cookie
     {
-        return Cookie::create(self::COOKIE, $pass, $now + KnownDevices::DISUSE_S, '/', null, true, true, false, Cookie::SAMESITE_STRICT);
+        return Cookie::create(self::COOKIE, $pass, $now + KnownDevices::DISUSE_S, secure: true, sameSite: Cookie::SAMESITE_STRICT);
     }
 }

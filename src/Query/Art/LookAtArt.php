@@ -26,16 +26,16 @@ final readonly class LookAtArt
             return [$art, $this->ink->of($art)];
         });
         $printer = $this->printers->only()?->profile() ?? new FilmPrinter();
-        [$wide, $high] = $ink->size($art->width, $art->height);
+        $size = $ink->size($art->width, $art->height);
 
         return new ArtLooked(
             $ink,
             $art->height / $art->width,
-            $high / $wide,
+            $size->height / $size->width,
             $printer->name,
             $printer->mediaWidthMm,
             $printer->largestPrintMm($art->height / $art->width) ?? 0.0,
-            largestInkMm: $printer->largestPrintMm($high / $wide) ?? 0.0,
+            largestInkMm: $printer->largestPrintMm($size->height / $size->width) ?? 0.0,
         );
     }
 }

@@ -14,6 +14,7 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\ColourName;
 use Ektype\Core\Method\Simulated\SimulatedPlan;
 use Ektype\Core\Mix\ChosenInks;
+use Ektype\Core\Mix\ColourShare;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\MixInks;
 use Ektype\Core\Mix\MixPlan;
@@ -109,7 +110,7 @@ final readonly class SeeInks
             round($chosen->mean, 2),
             round($chosen->p95, 2),
             round(100 * $chosen->muddyShare, 1),
-            array_map(static fn (array $one): MuddyPlace => new MuddyPlace($one[0]->hex(), ColourName::of($one[0]), round(100 * $one[1], 1), round($one[2], 1)), $chosen->muddy),
+            array_map(static fn (ColourShare $one): MuddyPlace => new MuddyPlace($one->colour->hex(), ColourName::of($one->colour), round(100 * $one->share, 1), round($one->deltaE, 1)), $chosen->muddy),
         );
     }
 

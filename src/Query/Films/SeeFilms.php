@@ -32,7 +32,7 @@ final readonly class SeeFilms
                 $job->filmFormats,
                 $job->stepWedge,
                 $sheets === [] ? null : $job->drawnSheets,
-                $job->drawnSheets ? DrawnSheets::says($sheets) : [],
+                sheetsSay: $job->drawnSheets ? DrawnSheets::says($sheets) : [],
                 filmSet: $job->filmSet(),
                 marks: $job->filmSheet(\count($plates))->marks(),
                 plates: array_map(

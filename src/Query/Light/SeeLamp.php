@@ -83,7 +83,7 @@ final readonly class SeeLamp
         foreach ($shop->shelves->light->stepTests->latestUnder($lamp, null, self::MOST_TESTS) as $test) {
             $days[$test->idOrFail()] = $test;
         }
-        [$low, $high] = $drift->between($lamp->hours);
+        $between = $drift->between($lamp->hours);
         $points = array_values(array_filter($drift->points, static fn (DriftPoint $p): bool => isset($ids[$p->test])));
         $penumbra = new Penumbra($lamp->contact->gapMm(), $lamp->sourceMm ?? LampRecord::USUAL_SOURCE_MM, $lamp->distanceMm ?? LampRecord::USUAL_DISTANCE_MM);
 
@@ -92,8 +92,8 @@ final readonly class SeeLamp
             array_map(static fn (DriftPoint $p): DriftSeen => self::point($days[$ids[$p->test]], $p), array_values(array_filter($points, static fn (DriftPoint $p): bool => isset($days[$ids[$p->test]])))),
             100 * (exp($drift->perThousandH) - 1),
             $drift->factorAt($lamp->hours),
-            $low,
-            $high,
+            $between->from,
+            $between->to,
             due: $drift->due,
             surprises: array_values(array_filter($light->surprises($light->model([])), static fn (SurpriseOfTest $of): bool => isset($days[$of->id]))),
             burns: array_map(self::burn(...), $shop->shelves->screens->stencils->burnedUnder($lamp, self::LATEST)),

@@ -9,6 +9,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\NotHere;
 use Ektype\App\Shop\Plate\Plate;
 use Ektype\Core\Colour\Ciede2000;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PixelLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mesh\Rosette;
@@ -113,6 +114,6 @@ final readonly class ShiftedPrint
     {
         $sinks = PulledPrint::sinks($job->substrate);
 
-        return new PixelLayers(Srgb::fromHex($job->garmentHex), array_map(static fn (Plate $p): array => [$p->printedIn(), 1.0, $p->hidingAsItLies($sinks), $p->isTransparent()], $plates));
+        return new PixelLayers(Srgb::fromHex($job->garmentHex), array_map(static fn (Plate $p): LaidInk => new LaidInk($p->printedIn(), 1.0, $p->hidingAsItLies($sinks), $p->isTransparent()), $plates));
     }
 }

@@ -35,7 +35,7 @@ final readonly class SeeCorrections
                 $print->grams($book->piecesOf($plate)),
                 $plate->printsTones(),
                 $shop->meshes(),
-                $plate->job->plan() instanceof SimulatedPlan,
+                solvedInOrder: $plate->job->plan() instanceof SimulatedPlan,
             );
 
             return new Corrections($off->corrections($sign), $plate->ink->name ?? '', $plate->ink->recipe ?? '');

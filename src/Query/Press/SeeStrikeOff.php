@@ -82,8 +82,8 @@ final readonly class SeeStrikeOff
             array_column($plan->plates, 'ink'),
             $plan->cloth,
             $this->lies($job, $first),
-            self::PPI,
-            $seed,
+            ppi: self::PPI,
+            seed: $seed,
             told: static fn (float $share) => $told('The stand-in prints and scans', self::PRINTING * $share),
         );
         $path = (string) tempnam(sys_get_temp_dir(), 'ektype');

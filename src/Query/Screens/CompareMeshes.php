@@ -14,6 +14,7 @@ use Ektype\Core\Choice\MeshSuggestion;
 use Ektype\Core\Choice\RankedMesh;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Exposure\LightFigure;
@@ -119,7 +120,7 @@ final readonly class CompareMeshes
         );
         $told = $plate->ink->hiding ?? Hiding::USUAL;
         $hiding = $deposit->hiding($told) * (1 - PulledPrint::sinks($job->substrate));
-        $seen = (new PrintedLayers())->over(Srgb::fromHex($job->garmentHex), [[$plate->printedIn(), 1.0, $hiding]]);
+        $seen = (new PrintedLayers())->over(Srgb::fromHex($job->garmentHex), [new LaidInk($plate->printedIn(), 1.0, $hiding)]);
         $tones = $plate->lpi === null ? null : ToneRange::on($one->mesh, $plate->lpi);
 
         return new OnMesh(

@@ -224,9 +224,9 @@ class Job
 
     public function heightMm(): float
     {
-        [$width, $height] = $this->framing()->size($this->art->widthPx, $this->art->heightPx);
+        $size = $this->framing()->size($this->art->widthPx, $this->art->heightPx);
 
-        return $this->widthMm * $height / $width;
+        return $this->widthMm * $size->height / $size->width;
     }
 
     public function framing(): ArtFraming
@@ -267,7 +267,7 @@ class Job
     /** Pixels of its art an inch of the print; 0 for a drawing. */
     public function artPpi(): float
     {
-        return $this->art->isDrawing() ? 0.0 : $this->framing()->size($this->art->widthPx, $this->art->heightPx)[0] * 25.4 / $this->widthMm;
+        return $this->art->isDrawing() ? 0.0 : $this->framing()->size($this->art->widthPx, $this->art->heightPx)->width * 25.4 / $this->widthMm;
     }
 
     /** null until its art was looked at */

@@ -38,9 +38,9 @@ final class SvgDrawing
      */
     public function over(ArtFile $svg, float $widthMm, float $dpi, Srgb $garment, ArtFraming $framing): ArtRaster
     {
-        [$wide, $high] = $framing->size($svg->width, $svg->height);
+        $page = $framing->size($svg->width, $svg->height);
         $width = max(1, (int) round($widthMm / 25.4 * $dpi));
-        $height = max(1, (int) round($widthMm * $high / $wide / 25.4 * $dpi));
+        $height = max(1, (int) round($widthMm * $page->height / $page->width / 25.4 * $dpi));
         if (max($width, $height) > self::MOST_SIDE) {
             throw UnreadableArt::at(
                 'width',
@@ -87,14 +87,14 @@ final class SvgDrawing
     /** The whole page takes the whole film, also where its sides were not both told. */
     private static function stretched(string $text): string
     {
-        [$width, $height] = SvgArt::size($text);
+        $page = SvgArt::size($text);
         $drawing = self::document($text);
         $root = $drawing->documentElement ?? throw new \LogicException('The SVG was read before.');
         if ($root->getAttribute('viewBox') === '') {
-            $root->setAttribute('viewBox', \sprintf('0 0 %.9F %.9F', $width, $height));
+            $root->setAttribute('viewBox', \sprintf('0 0 %.9F %.9F', $page->width, $page->height));
         }
-        $root->setAttribute('width', \sprintf('%.9F', $width));
-        $root->setAttribute('height', \sprintf('%.9F', $height));
+        $root->setAttribute('width', \sprintf('%.9F', $page->width));
+        $root->setAttribute('height', \sprintf('%.9F', $page->height));
 
         return (string) $drawing->saveXML();
     }
@@ -133,33 +133,33 @@ final class SvgDrawing
      */
     private static function within(string $text, ArtFraming $framing, array $pixels, int $y, int $rows): string
     {
-        [$pageWidth, $pageHeight] = SvgArt::size($text);
+        $page = SvgArt::size($text);
         $inner = self::document(self::stretched($text));
         $root = $inner->documentElement ?? throw new \LogicException('The SVG was read before.');
         foreach (['x', 'y'] as $name) {
             $root->removeAttribute($name);
         }
         [$width, $height] = $pixels;
-        $units = $framing->size($pageWidth, $pageHeight);
+        $units = $framing->size($page->width, $page->height);
         // Read from the right: the part to the origin's middle, turned, mirrored, scaled to the film, moved to the band.
         $place = \sprintf(
             'translate(0 %d) scale(%.9F %.9F) translate(%.6F %.6F) scale(%d 1) rotate(%.6F) translate(%.6F %.6F)',
             -$y,
-            $width / $units[0],
-            $height / $units[1],
-            $units[0] / 2,
-            $units[1] / 2,
+            $width / $units->width,
+            $height / $units->height,
+            $units->width / 2,
+            $units->height / 2,
             $framing->mirror ? -1 : 1,
             -$framing->turnDeg,
-            -($framing->left + $framing->width / 2) * $pageWidth,
-            -($framing->top + $framing->height / 2) * $pageHeight,
+            -($framing->left + $framing->width / 2) * $page->width,
+            -($framing->top + $framing->height / 2) * $page->height,
         );
         $clip = \sprintf(
             '<clipPath id="ektype-part"><rect x="%.6F" y="%.6F" width="%.6F" height="%.6F"/></clipPath>',
-            $framing->left * $pageWidth,
-            $framing->top * $pageHeight,
-            $framing->width * $pageWidth,
-            $framing->height * $pageHeight,
+            $framing->left * $page->width,
+            $framing->top * $page->height,
+            $framing->width * $page->width,
+            $framing->height * $page->height,
         );
 
         return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$d" height="%2$d" viewBox="0 0 %1$d %2$d"><defs>%3$s</defs><g transform="%4$s"><g clip-path="url(#ektype-part)">%5$s</g></g></svg>', $width, $rows, $clip, $place, (string) $inner->saveXML($root));

@@ -114,8 +114,8 @@ final class ArtInputTest extends TestCase
         );
         $mirrored = $art(new ArtFraming(mirror: true));
         self::assertSame([KnownArt::RUST, KnownArt::STRAW], [$corner($mirrored, 20, 20), $corner($mirrored, 180, 20)]);
-        [$wide, $high] = (new ArtFraming(turnDeg: 30))->size(200, 120);
-        self::assertEqualsWithDelta([200 * cos(deg2rad(30)) + 60, 100 + 120 * cos(deg2rad(30))], [$wide, $high], 1e-9);
+        $size = (new ArtFraming(turnDeg: 30))->size(200, 120);
+        self::assertEqualsWithDelta([200 * cos(deg2rad(30)) + 60, 100 + 120 * cos(deg2rad(30))], [$size->width, $size->height], 1e-9);
     }
 
     /** @return iterable<string, array{array<string, float>, string}> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Art;
 
+use Ektype\Core\Art\PageSize;
 use Ektype\Core\Art\SvgArt;
 use Ektype\Core\Art\UnreadableArt;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -55,7 +56,7 @@ final class SvgArtTest extends TestCase
     #[DataProvider('inside')]
     public function testWhatLiesWithinItIsItsOwn(string $inside): void
     {
-        self::assertSame([10.0, 10.0], SvgArt::size('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10">'.$inside.'</svg>'));
+        self::assertEquals(new PageSize(10.0, 10.0), SvgArt::size('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10">'.$inside.'</svg>'));
     }
 
     /** @return iterable<string, array{string}> */
@@ -73,7 +74,7 @@ final class SvgArtTest extends TestCase
     #[DataProvider('sizes')]
     public function testItsShapeIsThatOfItsPage(string $attributes, array $size): void
     {
-        self::assertEqualsWithDelta($size, SvgArt::size('<svg xmlns="http://www.w3.org/2000/svg" '.$attributes.'/>'), 1e-9);
+        self::assertEqualsWithDelta(new PageSize(...$size), SvgArt::size('<svg xmlns="http://www.w3.org/2000/svg" '.$attributes.'/>'), 1e-9);
     }
 
     /** @return iterable<string, array{string, array{float, float}}> */

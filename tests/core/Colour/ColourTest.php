@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Tests\Core\Colour;
 
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Unit\Refusal;
@@ -70,10 +71,10 @@ final class ColourTest extends TestCase
         $red = Srgb::fromHex('#d02020');
 
         self::assertSame('#1b2440', $layers->over($navy, [])->hex(), 'bare cloth');
-        self::assertSame('#d02020', $layers->over($navy, [[$white, 1.0, 1.0], [$red, 1.0, 1.0]])->hex(), 'a hiding ink shows itself');
-        self::assertSame('#ffffff', $layers->over($navy, [[$red, 1.0, 1.0], [$white, 1.0, 1.0]])->hex(), 'the last lies on top');
+        self::assertSame('#d02020', $layers->over($navy, [new LaidInk($white, 1.0, 1.0), new LaidInk($red, 1.0, 1.0)])->hex(), 'a hiding ink shows itself');
+        self::assertSame('#ffffff', $layers->over($navy, [new LaidInk($red, 1.0, 1.0), new LaidInk($white, 1.0, 1.0)])->hex(), 'the last lies on top');
         // Half coverage of white on black in the 1.7th root of light: 0.5^1.7 of full light.
-        $half = $layers->over(Srgb::fromHex('#000000'), [[$white, 0.5, 1.0]]);
+        $half = $layers->over(Srgb::fromHex('#000000'), [new LaidInk($white, 0.5, 1.0)]);
         self::assertSame(Srgb::fromLinearChannel(0.5 ** 1.7), $half->red);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Ink;
 
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\Drawdown;
@@ -26,7 +27,7 @@ final class DrawdownTest extends TestCase
     public function testHidingAndColourAreRead(string $hex, float $hiding): void
     {
         [$black, $white] = [Srgb::fromHex('#161616'), Srgb::fromHex('#f4f4f1')];
-        $over = static fn (Srgb $card): Srgb => (new PrintedLayers())->over($card, [[Srgb::fromHex($hex), 1.0, $hiding]]);
+        $over = static fn (Srgb $card): Srgb => (new PrintedLayers())->over($card, [new LaidInk(Srgb::fromHex($hex), 1.0, $hiding)]);
         $read = Drawdown::of($over($black), $over($white), $black, $white);
         self::assertEqualsWithDelta($hiding, $read->hiding, 0.01);
         self::assertFalse($read->transparent);
@@ -39,7 +40,7 @@ final class DrawdownTest extends TestCase
     {
         [$black, $white] = [Srgb::fromHex('#161616'), Srgb::fromHex('#f4f4f1')];
         $cyan = Srgb::fromHex('#1593cf');
-        $over = static fn (Srgb $card): Srgb => (new PrintedLayers())->over($card, [[$cyan, 1.0, 0.0, true]]);
+        $over = static fn (Srgb $card): Srgb => (new PrintedLayers())->over($card, [new LaidInk($cyan, 1.0, 0.0, true)]);
         $read = Drawdown::of($over($black), $over($white), $black, $white);
         self::assertTrue($read->transparent);
         foreach ([$read->colour->red - $cyan->red, $read->colour->green - $cyan->green, $read->colour->blue - $cyan->blue] as $off) {

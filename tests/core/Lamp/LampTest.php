@@ -89,8 +89,8 @@ final class LampTest extends TestCase
         foreach ($drift->points as $point) {
             self::assertEqualsWithDelta(exp(0.3 * $point->hours / 1000), $point->factor, 0.12);
         }
-        [$low, $high] = $drift->between(1000);
-        self::assertTrue($low < exp(0.3) && exp(0.3) < $high);
+        $between = $drift->between(1000);
+        self::assertTrue($between->from < exp(0.3) && exp(0.3) < $between->to);
         self::assertSame('', $drift->due, 'fifty hours are no age');
         self::assertStringContainsString('400 h since its last test', Drift::of($model, DriftPoints::of($model, $tests, self::tubes(2400)->lamp), self::tubes(2400))->due);
     }

@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\BesideEachOther;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\InkChoice;
@@ -47,7 +48,7 @@ final class InkChoiceTest extends TestCase
     public function testAMixtureOfTheInksIsFoundAndPrintsAsItIs(): void
     {
         $gamut = new InkGamut(Srgb::fromHex(self::CLOTH), self::shelf());
-        $model = new BesideEachOther(Srgb::fromHex(self::CLOTH), array_map(static fn (GivenInk $i): array => [$i->colour, $i->hiding], self::shelf()));
+        $model = new BesideEachOther(Srgb::fromHex(self::CLOTH), array_map(static fn (GivenInk $i): LaidInk => new LaidInk($i->colour, 1.0, $i->hiding), self::shelf()));
         mt_srand(4);
         for ($i = 0; $i < 60; ++$i) {
             $coverages = array_map(static fn (): float => mt_rand(0, 100) / 400, self::shelf());
@@ -225,7 +226,7 @@ final class InkChoiceTest extends TestCase
      */
     private static function byGrid(array $colours, array $set): float
     {
-        $model = new BesideEachOther(Srgb::fromHex(self::CLOTH), array_map(static fn (int $i): array => [self::shelf()[$i]->colour, self::shelf()[$i]->hiding], $set));
+        $model = new BesideEachOther(Srgb::fromHex(self::CLOTH), array_map(static fn (int $i): LaidInk => new LaidInk(self::shelf()[$i]->colour, 1.0, self::shelf()[$i]->hiding), $set));
         $steps = [1 => 100, 2 => 40, 3 => 20][\count($set)];
         $prints = [];
         foreach (self::coverages(\count($set), $steps) as $coverages) {

@@ -168,9 +168,9 @@ final class ManyInksTest extends TestCase
         self::assertGreaterThan(2.0, $wet->shift);
         self::assertLessThan($wet->shift, $wet->with);
         [$straw, $navy] = $wet->inks;
-        self::assertGreaterThan($straw[1], $navy[1], 'the dark one pulls');
-        self::assertGreaterThan(0.0, $navy[2]);
-        self::assertLessThanOrEqual(WetOnWet::MOST_EXTENDER + 1e-9, max($straw[2], $navy[2]));
+        self::assertGreaterThan($straw->pull, $navy->pull, 'the dark one pulls');
+        self::assertGreaterThan(0.0, $navy->extender);
+        self::assertLessThanOrEqual(WetOnWet::MOST_EXTENDER + 1e-9, max($straw->extender, $navy->extender));
         self::assertStringContainsString('Navy', implode(' ', $wet->says()));
         // One ink alone has nothing to run into.
         self::assertSame(0.0, WetOnWet::of(str_repeat("\1", 10_000), 100, $request)->shift);

@@ -7,6 +7,7 @@ namespace Ektype\Tests\Core\Mix;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\ToneCurve;
@@ -37,7 +38,7 @@ final class MixTableTest extends TestCase
         mt_srand(8);
         for ($try = 0; $try < 20; ++$try) {
             $coverages = array_map(static fn (): float => mt_rand(5, 95) / 100, self::inks());
-            $model = (new PrintedLayers())->over(Srgb::fromHex(self::CLOTH), array_map(static fn (GivenInk $ink, float $a): array => [$ink->colour, $a, $ink->hiding], self::inks(), $coverages));
+            $model = (new PrintedLayers())->over(Srgb::fromHex(self::CLOTH), array_map(static fn (GivenInk $ink, float $a): LaidInk => new LaidInk($ink->colour, $a, $ink->hiding), self::inks(), $coverages));
             self::assertSame($model->hex(), $layered->colour($coverages)->hex());
             [$root, $adds] = $layered->moved($coverages);
             $wished = new WishedColour(new Srgb(120, 80, 60));

@@ -74,10 +74,10 @@ final class PaletteTest extends TestCase
     public function testStraysAreListedClosestFirstAndTheSmallerIsTheStray(): void
     {
         $strays = self::palette(['#f0e2b0' => 0.4, '#efe1ae' => 0.5, '#eedfa8' => 0.1, '#1b2436' => 0.3])->strays();
-        self::assertSame([0, 1], [$strays[0]['stray'], $strays[0]['into']]);
-        self::assertLessThanOrEqual($strays[1]['deltaE'], $strays[0]['deltaE']);
+        self::assertSame([0, 1], [$strays[0]->stray, $strays[0]->into]);
+        self::assertLessThanOrEqual($strays[1]->deltaE, $strays[0]->deltaE);
         foreach ($strays as $stray) {
-            self::assertLessThan(Palette::STRAY_DELTA_E, $stray['deltaE']);
+            self::assertLessThan(Palette::STRAY_DELTA_E, $stray->deltaE);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\Core\Separation;
 
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Plate\Substrate;
@@ -44,7 +45,7 @@ final class PulledPrintTest extends TestCase
             // The first ink lies on bare cloth and sinks in; the second sinks where the first is not.
             $truth = $layers->over(
                 $garment,
-                [[$inks[0], $a, 0.97 * (1 - PulledPrint::SINKS)], [$inks[1], $b, 0.92 * (1 - PulledPrint::SINKS * (1 - $a))]],
+                [new LaidInk($inks[0], $a, 0.97 * (1 - PulledPrint::SINKS)), new LaidInk($inks[1], $b, 0.92 * (1 - PulledPrint::SINKS * (1 - $a)))],
             );
             self::assertSame($truth->hex().'ff', '#'.bin2hex($pixel), "pixel $i");
         }
@@ -58,7 +59,7 @@ final class PulledPrintTest extends TestCase
         foreach (['paper' => 0.94, 'rigid' => 0.94, 'cotton' => 0.94 * (1 - PulledPrint::SINKS)] as $substrate => $hiding) {
             $pixel = PulledPrint::rgba($white, $layer, PulledPrint::sinks(Substrate::from($substrate)));
             self::assertSame(
-                $layers->over($white, [[Srgb::fromHex('#5f2747'), 1.0, $hiding]])->hex().'ff',
+                $layers->over($white, [new LaidInk(Srgb::fromHex('#5f2747'), 1.0, $hiding)])->hex().'ff',
                 '#'.bin2hex($pixel),
                 $substrate,
             );

@@ -105,7 +105,7 @@ final class LayersTest extends TestCase
         $light = array_map(static fn (float $y, float $c): float => $y ** 0.2 * $c ** 0.1, $inks[0]->colour->linear(), $inks[2]->colour->linear());
         $recipe = TintRecipe::of(Srgb::fromLinear([$light[0], $light[1], $light[2]]), $inks);
         self::assertNotNull($recipe);
-        $parts = array_combine(array_column($recipe->parts, 0), array_column($recipe->parts, 1));
+        $parts = array_column($recipe->parts, 'share', 'ink');
         self::assertEqualsWithDelta(0.2, $parts['Process yellow'] ?? 0.0, 0.03);
         self::assertEqualsWithDelta(0.1, $parts['Process cyan'] ?? 0.0, 0.02);
         self::assertEqualsWithDelta(0.7, $recipe->base, 0.05);

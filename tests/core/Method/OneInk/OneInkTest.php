@@ -6,6 +6,7 @@ namespace Ektype\Tests\Core\Method\OneInk;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\Dot;
@@ -150,7 +151,7 @@ final class OneInkTest extends TestCase
     {
         $model = new PrintedLayers();
 
-        return static fn (float $coverage): float => Lab::of($model->over(Srgb::fromHex($garment), [[Srgb::fromHex($ink), $coverage, $plate->ink->hiding]]))->l;
+        return static fn (float $coverage): float => Lab::of($model->over(Srgb::fromHex($garment), [new LaidInk(Srgb::fromHex($ink), $coverage, $plate->ink->hiding)]))->l;
     }
 
     private static function coverage(TonePlate $plate, int $left, int $top, int $size): float

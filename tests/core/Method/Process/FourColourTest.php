@@ -7,6 +7,7 @@ namespace Ektype\Tests\Core\Method\Process;
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mesh\Mesh;
@@ -36,7 +37,7 @@ final class FourColourTest extends TestCase
     {
         $plain = new PrintedLayers(1.0);
         $light = static fn (string $hex, int $c): float => Srgb::fromHex($hex)->linear()[$c];
-        $print = $plain->over(Srgb::fromHex('#c08040'), [[Srgb::fromHex('#40c0e0'), 1.0, 0.3, true], [Srgb::fromHex('#e0e020'), 0.5, 0.9, true]])->linear();
+        $print = $plain->over(Srgb::fromHex('#c08040'), [new LaidInk(Srgb::fromHex('#40c0e0'), 1.0, 0.3, true), new LaidInk(Srgb::fromHex('#e0e020'), 0.5, 0.9, true)])->linear();
         foreach ([0, 1, 2] as $c) {
             $first = $light('#c08040', $c) * $light('#40c0e0', $c);
             self::assertEqualsWithDelta($first * (0.5 + 0.5 * $light('#e0e020', $c)), $print[$c], 0.006);
@@ -45,7 +46,7 @@ final class FourColourTest extends TestCase
         mt_srand(3);
         for ($try = 0; $try < 20; ++$try) {
             $a = array_map(static fn (): float => mt_rand(0, 100) / 100, [0, 1, 2, 3]);
-            $model = (new PrintedLayers())->over(Srgb::fromHex(self::PAPER), array_map(static fn (GivenInk $ink, float $c): array => [$ink->colour, $c, 1.0, true], FourInks::usual()->inOrder(), $a));
+            $model = (new PrintedLayers())->over(Srgb::fromHex(self::PAPER), array_map(static fn (GivenInk $ink, float $c): LaidInk => new LaidInk($ink->colour, $c, 1.0, true), FourInks::usual()->inOrder(), $a));
             self::assertSame($model->hex(), $layered->colour($a)->hex());
             [$root, $adds] = $layered->moved($a);
             foreach (array_keys($a) as $k) {

@@ -6,6 +6,7 @@ namespace Ektype\Tests\Core\Method\Spot;
 
 use Ektype\Core\Colour\Ciede2000;
 use Ektype\Core\Colour\Lab;
+use Ektype\Core\Colour\LaidInk;
 use Ektype\Core\Colour\PrintedLayers;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Ink\Hiding;
@@ -52,7 +53,7 @@ final class PlateCostTest extends TestCase
         $bases = (new PlateCost($areas, $black, true))->bases();
         self::assertSame([0, 1], array_keys($bases), 'the least change first; navy is too near to the cloth');
         $layers = new PrintedLayers();
-        $on = static fn (string $under, ?string $over): Lab => Lab::of($layers->over($black, [[Srgb::fromHex($under), 1.0, Hiding::WISHED], ...$over === null ? [] : [[Srgb::fromHex($over), 1.0, Hiding::WISHED]]]));
+        $on = static fn (string $under, ?string $over): Lab => Lab::of($layers->over($black, [new LaidInk(Srgb::fromHex($under), 1.0, Hiding::WISHED), ...$over === null ? [] : [new LaidInk(Srgb::fromHex($over), 1.0, Hiding::WISHED)]]));
         $mean = 0.5 * Ciede2000::between($on('#f6f4ee', '#c4c4c0'), $on('#c4c4c0', null));
         foreach (['#b5482f' => 0.3, '#1d2742' => 0.2] as $ink => $share) {
             $mean += $share * Ciede2000::between($on('#f6f4ee', $ink), $on('#c4c4c0', $ink));
@@ -139,7 +140,7 @@ final class PlateCostTest extends TestCase
         $wished = self::onCloth(self::INKS[$i][1]);
         $least = \INF;
         for ($tone = 5; $tone <= 95; ++$tone) {
-            $least = min($least, Ciede2000::between($wished, Lab::of((new PrintedLayers())->over(Garment::needsBase($wished, Lab::of(Srgb::fromHex('#1b2440'))) ? $white : Srgb::fromHex('#1b2440'), [[$ink, $tone / 100, 0.95]]))));
+            $least = min($least, Ciede2000::between($wished, Lab::of((new PrintedLayers())->over(Garment::needsBase($wished, Lab::of(Srgb::fromHex('#1b2440'))) ? $white : Srgb::fromHex('#1b2440'), [new LaidInk($ink, $tone / 100, 0.95)]))));
         }
 
         return $least <= 6 ? $least : \INF;
@@ -157,7 +158,7 @@ final class PlateCostTest extends TestCase
     private static function onCloth(string $hex): Lab
     {
         return Lab::of(
-            (new PrintedLayers())->over(Srgb::fromHex('#1b2440'), [[new Srgb(246, 244, 238), 1.0, 0.95], [Srgb::fromHex($hex), 1.0, 0.95]]),
+            (new PrintedLayers())->over(Srgb::fromHex('#1b2440'), [new LaidInk(new Srgb(246, 244, 238), 1.0, 0.95), new LaidInk(Srgb::fromHex($hex), 1.0, 0.95)]),
         );
     }
 }
