@@ -102,7 +102,8 @@ final class LayerTints
         $matrix = array_fill(0, $many, array_fill(0, $many, 0.0));
         $right = array_fill(0, $many, [0.0, 0.0, 0.0]);
         $paper = array_map(static fn (float $c): float => log(max(self::LEAST, $c)), $chain->paper->linear());
-        foreach ($picture->colours as [$colour, $share]) {
+        foreach ($picture->colours as $one) {
+            [$colour, $share] = [$one->colour, $one->share];
             [$layers] = $chain->nearest(Lab::of($colour));
             $wanted = array_map(static fn (float $c, float $p): float => log(max(self::LEAST / 4, $c)) - $p, $colour->linear(), $paper);
             for ($i = 0; $i < $many; ++$i) {
