@@ -6,8 +6,8 @@ namespace Ektype\Core\Method\Layers;
 
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
-use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\ColourShare;
+use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\PictureColours;
 
 /**

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Core\Run;
+
+/** What happens at the press during a run. */
+enum RunEventKind: string
+{
+    /** Pieces came off good. */
+    case Good = 'good';
+    case Misprint = 'misprint';
+    /** A platen went round empty. */
+    case Skipped = 'skipped';
+    case Stopped = 'stopped';
+    case Resumed = 'resumed';
+    /** Ink was put on a screen. */
+    case Filled = 'filled';
+    /** The register was looked at, and held. */
+    case Looked = 'looked';
+    /** A bundle is closed into a box. */
+    case Boxed = 'boxed';
+    /** An earlier event was a slip of the hand. */
+    case TakenBack = 'taken back';
+    case Ended = 'ended';
+
+    /** Whether pieces went round the press. */
+    public function prints(): bool
+    {
+        return $this === self::Good || $this === self::Misprint;
+    }
+}

@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\Tests\Core\Run;
+
+use Ektype\Core\Run\ImpossibleCount;
+use Ektype\Core\Run\InkOnScreen;
+use Ektype\Core\Run\MisprintCause;
+use Ektype\Core\Run\RunCount;
+use Ektype\Core\Run\RunEvent;
+use Ektype\Core\Run\RunEventKind;
+use Ektype\Core\Run\RunLine;
+use Ektype\Core\Run\RunOrder;
+use Ektype\Core\Run\StopReason;
+use Ektype\Core\Unit\Point;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class RunCountTest extends TestCase
+{
+    private const BEGAN = 1_800_000_000_000;
+
+    /** Two tablets, offline and back: what they tell arrives in any order, in parts and twice, and always adds up. */
+    public function testATouchCountsOnceInWhateverOrderItArrives(): void
+    {
+        $random = new Randomizer(new Mt19937(29));
+        for ($try = 0; $try < 1000; ++$try) {
+            $good = $bad = 0;
+            $told = [];
+            foreach (['a', 'b'] as $device) {
+                for ($i = 0, $n = $random->getInt(1, 12); $i < $n; ++$i) {
+                    $pieces = $random->getInt(1, 4) === 1 ? 10 : 1;
+                    $misprint = $random->getInt(1, 6) === 1;
+                    $event = new RunEvent("$device$i", self::BEGAN + $random->getInt(0, 4_000_000), $misprint ? RunEventKind::Misprint : RunEventKind::Good, size: $random->getInt(0, 1) === 0 ? 'M' : 'L', pieces: $pieces, cause: $misprint ? MisprintCause::Lint : null);
+                    $told[] = $event;
+                    if ($random->getInt(1, 8) === 1) {
+                        $told[] = new RunEvent("$device-back$i", $event->atMs + 1, RunEventKind::TakenBack, name: $event->id);
+                        continue;
+                    }
+                    $misprint ? $bad += $pieces : $good += $pieces;
+                }
+            }
+            $count = RunCount::of(self::order(), $told, self::BEGAN + 5_000_000);
+            self::assertSame([$good, $bad], [$count->good(), $count->misprints()]);
+            $arrived = $random->shuffleArray([...$told, ...array_filter($told, static fn (RunEvent $e): bool => $random->getInt(0, 1) === 1)]);
+            self::assertEquals($count, RunCount::of(self::order(), $arrived, self::BEGAN + 5_000_000), "try $try");
+        }
+    }
+
+    public function testSizesSayWhatIsLeftAndWhichComesNext(): void
+    {
+        $count = RunCount::of(self::order(), [...self::good(8, 'S'), ...self::good(3, 'M', after: 600)], self::BEGAN);
+        $sizes = $count->lines[0]->sizes;
+        self::assertSame([['S', 8, 0], ['M', 26, 23], ['L', 26, 26], ['XL', 12, 12]], array_map(static fn ($s): array => [$s->size, $s->ordered, $s->left], $sizes));
+        self::assertSame('M', $count->lines[0]->next);
+        self::assertSame([11, 72], [$count->good(), $count->ordered()]);
+        $other = RunCount::of(self::two(), [...self::good(5, '', line: 1)], self::BEGAN);
+        self::assertSame(1, $other->line, 'the garment that is printed now');
+        self::assertSame(0, RunCount::of(self::two(), [...self::good(24, '', line: 1)], self::BEGAN)->line, 'done with it, the other one is next');
+        self::assertSame(0, RunCount::of(self::two(), [], self::BEGAN)->line);
+    }
+
+    /** 40 pieces at 50 s where 44 were reckoned: closed form of a mean with a prior of 12 pieces. */
+    public function testThePaceIsDrawnFromTheReckonedToWhatThePressDoes(): void
+    {
+        $count = RunCount::of(self::order(), self::good(41, 'M', every: 50.0), self::BEGAN + 40 * 50_000);
+        self::assertEqualsWithDelta((12 * 44 + 40 * 50) / 52, $count->pace->seconds, 1e-9);
+        self::assertSame(40, $count->pace->measured);
+        self::assertGreaterThan($count->pace->low, $count->pace->seconds);
+        $share = 1.645 * sqrt((0.2 * 12 / 52) ** 2 + 0.35 ** 2 * 40 / 52 ** 2);
+        self::assertEqualsWithDelta($count->pace->seconds * (1 + $share), $count->pace->high, 1e-9);
+        // 2000 s at 44 s are 45 pieces beside the first; 41 are good.
+        self::assertSame(41 - 1 - 45, $count->ahead);
+        self::assertSame((int) round(self::BEGAN + 2_000_000 + 1000 * 46 * $count->pace->seconds), $count->doneMs, '15 of M are more than ordered, S, L and XL are left');
+        $ahead = RunCount::of(self::order(), self::good(41, 'M', every: 40.0), self::BEGAN + 40 * 40_000);
+        self::assertSame(41 - 1 - 36, $ahead->ahead);
+        self::assertSame(44.0, RunCount::of(self::order(), [], self::BEGAN)->pace->seconds);
+    }
+
+    public function testAStopIsNoSlowPrinting(): void
+    {
+        $before = self::good(11, 'M', every: 44.0);
+        $stopped = new RunEvent('stop', self::BEGAN + 445_000, RunEventKind::Stopped, reason: StopReason::Ink);
+        $again = new RunEvent('stop-of-the-other-tablet', self::BEGAN + 460_000, RunEventKind::Stopped, reason: StopReason::Screen);
+        $standing = RunCount::of(self::order(), [...$before, $stopped, $again], self::BEGAN + 900_000);
+        self::assertSame(StopReason::Ink, $standing->standing()?->reason, 'who told it first');
+        self::assertEqualsWithDelta(455 / 60, $standing->standing()->minutes(self::BEGAN + 900_000), 1e-9);
+        $on = new RunEvent('on', self::BEGAN + 1_445_000, RunEventKind::Resumed);
+        $after = self::good(10, 'M', every: 44.0, after: 1_484);
+        $count = RunCount::of(self::order(), [...$before, $stopped, $on, ...$after], self::BEGAN + 2_000_000);
+        self::assertNull($count->standing());
+        self::assertSame(20, $count->pace->measured);
+        // 10 gaps of 44 s, the stop taken out of the eleventh (5 s before it and 39 s after), nine more of 44 s.
+        self::assertEqualsWithDelta((12 * 44 + 10 * 44 + 44 + 9 * 44) / 32, $count->pace->seconds, 1e-6);
+        $counted = RunCount::of(self::order(), [...$before, $stopped, ...$after], self::BEGAN + 2_000_000);
+        self::assertNull($counted->standing(), 'who counts a piece has gone on');
+    }
+
+    public function testALongSilenceIsAStopAndSoSaid(): void
+    {
+        $count = RunCount::of(self::order(), [...self::good(5, 'M', every: 44.0), ...self::good(5, 'M', every: 44.0, after: 3_000)], self::BEGAN + 4_000_000);
+        self::assertSame(8, $count->pace->measured);
+        self::assertEqualsWithDelta(44.0, $count->pace->seconds, 1e-9);
+        self::assertStringContainsString('47 min without a piece', implode(' ', $count->says));
+        $stack = [new RunEvent('first', self::BEGAN, RunEventKind::Good, size: 'M'), new RunEvent('ten', self::BEGAN + 440_000, RunEventKind::Good, size: 'M', pieces: 10)];
+        self::assertSame([], RunCount::of(self::order(), $stack, self::BEGAN + 440_000)->says, 'ten that are counted as a stack take their time');
+    }
+
+    /** Ink by weight: what was put there less what the pieces took, down to what a flood needs. */
+    public function testInkLastsAsLongAsItsWeightSays(): void
+    {
+        $events = [
+            new RunEvent('w', self::BEGAN - 10, RunEventKind::Filled, plate: 7, grams: 150.0),
+            ...self::good(20, 'M', every: 44.0),
+        ];
+        $count = RunCount::of(self::order(), $events, self::BEGAN);
+        [$base, $straw] = $count->inks;
+        self::assertEqualsWithDelta(150 - 20 * 2.5, $base->grams, 1e-9);
+        self::assertSame((int) floor((100 - InkOnScreen::FLOOD_G) / 2.5), $base->pieces);
+        self::assertEqualsWithDelta(30 * 44 / 60, $base->minutes, 1e-6);
+        self::assertFalse($base->soon);
+        self::assertSame([null, null], [$straw->grams, $straw->pieces], 'nobody said what lies there');
+        $more = RunCount::of(self::order(), [...$events, ...self::good(14, 'L', every: 44.0, after: 900)], self::BEGAN);
+        self::assertSame(16, $more->inks[0]->pieces);
+        self::assertTrue($more->inks[0]->soon);
+        $refilled = RunCount::of(self::order(), [...$events, new RunEvent('w2', self::BEGAN + 880_000, RunEventKind::Filled, plate: 7, grams: 50.0)], self::BEGAN);
+        self::assertSame(50, $refilled->inks[0]->pieces);
+        // On natural cloth the base stays up.
+        $natural = RunCount::of(self::two(), [new RunEvent('w', self::BEGAN - 1, RunEventKind::Filled, plate: 7, grams: 150.0), ...self::good(24, '', line: 1)], self::BEGAN);
+        self::assertEqualsWithDelta(150.0, $natural->inks[0]->grams, 1e-9);
+    }
+
+    public function testTheRegisterIsLookedAtEverySoMany(): void
+    {
+        self::assertSame(24, RunCount::of(self::order(), [], self::BEGAN)->lookIn);
+        self::assertSame(4, RunCount::of(self::order(), self::good(20, 'M'), self::BEGAN)->lookIn);
+        self::assertSame(0, RunCount::of(self::order(), self::good(30, 'M'), self::BEGAN)->lookIn);
+        $looked = [...self::good(20, 'M'), new RunEvent('l', self::BEGAN + 900_000, RunEventKind::Looked), ...self::good(3, 'M', after: 1000)];
+        self::assertSame(21, RunCount::of(self::order(), $looked, self::BEGAN)->lookIn);
+    }
+
+    public function testWhatCannotAddUpIsSaid(): void
+    {
+        $bad = array_map(static fn (int $i): RunEvent => new RunEvent("m$i", self::BEGAN + 1000 * $i, RunEventKind::Misprint, at: new Point(10.0, -20.0), cause: MisprintCause::PickUp), range(0, 4));
+        $spoiled = RunCount::of(self::order(), [...self::good(2, 'M'), ...$bad], self::BEGAN);
+        self::assertStringContainsString('5 misprints and 2 good', implode(' ', $spoiled->says));
+        self::assertStringContainsString('flash it longer', implode(' ', $spoiled->says));
+        self::assertSame([MisprintCause::PickUp, 5, 5], [$spoiled->misprinted[0]->cause, $spoiled->misprinted[0]->pieces, \count($spoiled->misprinted[0]->places)]);
+        self::assertSame([], RunCount::of(self::order(), [...self::good(20, 'M'), ...\array_slice($bad, 0, 2)], self::BEGAN)->says);
+        $over = RunCount::of(self::order(), self::good(9, 'S'), self::BEGAN);
+        self::assertStringContainsString('S: 1 more than ordered', $over->says[0]);
+        $boxes = [...self::good(24, 'M'), ...array_map(static fn (int $i): RunEvent => new RunEvent("b$i", self::BEGAN + 2_000_000 + $i, RunEventKind::Boxed, pieces: 12 + $i, name: '1'), [0, 1])];
+        $closed = RunCount::of(self::order(), $boxes, self::BEGAN);
+        self::assertCount(1, $closed->boxes);
+        self::assertSame(12, $closed->boxes[0]->pieces);
+        self::assertStringContainsString('Box 1 was closed 2 times', $closed->says[0]);
+        $ended = RunCount::of(self::order(), [...self::good(3, 'M'), new RunEvent('e', self::BEGAN + 200_000, RunEventKind::Ended)], self::BEGAN + 300_000);
+        self::assertSame(self::BEGAN + 200_000, $ended->endedMs);
+        $on = RunCount::of(self::order(), [...self::good(3, 'M'), new RunEvent('e', self::BEGAN + 200_000, RunEventKind::Ended), ...self::good(1, 'M', after: 240)], self::BEGAN + 300_000);
+        self::assertNull($on->endedMs, 'a piece after the end: it goes on');
+        self::assertSame(4, $on->good());
+        $gone = RunCount::of(self::order(), self::good(2, 'XXL'), self::BEGAN);
+        self::assertSame(2, $gone->good(), 'a size that left the order is not lost');
+    }
+
+    /** @param \Closure(): RunEvent $told */
+    #[DataProvider('impossible')]
+    public function testWhatCannotHaveBeenIsRefused(\Closure $told, string $on): void
+    {
+        try {
+            $told();
+            self::fail('refused');
+        } catch (ImpossibleCount $not) {
+            self::assertSame($on, $not->on);
+        }
+    }
+
+    /** @return iterable<string, array{\Closure(): RunEvent, string}> */
+    public static function impossible(): iterable
+    {
+        yield 'none at all' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Good, pieces: 0), 'pieces'];
+        yield 'too many' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Good, pieces: 501), 'pieces'];
+        yield 'ink on no screen' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Filled, grams: 40.0), 'plate'];
+        yield 'ink without weight' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Filled, plate: 1), 'grams'];
+        yield 'a tub of it' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Filled, plate: 1, grams: 5001.0), 'grams'];
+        yield 'a box of no name' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Boxed), 'name'];
+        yield 'nothing taken back' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::TakenBack), 'name'];
+    }
+
+    private static function order(): RunOrder
+    {
+        return new RunOrder([new RunLine('Tee, dark navy', ['S' => 8, 'M' => 26, 'L' => 26, 'XL' => 12], [7 => 2.5, 9 => 0.8])], [7 => 'Base', 9 => 'Straw'], 44.0, 24);
+    }
+
+    private static function two(): RunOrder
+    {
+        return new RunOrder([new RunLine('Tee, navy', ['' => 48], [7 => 2.5]), new RunLine('Tote, natural', ['' => 24])], [7 => 'Base'], 44.0, 24);
+    }
+
+    /** @return list<RunEvent> one piece at a time */
+    private static function good(int $many, string $size, float $every = 44.0, int $after = 0, int $line = 0): array
+    {
+        return array_map(static fn (int $i): RunEvent => new RunEvent("g$size$line-$after-$i", (int) (self::BEGAN + 1000 * ($after + $i * $every)), RunEventKind::Good, line: $line, size: $size), range(0, $many - 1));
+    }
+}
