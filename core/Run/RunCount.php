@@ -10,6 +10,12 @@ namespace Ektype\Core\Run;
  */
 final readonly class RunCount
 {
+    public int $good;
+    public int $misprints;
+    public int $ordered;
+    /** The stop that lasts; null while the press runs. */
+    public ?Stop $standing;
+
     /** A cause that comes so often among the last pieces is said. */
     private const AGAIN = 3;
     private const AMONG = 24;
@@ -38,28 +44,11 @@ final readonly class RunCount
         public ?int $endedMs,
         public array $says,
     ) {
-    }
-
-    public function good(): int
-    {
-        return array_sum(array_map(static fn (LineCounted $l): int => $l->good, $this->lines));
-    }
-
-    public function misprints(): int
-    {
-        return array_sum(array_map(static fn (LineCounted $l): int => $l->misprints, $this->lines));
-    }
-
-    public function ordered(): int
-    {
-        return array_sum(array_map(static fn (LineCounted $l): int => $l->ordered, $this->lines));
-    }
-
-    public function standing(): ?Stop
-    {
-        $last = $this->stops[\count($this->stops) - 1] ?? null;
-
-        return $last?->toMs === null ? $last : null;
+        $this->good = array_sum(array_map(static fn (LineCounted $l): int => $l->good, $lines));
+        $this->misprints = array_sum(array_map(static fn (LineCounted $l): int => $l->misprints, $lines));
+        $this->ordered = array_sum(array_map(static fn (LineCounted $l): int => $l->ordered, $lines));
+        $last = $stops[\count($stops) - 1] ?? null;
+        $this->standing = $last?->toMs === null ? $last : null;
     }
 
     /** @param list<RunEvent> $told in any order, some perhaps twice */

@@ -67,11 +67,4 @@ final readonly class RunTimes
 
         return new self($stops, $untold, $timed, $ran, $first, $last, $began, $ended);
     }
-
-    public function standing(): ?Stop
-    {
-        $last = $this->stops[\count($this->stops) - 1] ?? null;
-
-        return $last?->toMs === null ? $last : null;
-    }
 }

@@ -36,8 +36,6 @@ use Ektype\App\Query\Press\SeePress;
 use Ektype\App\Query\Press\SeeStrikeOff;
 use Ektype\App\Query\Press\StandInPrint;
 use Ektype\App\Query\Press\StrikeOffSeen;
-use Ektype\App\Query\Run\RunBench;
-use Ektype\App\Query\Run\SeeRun;
 use Ektype\App\Query\Shelves\SeeShelves;
 use Ektype\App\Query\Shelves\ShopShelves;
 use Ektype\App\Work\Long\HowFar;
@@ -46,10 +44,10 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** The stages of press and run. */
+/** The stage of the press. */
 final readonly class PressController
 {
-    public function __construct(private ShopDoor $door, private SeePress $press, private SeeRun $run, private ProofSheet $proof, private SeeStrikeOff $strikeOff, private SeeOrders $orders, private SeeShelves $shelves, private HowFar $far, private Hand $hand, private SeeJob $job, private SeeCorrections $corrections)
+    public function __construct(private ShopDoor $door, private SeePress $press, private ProofSheet $proof, private SeeStrikeOff $strikeOff, private SeeOrders $orders, private SeeShelves $shelves, private HowFar $far, private Hand $hand, private SeeJob $job, private SeeCorrections $corrections)
     {
     }
 
@@ -190,12 +188,6 @@ final readonly class PressController
         $this->door->do(...$with, ...[new ReadStrikeOff($id, $readings, $platen)]);
 
         return $seen;
-    }
-
-    #[Route('/api/jobs/{id<[0-9]{1,9}>}/run', methods: ['GET'])]
-    public function run(int $id): RunBench
-    {
-        return $this->run->of($id);
     }
 
     /** The page on which the customer says yes. */

@@ -17,6 +17,7 @@ final readonly class RunBench
      * @param string                 $lampName  empty where none was chosen
      * @param list<string>           $after     what is done when the last piece is off
      * @param list<RegistrationMark> $marks     as the art lies, from its centre, up
+     * @param bool                   $begun     whether pieces were counted
      * @param list<string>           $cautions  of flash, dryer and inks, for this print
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class RunBench
         public array $cautions,
         public array $marks,
         public array $after,
+        public bool $begun,
     ) {
     }
 }

@@ -50,6 +50,7 @@ final readonly class SeeRun
             ),
             marks: $job->filmSheet(\count($book->plates))->marks(),
             after: AfterRun::of($inks, $job->name, !$job->withoutFilm),
+            begun: $shop->shelves->printing->runs->known($job) !== [],
         );
     }
 

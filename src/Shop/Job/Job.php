@@ -34,6 +34,7 @@ use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\Positive;
+use Ektype\Core\StrikeOff\Approval;
 use Ektype\Core\Tone\TonalPlan;
 
 /** An order to print: its art, its garment, and its plates in print order. */
@@ -88,6 +89,10 @@ class Job
     /** @var array<mixed> the garments of the order where there are several, with their sizes */
     #[ORM\Column(options: ['default' => '[]'])]
     private array $lines = [];
+
+    /** @var array<string, mixed>|null who judged the strike-off, and how; null while nobody did */
+    #[ORM\Column(nullable: true)]
+    private ?array $approval = null;
 
     /** The job that it prints again. */
     #[ORM\Column(name: 'again_of', nullable: true)]
@@ -251,6 +256,16 @@ class Job
         $lines = $this->lines();
 
         return $lines !== [] ? $lines : [new GarmentLine($this->garment, $this->cloth(), $this->garmentHex, [new SizeCount('', $this->quantity)])];
+    }
+
+    public function approval(): ?Approval
+    {
+        return $this->approval === null ? null : KeptApproval::read($this->approval);
+    }
+
+    public function approve(?Approval $approval): void
+    {
+        $this->approval = $approval === null ? null : KeptApproval::written($approval);
     }
 
     /** @param list<GarmentLine> $lines their pieces are the quantity of the job, as soon as there are any */

@@ -8,8 +8,9 @@ use Ektype\App\Shop\FilmPrinter\FilmPrinters;
 use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Press\Presses;
+use Ektype\App\Shop\Run\RunEntries;
 
-/** Inks, how they gain, presses and film printers. */
+/** Inks, how they gain, presses, film printers and runs. */
 final readonly class PrintShelves
 {
     public function __construct(
@@ -17,6 +18,7 @@ final readonly class PrintShelves
         public ChartReads $charts,
         public Presses $presses,
         public FilmPrinters $filmPrinters,
+        public RunEntries $runs,
     ) {
     }
 }

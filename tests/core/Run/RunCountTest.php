@@ -44,7 +44,7 @@ final class RunCountTest extends TestCase
                 }
             }
             $count = RunCount::of(self::order(), $told, self::BEGAN + 5_000_000);
-            self::assertSame([$good, $bad], [$count->good(), $count->misprints()]);
+            self::assertSame([$good, $bad], [$count->good, $count->misprints]);
             $arrived = $random->shuffleArray([...$told, ...array_filter($told, static fn (RunEvent $e): bool => $random->getInt(0, 1) === 1)]);
             self::assertEquals($count, RunCount::of(self::order(), $arrived, self::BEGAN + 5_000_000), "try $try");
         }
@@ -56,7 +56,7 @@ final class RunCountTest extends TestCase
         $sizes = $count->lines[0]->sizes;
         self::assertSame([['S', 8, 0], ['M', 26, 23], ['L', 26, 26], ['XL', 12, 12]], array_map(static fn ($s): array => [$s->size, $s->ordered, $s->left], $sizes));
         self::assertSame('M', $count->lines[0]->next);
-        self::assertSame([11, 72], [$count->good(), $count->ordered()]);
+        self::assertSame([11, 72], [$count->good, $count->ordered]);
         $other = RunCount::of(self::two(), [...self::good(5, '', line: 1)], self::BEGAN);
         self::assertSame(1, $other->line, 'the garment that is printed now');
         self::assertSame(0, RunCount::of(self::two(), [...self::good(24, '', line: 1)], self::BEGAN)->line, 'done with it, the other one is next');
@@ -86,17 +86,17 @@ final class RunCountTest extends TestCase
         $stopped = new RunEvent('stop', self::BEGAN + 445_000, RunEventKind::Stopped, reason: StopReason::Ink);
         $again = new RunEvent('stop-of-the-other-tablet', self::BEGAN + 460_000, RunEventKind::Stopped, reason: StopReason::Screen);
         $standing = RunCount::of(self::order(), [...$before, $stopped, $again], self::BEGAN + 900_000);
-        self::assertSame(StopReason::Ink, $standing->standing()?->reason, 'who told it first');
-        self::assertEqualsWithDelta(455 / 60, $standing->standing()->minutes(self::BEGAN + 900_000), 1e-9);
+        self::assertSame(StopReason::Ink, $standing->standing?->reason, 'who told it first');
+        self::assertEqualsWithDelta(455 / 60, $standing->standing->minutes(self::BEGAN + 900_000), 1e-9);
         $on = new RunEvent('on', self::BEGAN + 1_445_000, RunEventKind::Resumed);
         $after = self::good(10, 'M', every: 44.0, after: 1_484);
         $count = RunCount::of(self::order(), [...$before, $stopped, $on, ...$after], self::BEGAN + 2_000_000);
-        self::assertNull($count->standing());
+        self::assertNull($count->standing);
         self::assertSame(20, $count->pace->measured);
         // 10 gaps of 44 s, the stop taken out of the eleventh (5 s before it and 39 s after), nine more of 44 s.
         self::assertEqualsWithDelta((12 * 44 + 10 * 44 + 44 + 9 * 44) / 32, $count->pace->seconds, 1e-6);
         $counted = RunCount::of(self::order(), [...$before, $stopped, ...$after], self::BEGAN + 2_000_000);
-        self::assertNull($counted->standing(), 'who counts a piece has gone on');
+        self::assertNull($counted->standing, 'who counts a piece has gone on');
     }
 
     public function testALongSilenceIsAStopAndSoSaid(): void
@@ -161,9 +161,9 @@ final class RunCountTest extends TestCase
         self::assertSame(self::BEGAN + 200_000, $ended->endedMs);
         $on = RunCount::of(self::order(), [...self::good(3, 'M'), new RunEvent('e', self::BEGAN + 200_000, RunEventKind::Ended), ...self::good(1, 'M', after: 240)], self::BEGAN + 300_000);
         self::assertNull($on->endedMs, 'a piece after the end: it goes on');
-        self::assertSame(4, $on->good());
+        self::assertSame(4, $on->good);
         $gone = RunCount::of(self::order(), self::good(2, 'XXL'), self::BEGAN);
-        self::assertSame(2, $gone->good(), 'a size that left the order is not lost');
+        self::assertSame(2, $gone->good, 'a size that left the order is not lost');
     }
 
     /** @param \Closure(): RunEvent $told */

@@ -1,19 +1,64 @@
 import { Box, Text } from "@chakra-ui/react";
+import { useSearchParams } from "react-router";
+import type { JobOn } from "../../api/client";
 import { Heading, NotYet } from "../../ui/Bench";
 import { day } from "../../ui/day";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
 import { Action } from "../../ui/Parts";
 import { Signs } from "../../ui/Signs";
+import { Views } from "../../ui/SmallButton";
+import { CountBench } from "./count/CountBench";
 import { Garments } from "./Garments";
 import { Heads } from "./Heads";
+import { Judge } from "./Judge";
 import { MarkedPrint } from "./MarkedPrint";
 
-/** The work order: a page for the wall by the press. */
+const views = [
+  ["count", "Count"],
+  ["judge", "Judge the strike-off"],
+  ["order", "Work order"],
+] as const;
+type View = (typeof views)[number][0];
+
+/** The run: its strike-off is judged, its pieces are counted, and its work order hangs by the press. */
 export function RunStage() {
   const { job } = useAtHand<"run">();
+  const [params, setParams] = useSearchParams();
+  if (!job.separated) return <NotYet>The run comes after the press. Separate the art first.</NotYet>;
+  const asked = params.get("look");
+  const view: View = views.find(([v]) => v === asked)?.[0] ?? (job.begun ? "count" : "order");
+  const show = (to: View) =>
+    setParams(
+      (was) => {
+        was.set("look", to);
+        return was;
+      },
+      { replace: true },
+    );
+  return (
+    <Box display="flex" flexDirection="column" flex="1">
+      <Box className="no-print" px={{ base: "20px", lg: "28px" }} pt="8px">
+        <Views of={views} at={view} pick={show} label="Of the run" />
+      </Box>
+      {view === "order" ? (
+        <WorkOrder job={job} />
+      ) : (
+        <Box px={{ base: "20px", lg: "28px" }} py="20px" data-bench data-look={view}>
+          {view === "count" ? (
+            <CountBench job={job} approve={() => show("judge")} />
+          ) : (
+            <Judge job={job} done={() => show("count")} />
+          )}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** The work order: a page for the wall by the press. */
+function WorkOrder({ job }: { job: JobOn<"run"> }) {
   const { length } = useHabits();
-  if (!job.separated) return <NotYet>The work order lists the plates. Separate the art first.</NotYet>;
   const off = job.runs.filter((run) => !run.inRegister);
   return (
     <Box p={{ base: "20px", lg: "28px" }} bg="paper" className="paper-page" data-bench>

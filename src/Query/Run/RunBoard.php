@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Run;
+
+use Ektype\Core\Run\LoadingGuide;
+use Ektype\Core\Run\RunCount;
+use Ektype\Core\Run\RunEvent;
+use Ektype\Core\StrikeOff\Approval;
+
+/** The bench of the run: how far it is, and what the next pieces need. */
+final readonly class RunBoard
+{
+    /**
+     * @param int            $nowMs  the clock of the shop, by which a device sets its own
+     * @param list<RunEvent> $latest the last things that were told, latest first
+     * @param list<string>   $known  names of the events of which a page asked whether they are kept
+     */
+    public function __construct(
+        public RunCount $count,
+        public float $reckonedS,
+        public int $lookEvery,
+        public string $lookAt,
+        public LoadingGuide $guide,
+        public ?Approval $approval,
+        public array $latest,
+        public array $known,
+        public int $nowMs,
+    ) {
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ektype\App\Query\Run;
+
+use Ektype\App\Query\Moment;
+use Ektype\App\Query\Reckoning\ScreenBook;
+use Ektype\App\Query\Snapshot;
+use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Order\GarmentLine;
+use Ektype\Core\Order\LineChange;
+use Ektype\Core\Order\SizeCount;
+use Ektype\Core\Run\LoadingGuide;
+use Ektype\Core\Run\LookEvery;
+use Ektype\Core\Run\RunCount;
+use Ektype\Core\Run\RunEvent;
+use Ektype\Core\Run\RunLine;
+use Ektype\Core\Run\RunOrder;
+
+/** The bench of the run. */
+final readonly class SeeRunBoard
+{
+    /** So many of the last things told are shown, to be taken back. */
+    private const LATEST = 8;
+
+    public function __construct(private Moment $moment)
+    {
+    }
+
+    /** @param list<string> $asked names of events that a page wants to know to be kept */
+    public function of(int $jobId, array $asked = []): RunBoard
+    {
+        return $this->moment->see(static function (Snapshot $shop) use ($jobId, $asked): RunBoard {
+            $job = $shop->shelves->jobs->whole($jobId);
+            $book = new ScreenBook($job, $shop);
+            $order = self::order($job, $book);
+            $told = $shop->shelves->printing->runs->of($job);
+            $nowMs = (int) $shop->now->format('Uv');
+            $known = array_fill_keys(array_map(static fn (RunEvent $e): string => $e->id, $told), true);
+            usort($told, static fn (RunEvent $a, RunEvent $b): int => [$b->atMs, $b->id] <=> [$a->atMs, $a->id]);
+
+            return new RunBoard(
+                RunCount::of($order, $told, $nowMs),
+                $order->secondsAPiece,
+                $order->lookEvery,
+                self::lookAt($job),
+                LoadingGuide::of($job->substrate, $job->widthMm, $job->heightMm(), $job->acrossMm, $job->dropMm),
+                approval: $job->approval(),
+                latest: \array_slice($told, 0, self::LATEST),
+                known: array_values(array_filter($asked, static fn (string $id): bool => isset($known[$id]))),
+                nowMs: $nowMs,
+            );
+        });
+    }
+
+    public static function order(Job $job, ScreenBook $book): RunOrder
+    {
+        $plates = [];
+        foreach ($book->plates as $plate) {
+            $plates[$plate->idOrFail()] = $plate->name;
+        }
+        $changes = $book->plates === [] ? [] : $book->changes();
+        $lines = array_map(static fn (GarmentLine $line, ?LineChange $change): RunLine => self::line($line, $change, array_keys($plates)), $job->garments(), $changes);
+        $minutes = array_sum(array_map(static fn (LineChange $c): float => $c->minutes, $changes));
+        $pieces = array_sum(array_map(static fn (LineChange $c): int => $c->pieces, $changes));
+
+        return new RunOrder($lines, $plates, $pieces === 0 ? 0.0 : 60 * $minutes / $pieces, LookEvery::pieces($job->care));
+    }
+
+    /** @param list<int> $plates */
+    private static function line(GarmentLine $line, ?LineChange $change, array $plates): RunLine
+    {
+        $sizes = $grams = [];
+        foreach (array_filter($line->sizes, static fn (SizeCount $s): bool => $s->pieces > 0) as $size) {
+            $sizes[$size->size] = ($sizes[$size->size] ?? 0) + $size->pieces;
+        }
+        if ($change !== null && $change->pieces > 0) {
+            foreach ($plates as $plate) {
+                $grams[$plate] = $change->grams($plate) / $change->pieces;
+            }
+        }
+
+        return new RunLine($line->garment.', '.$line->cloth(), $sizes === [] ? ['' => 0] : $sizes, $grams);
+    }
+
+    private static function lookAt(Job $job): string
+    {
+        $spot = $job->findings()->witnesses[0] ?? null;
+
+        return $spot === null ? 'at the marks' : \sprintf('%.0f mm from the left and %.0f mm from the top of the print, where most plates meet', $spot->xMm, $spot->yMm);
+    }
+}
