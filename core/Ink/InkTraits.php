@@ -66,6 +66,16 @@ abstract class InkTraits
         return [];
     }
 
+    /** What cures it in a dryer; null where air, lamp or hardener do. */
+    public function cure(): ?CureNeed
+    {
+        return match ($this->vehicle()) {
+            Vehicle::Oil => CureNeed::plastisol(),
+            Vehicle::Water => CureNeed::waterBased(),
+            default => null,
+        };
+    }
+
     /** @return list<string> how it cures on such cloth, and what may hurt who stands there */
     public function cautions(Substrate $on): array
     {

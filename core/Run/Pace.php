@@ -17,8 +17,11 @@ final readonly class Pace
     private const PRIOR_SD = 0.2;
     private const NINETY = 1.645;
 
-    /** @param float $seconds a piece, 0 where nothing is known */
-    private function __construct(public float $seconds, public float $low, public float $high, public int $measured)
+    /**
+     * @param float $seconds a piece, 0 where nothing is known
+     * @param float $realS   the same by the press alone; 0 where nothing was timed
+     */
+    private function __construct(public float $seconds, public float $low, public float $high, public int $measured, public float $realS)
     {
     }
 
@@ -31,11 +34,11 @@ final readonly class Pace
     {
         $prior = $reckonedS > 0 ? self::PRIOR_PIECES : 0;
         if ($prior + $pieces === 0) {
-            return new self(0.0, 0.0, 0.0, 0);
+            return new self(0.0, 0.0, 0.0, 0, 0.0);
         }
         $seconds = ($prior * $reckonedS + $ranS) / ($prior + $pieces);
         $share = self::NINETY * sqrt((self::PRIOR_SD * $prior / ($prior + $pieces)) ** 2 + self::SCATTER ** 2 * $pieces / ($prior + $pieces) ** 2);
 
-        return new self($seconds, $seconds * (1 - $share), $seconds * (1 + $share), $pieces);
+        return new self($seconds, $seconds * (1 - $share), $seconds * (1 + $share), $pieces, $pieces > 0 ? $ranS / $pieces : 0.0);
     }
 }

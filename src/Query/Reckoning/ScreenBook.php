@@ -36,6 +36,7 @@ use Ektype\Core\Print\PrintLaw;
 use Ektype\Core\Print\PrintPlan;
 use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Registration\DragSeen;
+use Ektype\Core\Screen\StencilModel;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Unit\Figure;
 
@@ -143,6 +144,15 @@ final class ScreenBook
     public function stencilFigure(int $i): Figure
     {
         return $this->shop->stencilBook()->figure($this->plates[$i], $this->mesh($i));
+    }
+
+    /** Emulsion that its screen takes, ml. */
+    public function emulsionMl(int $i): float
+    {
+        $frame = $this->plates[$i]->frame;
+        $usual = FrameAtHand::usual();
+
+        return StencilModel::emulsionMl($this->shop->stencilBook()->recipe($this->mesh($i), $this->job->emulsion), $frame->insideWidthMm ?? $usual->insideWidthMm, $frame->insideHeightMm ?? $usual->insideHeightMm);
     }
 
     public function lightFigure(int $i): Figure

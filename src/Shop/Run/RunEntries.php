@@ -26,6 +26,14 @@ final readonly class RunEntries extends Shelf
         return array_map(static fn (RunEntry $e): RunEvent => $e->told(), $this->shelf()->findBy(['job' => $job], ['id' => 'ASC']));
     }
 
+    /** @return list<Job> of which pieces were counted, latest first */
+    public function jobs(int $most): array
+    {
+        $found = $this->entities->createQuery('SELECT j FROM '.Job::class.' j WHERE j.id IN (SELECT IDENTITY(e.job) FROM '.RunEntry::class.' e) ORDER BY j.id DESC')->setMaxResults($most)->getResult();
+
+        return array_values(array_filter(\is_array($found) ? $found : [], static fn (mixed $one): bool => $one instanceof Job));
+    }
+
     /** @return array<string, true> names of the events of a job that are kept */
     public function known(Job $job): array
     {

@@ -8,9 +8,10 @@ use Ektype\App\Shop\FilmPrinter\FilmPrinters;
 use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Press\Presses;
+use Ektype\App\Shop\Price\PriceLists;
 use Ektype\App\Shop\Run\RunEntries;
 
-/** Inks, how they gain, presses, film printers and runs. */
+/** Inks, how they gain, presses, film printers, runs and prices. */
 final readonly class PrintShelves
 {
     public function __construct(
@@ -19,6 +20,7 @@ final readonly class PrintShelves
         public Presses $presses,
         public FilmPrinters $filmPrinters,
         public RunEntries $runs,
+        public PriceLists $prices,
     ) {
     }
 }

@@ -138,7 +138,7 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
                 />
               </Field>
             ) : (
-              <Field label="a word">
+              <Field label="note">
                 <Entry
                   maxLength={200}
                   value={notes[what] ?? ""}
