@@ -70,7 +70,9 @@ final class TunnelHeat
     /** °C where the film lies on the cloth: the film is cured when this is. */
     public function throughC(): float
     {
-        return ($this->warm[self::INK_CELLS - 1] + $this->warm[self::INK_CELLS]) / 2;
+        $last = self::INK_CELLS - 1;
+
+        return $this->warm[$last] - $this->flows[$last] * ($this->warm[$last] - $this->warm[$last + 1]) * $this->topCell;
     }
 
     public function waterG(): float

@@ -34,6 +34,7 @@ const PlatesStage = laterPage("/jobs/:id/plates", () =>
 );
 const PressStage = laterPage("/jobs/:id/press", () => import("./stages/press/PressStage").then((m) => m.PressStage));
 const PullStage = laterPage("/jobs/:id", () => import("./stages/pull/PullStage").then((m) => m.PullStage));
+const QuoteStage = laterPage("/jobs/:id/quote", () => import("./stages/quote/QuoteStage").then((m) => m.QuoteStage));
 const RunStage = laterPage("/jobs/:id/run", () => import("./stages/run/RunStage").then((m) => m.RunStage));
 const ScreensStage = laterPage("/jobs/:id/screens", () =>
   import("./stages/screens/ScreensStage").then((m) => m.ScreensStage),
@@ -62,6 +63,7 @@ export function App() {
               <Route path="light" element={<LightStage />} />
               <Route path="press" element={<PressStage />} />
               <Route path="run" element={<RunStage />} />
+              <Route path="quote" element={<QuoteStage />} />
             </Route>
             <Route path="/morning" element={<FirstMorning />} />
             <Route path="/rack" element={<RackShelf />} />

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Shop\Shelves;
 
+use Ektype\App\Shop\Dryer\ShopDryers;
 use Ektype\App\Shop\FilmPrinter\FilmPrinters;
 use Ektype\App\Shop\Gain\ChartReads;
 use Ektype\App\Shop\Ink\Inks;
@@ -11,7 +12,7 @@ use Ektype\App\Shop\Press\Presses;
 use Ektype\App\Shop\Price\PriceLists;
 use Ektype\App\Shop\Run\RunEntries;
 
-/** Inks, how they gain, presses, film printers, runs and prices. */
+/** Inks, how they gain, presses, film printers, dryers, runs and prices. */
 final readonly class PrintShelves
 {
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class PrintShelves
         public FilmPrinters $filmPrinters,
         public RunEntries $runs,
         public PriceLists $prices,
+        public ShopDryers $dryers,
     ) {
     }
 }

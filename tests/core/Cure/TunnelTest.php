@@ -48,12 +48,12 @@ final class TunnelTest extends TestCase
 
     public function testTheBeltIsAsFastAsCuresItThrough(): void
     {
-        $plan = CurePlan::of(new Dryer(), 60.0, Substrate::Cotton, CureNeed::plastisol());
+        $plan = CurePlan::of(new Dryer(fastestMMin: 12.0), 60.0, Substrate::Cotton, CureNeed::plastisol());
         self::assertTrue($plan->cures, implode(' ', $plan->says));
         self::assertEqualsWithDelta(1.8 / $plan->beltMMin * 60, $plan->dwellS, 1e-9, 'belt speed is tunnel over dwell');
         $just = $plan->dwellS / CurePlan::TO_SPARE;
-        self::assertGreaterThanOrEqual(CureNeed::plastisol()->holdS, CureCurve::of(new Dryer(), 60.0, Underlay::of(Substrate::Cotton), CureNeed::plastisol(), $just)->overS);
-        $shorter = CureCurve::of(new Dryer(), 60.0, Underlay::of(Substrate::Cotton), CureNeed::plastisol(), $just - 1.0);
+        self::assertGreaterThanOrEqual(CureNeed::plastisol()->holdS, CureCurve::of(new Dryer(fastestMMin: 12.0), 60.0, Underlay::of(Substrate::Cotton), CureNeed::plastisol(), $just)->overS);
+        $shorter = CureCurve::of(new Dryer(fastestMMin: 12.0), 60.0, Underlay::of(Substrate::Cotton), CureNeed::plastisol(), $just - 1.0);
         self::assertTrue($shorter->overS < CureNeed::plastisol()->holdS || $shorter->peakC < 154.0, 'a second less and it is not');
         $thick = CurePlan::of(new Dryer(), 140.0, Substrate::Fleece, CureNeed::plastisol());
         self::assertGreaterThan($plan->dwellS, $thick->dwellS, 'thick and heavy takes longer');

@@ -73,6 +73,17 @@ export function JobMenu({ job, work }: { job: Job; work: ReturnType<typeof useJo
             >
               Copy, to change it
             </Action>
+            {job.separated && (
+              <Action
+                quiet
+                onClick={() => {
+                  close();
+                  go(`/jobs/${job.id}/quote`);
+                }}
+              >
+                Estimate and quote
+              </Action>
+            )}
             {job.finishedOn === null ? (
               <Action quiet onClick={() => work.finish.mutate(undefined, { onSuccess: close })}>
                 Finish

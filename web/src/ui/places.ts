@@ -22,7 +22,7 @@ type Deed = { what: string; to: string; also?: string };
 
 /** What is done at a job, by the words that somebody would look for, and where; addresses follow that of the job. */
 export const jobDeeds: Deed[] = [
-  { what: "Work order", to: "/run", also: "print sheet heads pieces sizes" },
+  { what: "Work order", to: "/run?look=order", also: "print sheet heads pieces sizes" },
   { what: "Size and place of the print", to: "/art", also: "width height garment colour customer due" },
   { what: "Proof", to: "/art?look=print", also: "customer approve picture" },
   { what: "Write and download the films", to: "/films", also: "positives zip pdf" },
@@ -39,6 +39,10 @@ export const jobDeeds: Deed[] = [
     to: "/press?look=strike-off",
     also: "register registration marks knobs turns test print scan",
   },
+  { what: "Count the run", to: "/run?look=count", also: "pieces tally misprint box sizes" },
+  { what: "Judge the strike-off", to: "/run?look=judge", also: "approve colour hand opacity" },
+  { what: "Cure", to: "/run?look=cure", also: "dryer belt probe heat" },
+  { what: "Estimate and quote", to: "/quote", also: "price cost money" },
   { what: "Flash and rhythm", to: "/press?look=flash", also: "cure dwell minutes pace" },
 ];
 

@@ -8,6 +8,7 @@ import { useAtHand } from "../../ui/JobFrame";
 import { Action } from "../../ui/Parts";
 import { Signs } from "../../ui/Signs";
 import { Views } from "../../ui/SmallButton";
+import { Cure } from "./Cure";
 import { CountBench } from "./count/CountBench";
 import { Garments } from "./Garments";
 import { Heads } from "./Heads";
@@ -17,6 +18,7 @@ import { MarkedPrint } from "./MarkedPrint";
 const views = [
   ["count", "Count"],
   ["judge", "Judge the strike-off"],
+  ["cure", "Cure"],
   ["order", "Work order"],
 ] as const;
 type View = (typeof views)[number][0];
@@ -45,11 +47,9 @@ export function RunStage() {
         <WorkOrder job={job} />
       ) : (
         <Box px={{ base: "20px", lg: "28px" }} py="20px" data-bench data-look={view}>
-          {view === "count" ? (
-            <CountBench job={job} approve={() => show("judge")} />
-          ) : (
-            <Judge job={job} done={() => show("count")} />
-          )}
+          {view === "count" && <CountBench job={job} approve={() => show("judge")} />}
+          {view === "judge" && <Judge job={job} done={() => show("count")} />}
+          {view === "cure" && <Cure job={job} />}
         </Box>
       )}
     </Box>
