@@ -13,6 +13,7 @@ import { Rail } from "./ui/Rail";
 const DarkroomShelf = laterPage("/darkroom", () =>
   import("./shelves/darkroom/DarkroomShelf").then((m) => m.DarkroomShelf),
 );
+const DaysShelf = laterPage("/days", () => import("./shelves/days/DaysShelf").then((m) => m.DaysShelf));
 const DevicesPage = laterPage("/devices", () => import("./shelves/devices/DevicesPage").then((m) => m.DevicesPage));
 const InksShelf = laterPage("/inks", () => import("./shelves/inks/InksShelf").then((m) => m.InksShelf));
 const LampsShelf = laterPage("/lamps", () => import("./shelves/lamps/LampsShelf").then((m) => m.LampsShelf));
@@ -26,6 +27,7 @@ const FirstMorning = laterPage("/morning", () => import("./shelves/morning/First
 const FramePage = laterPage("/rack/:id", () => import("./shelves/rack/FramePage").then((m) => m.FramePage));
 const MeshCatalogue = laterPage("/meshes", () => import("./shelves/rack/MeshCatalogue").then((m) => m.MeshCatalogue));
 const RackShelf = laterPage("/rack", () => import("./shelves/rack/RackShelf").then((m) => m.RackShelf));
+const AfterStage = laterPage("/jobs/:id/after", () => import("./stages/after/AfterStage").then((m) => m.AfterStage));
 const ArtStage = laterPage("/jobs/:id/art", () => import("./stages/art/ArtStage").then((m) => m.ArtStage));
 const FilmsStage = laterPage("/jobs/:id/films", () => import("./stages/films/FilmsStage").then((m) => m.FilmsStage));
 const LightStage = laterPage("/jobs/:id/light", () => import("./stages/light/LightStage").then((m) => m.LightStage));
@@ -63,12 +65,14 @@ export function App() {
               <Route path="light" element={<LightStage />} />
               <Route path="press" element={<PressStage />} />
               <Route path="run" element={<RunStage />} />
+              <Route path="after" element={<AfterStage />} />
               <Route path="quote" element={<QuoteStage />} />
             </Route>
             <Route path="/morning" element={<FirstMorning />} />
             <Route path="/rack" element={<RackShelf />} />
             <Route path="/rack/:id" element={<FramePage />} />
             <Route path="/meshes" element={<MeshCatalogue />} />
+            <Route path="/days" element={<DaysShelf />} />
             <Route path="/darkroom" element={<DarkroomShelf />} />
             <Route path="/inks" element={<InksShelf />} />
             <Route path="/lamps" element={<LampsShelf />} />

@@ -15,6 +15,7 @@ final readonly class RunBoard
     /**
      * @param int            $nowMs  the clock of the shop, by which a device sets its own
      * @param list<RunEvent> $latest the last things that were told, latest first
+     * @param list<string>   $before what went wrong when it was printed before, and what was noted
      * @param list<string>   $known  names of the events of which a page asked whether they are kept
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class RunBoard
         public LoadingGuide $guide,
         public ?Approval $approval,
         public array $latest,
+        public array $before,
         public array $known,
         public int $nowMs,
     ) {

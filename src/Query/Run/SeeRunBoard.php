@@ -13,6 +13,7 @@ use Ektype\Core\Order\LineChange;
 use Ektype\Core\Order\SizeCount;
 use Ektype\Core\Run\LoadingGuide;
 use Ektype\Core\Run\LookEvery;
+use Ektype\Core\Run\Misprints;
 use Ektype\Core\Run\RunCount;
 use Ektype\Core\Run\RunEvent;
 use Ektype\Core\Run\RunLine;
@@ -48,10 +49,27 @@ final readonly class SeeRunBoard
                 LoadingGuide::of($job->substrate, $job->widthMm, $job->heightMm(), $job->acrossMm, $job->dropMm),
                 approval: $job->approval(),
                 latest: \array_slice($told, 0, self::LATEST),
+                before: self::before($job, $shop),
                 known: array_values(array_filter($asked, static fn (string $id): bool => isset($known[$id]))),
                 nowMs: $nowMs,
             );
         });
+    }
+
+    /** @return list<string> of the run that it prints again */
+    private static function before(Job $job, Snapshot $shop): array
+    {
+        $was = $job->againOf === null ? null : $shop->shelves->jobs->find($job->againOf);
+        if ($was === null) {
+            return [];
+        }
+        $count = RunCount::of(self::order($was, new ScreenBook($was, $shop)), $shop->shelves->printing->runs->of($was), (int) $shop->now->format('Uv'));
+
+        return [
+            ...array_map(static fn (Misprints $m): string => \sprintf('Last time %d %s: %s. %s', $m->pieces, $m->pieces === 1 ? 'was' : 'were', $m->cause->value, $m->cause->look()), $count->misprinted),
+            ...$was->approval()->says ?? [],
+            ...$was->notes === '' ? [] : ['Noted then: '.$was->notes],
+        ];
     }
 
     public static function order(Job $job, ScreenBook $book): RunOrder

@@ -76,7 +76,8 @@ export function JobFrame() {
   const id = Number(useParams().id);
   const { data: told, error, isPending } = useJob(id);
   // The pull needs no bench of its own; the run’s is the smallest.
-  const stage = stageIn(useLocation().pathname) ?? "run";
+  const named = stageIn(useLocation().pathname);
+  const stage = named === null || named === "after" ? "run" : named;
   // Before the head is there, once: it and the bench are asked for side by side.
   useState(() => {
     if (told === undefined) askEarly(stage, id);

@@ -35,7 +35,8 @@ export function Rail() {
       display="flex"
       flexDirection={{ base: "row", lg: "column" }}
       flexWrap={{ base: "nowrap", sm: "wrap", lg: "nowrap" }}
-      overflowX={{ base: "auto", sm: "visible" }}
+      overflowX={{ base: "auto", sm: "visible", lg: "hidden" }}
+      overflowY={{ base: "visible", lg: "auto" }}
       alignItems={{ base: "center", lg: "stretch" }}
       position={{ base: "static", lg: "sticky" }}
       top="0"
@@ -47,7 +48,7 @@ export function Rail() {
           className="wide"
           fontWeight="800"
           fontSize="25px"
-          p={{ base: "8px 14px", lg: "18px 22px 26px" }}
+          p={{ base: "8px 14px", lg: "9px 22px 8px" }}
           letterSpacing="-0.01em"
         >
           Ektype
@@ -60,8 +61,6 @@ export function Rail() {
         flexWrap={{ base: "nowrap", sm: "wrap" }}
         borderTopWidth={{ base: 0, lg: jobId === null ? "0" : "1px" }}
         borderColor="line"
-        mt={{ base: 0, lg: jobId === null ? "0" : "10px" }}
-        pt={{ base: 0, lg: "10px" }}
       >
         {shelves.map((shelf) => (
           <Place
@@ -93,8 +92,10 @@ export function Rail() {
         mt={{ base: 0, lg: "auto" }}
         ml={{ base: "auto", lg: 0 }}
         display="flex"
-        flexDirection={{ base: "row", lg: "column" }}
-        pb={{ base: 0, lg: "10px" }}
+        flexDirection="row"
+        flexWrap="wrap"
+        justifyContent={{ base: "flex-end", lg: "space-between" }}
+        pb={{ base: 0, lg: "4px" }}
       >
         {asks && (
           <Place to="/devices" here={path === "/devices"} quiet>
@@ -102,7 +103,7 @@ export function Rail() {
           </Place>
         )}
         <Switch onClick={swapLight} pressed={safe} word={safe ? "Daylight" : "Safelight"} hint="L" />
-        <Switch onClick={swapUnits} pressed={inches} word={inches ? "in inches" : "in millimetres"} hint="U" />
+        <Switch onClick={swapUnits} pressed={inches} word={inches ? "inches" : "mm"} hint="U" />
       </Box>
     </Box>
   );
@@ -223,8 +224,8 @@ function Switch({
       onClick={onClick}
       aria-pressed={pressed}
       minH="44px"
-      px={{ base: "10px", lg: "22px" }}
-      pr={{ base: "10px", lg: "14px" }}
+      px={{ base: "10px", lg: "14px" }}
+      pl={{ base: "10px", lg: "22px" }}
       textAlign="left"
       cursor="pointer"
       color="quiet"

@@ -7,10 +7,12 @@ export const stages = [
   { id: "light", name: "Light", key: "t" },
   { id: "press", name: "Press", key: "r" },
   { id: "run", name: "Run", key: "w" },
+  { id: "after", name: "After", key: "g" },
 ] as const;
 
 export const shelves = [
   { id: "jobs", name: "Jobs", key: "j" },
+  { id: "days", name: "Days", key: "y" },
   { id: "rack", name: "Rack", key: "k" },
   { id: "darkroom", name: "Dark room", key: "d" },
   { id: "inks", name: "Inks", key: "i" },
@@ -41,6 +43,7 @@ export const jobDeeds: Deed[] = [
   },
   { what: "Count the run", to: "/run?look=count", also: "pieces tally misprint box sizes" },
   { what: "Judge the strike-off", to: "/run?look=judge", also: "approve colour hand opacity" },
+  { what: "After the run", to: "/after", also: "clean reclaim file films notes learned" },
   { what: "Cure", to: "/run?look=cure", also: "dryer belt probe heat" },
   { what: "Estimate and quote", to: "/quote", also: "price cost money" },
   { what: "Flash and rhythm", to: "/press?look=flash", also: "cure dwell minutes pace" },
@@ -65,7 +68,7 @@ export function jobIn(path: string): number | null {
 }
 
 /** Pages that belong to a shelf without bearing its name. */
-const OF_SHELF: Record<string, string> = { "": "jobs", meshes: "rack", "step-test": "lamps" };
+const OF_SHELF: Record<string, string> = { "": "jobs", days: "jobs", meshes: "rack", "step-test": "lamps" };
 
 /** Where undo is asked for: a job, or a shelf; empty where neither is at hand. */
 export function handPlace(path: string): string {

@@ -79,6 +79,13 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           <SmallButton onClick={approve}>Judge the strike-off</SmallButton>
         </Box>
       )}
+      {board.before.length > 0 && count.good < 12 && (
+        <Box borderLeftWidth="6px" borderColor="line" pl="14px">
+          {board.before.map((one) => (
+            <Text key={one}>{one}</Text>
+          ))}
+        </Box>
+      )}
       {refused && (
         <Box role="alert" borderLeftWidth="6px" borderColor="madder" pl="14px">
           <Text fontWeight="700">{refused.words}</Text>
