@@ -1,4 +1,4 @@
-import { axe } from "./axe";
+import { grave } from "./axe";
 import { expect, test } from "./shop";
 
 test.use({ viewport: { width: 800, height: 1280 } });
@@ -16,7 +16,7 @@ test("from approval to the box on a tablet, with the network cut in between", as
   const count = page.getByLabel(/^\d+ good$/);
   await expect(count).toHaveText("0");
   await expect(page.getByText("Nobody has approved")).toHaveCount(0);
-  await page.getByRole("button", { name: "One more good piece, size S" }).click();
+  await page.getByRole("button", { name: /one more good piece, S/ }).click();
   await page.keyboard.press("Space");
   await expect(count).toHaveText("2");
   await expect(page.getByText("All that was counted is kept in the shop.")).toBeVisible();
@@ -54,7 +54,7 @@ test("from approval to the box on a tablet, with the network cut in between", as
   await expect(page.getByText("Boxes: 1 (6)")).toBeVisible();
   await page.goto("/jobs/2/after");
   await expect(page.getByText("1 misprint: pick-up.")).toBeVisible();
-  expect(await axe(page)).toEqual([]);
+  expect(await grave(page)).toEqual([]);
 });
 
 test("two tablets count one run", async ({ browser, page }) => {

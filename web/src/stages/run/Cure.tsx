@@ -30,7 +30,13 @@ export function Cure({ job }: { job: JobOn<"run"> }) {
     for (const what of ["hand", "shop"]) void queries.invalidateQueries({ queryKey: [what] });
   };
   const put = useMutation({
-    mutationFn: () => answer(api.POST("/api/jobs/{id}/dryers", { params: { path }, body: {} })),
+    mutationFn: () =>
+      answer(
+        api.POST("/api/jobs/{id}/dryers", {
+          params: { path },
+          body: { name: `Dryer ${(bench.data?.dryers.length ?? 0) + 1}` },
+        }),
+      ),
     onSuccess,
   });
   const set = useMutation({

@@ -61,7 +61,7 @@ function WorkOrder({ job }: { job: JobOn<"run"> }) {
   const { length } = useHabits();
   const off = job.runs.filter((run) => !run.inRegister);
   return (
-    <Box p={{ base: "20px", lg: "28px" }} bg="paper" className="paper-page" data-bench>
+    <Box p={{ base: "20px", lg: "28px" }} bg="paper" className="paper-page" data-bench data-look="order">
       <Box className="no-print" mb="20px" display="flex" gap="12px" flexWrap="wrap">
         <Action onClick={() => window.print()}>Print the work order</Action>
         <a href={`/api/jobs/${job.id}/proof.pdf`} download className="reach lined">

@@ -1,14 +1,14 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { JobOn } from "../../../api/client";
 import { Garment } from "../../../ui/Garment";
 import { useHabits } from "../../../ui/habits";
-import { useKey } from "../../../ui/hotkey";
 import { inUnits } from "../../../ui/lengths";
 import { Action, Entry, Field, Push, Trouble } from "../../../ui/Parts";
 import { pullPicture } from "../../../ui/pictures";
 import { Sheet } from "../../../ui/Sheet";
 import { SmallButton } from "../../../ui/SmallButton";
+import { isTyping } from "../../../ui/typing";
 import { InkLevels } from "./InkLevels";
 import { Misprint } from "./Misprint";
 import { Pace } from "./Pace";
@@ -36,7 +36,27 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
     const left = at?.sizes.find((s) => s.size === size)?.left ?? 0;
     if (left <= 1) setChosen(null);
   };
-  useKey([" ", "pagedown"], good, true);
+  const touch = useRef<HTMLButtonElement>(null);
+  const counts = useRef(good);
+  counts.current = good;
+  // A pedal gives a space or turns the page. What has the focus keeps its own space.
+  useEffect(() => {
+    const pedal = (e: KeyboardEvent) => {
+      if (e.repeat || (e.key !== " " && e.key !== "PageDown")) return;
+      if (isTyping(e.target) || document.querySelector("[role=dialog][aria-modal=true]") !== null) return;
+      const on = e.target instanceof Element ? e.target.closest("button, a, input, select") : null;
+      if (e.key === " " && on !== null && on !== touch.current) return;
+      e.preventDefault();
+      counts.current();
+    };
+    document.addEventListener("keydown", pedal);
+    return () => document.removeEventListener("keydown", pedal);
+  }, []);
+  // After any other touch the pedal counts again.
+  const back = () =>
+    setTimeout(() => {
+      if (document.querySelector("[role=dialog]") === null) touch.current?.focus({ preventScroll: true });
+    }, 160);
   if (!board || !count || !at)
     return trouble ? (
       <Box>
@@ -59,6 +79,10 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
   const swap = () => {
     localStorage.setItem(DOZENS, by === 10 ? "1" : "0");
     setBy(by === 10 ? 12 : 10);
+  };
+  const shut = () => {
+    setOpen(null);
+    back();
   };
   const name = count.lines.length > 1 ? at.words : job.garment;
   return (
@@ -182,9 +206,9 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
       <Tally good={count.good} by={by} swap={swap} />
       <Pace board={board} />
       <Push
+        ref={touch}
         onClick={good}
         className="halftone"
-        aria-label={`One more good piece${size === "" ? "" : `, size ${size}`}`}
         position="relative"
         borderWidth="2px"
         borderColor="teal"
@@ -212,7 +236,7 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
         <Text position="absolute" left="18px" bottom="14px" textAlign="left" color="teal" bg="paper" px="8px" py="2px">
           <b className="lead-text">Touch anywhere</b>
           <br />
-          one more good {size === "" ? "piece" : `piece, ${size}`}
+          one more good piece{size === "" ? "" : `, ${size}`}
         </Text>
         <Text position="absolute" right="16px" top="12px" className="readout" color="teal" bg="paper" px="6px">
           space, or the pedal
@@ -226,7 +250,13 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           Misprint: where?
         </Action>
         {count.standing ? (
-          <Action minH="64px" onClick={() => tell({ kind: "resumed" })}>
+          <Action
+            minH="64px"
+            onClick={() => {
+              tell({ kind: "resumed" });
+              back();
+            }}
+          >
             Go on
           </Action>
         ) : (
@@ -234,7 +264,15 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
             Stop the press
           </Action>
         )}
-        <Action quiet minH="64px" disabled={!last} onClick={() => last && tell({ kind: "taken back", name: last.id })}>
+        <Action
+          quiet
+          minH="64px"
+          disabled={!last}
+          onClick={() => {
+            if (last) tell({ kind: "taken back", name: last.id });
+            back();
+          }}
+        >
           Take one back
         </Action>
         <Action quiet minH="64px" onClick={() => setOpen("box")}>
@@ -261,12 +299,26 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           )}
           {inUnits(board.lookAt, inches)}.
         </Text>
-        <SmallButton onClick={() => tell({ kind: "looked" })}>It holds</SmallButton>
+        <SmallButton
+          onClick={() => {
+            tell({ kind: "looked" });
+            back();
+          }}
+        >
+          It holds
+        </SmallButton>
         <a className="reach lined" href={`/jobs/${job.id}/press?look=strike-off`}>
           It is off: read it
         </a>
       </Box>
-      <InkLevels job={job} inks={count.inks} fill={(plate, grams) => tell({ kind: "filled", plate, grams })} />
+      <InkLevels
+        job={job}
+        inks={count.inks}
+        fill={(plate, grams) => {
+          tell({ kind: "filled", plate, grams });
+          back();
+        }}
+      />
       {count.says.length > 0 && (
         <Box as="ul" role="status" listStyleType="none" borderLeftWidth="6px" borderColor="amber" pl="14px">
           {count.says.map((one) => (
@@ -296,19 +348,19 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
       {open === "misprint" && (
         <Misprint
           job={job}
-          close={() => setOpen(null)}
+          close={shut}
           told={(cause, place) => {
             tell({ kind: "misprint", line, size, cause, ...place });
-            setOpen(null);
+            shut();
           }}
         />
       )}
       {open === "stop" && (
         <StopSheet
-          close={() => setOpen(null)}
+          close={shut}
           told={(reason) => {
             tell({ kind: "stopped", reason });
-            setOpen(null);
+            shut();
           }}
         />
       )}
@@ -317,10 +369,10 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           next={String(count.boxes.length + 1)}
           loose={Math.max(1, count.good - count.boxes.reduce((sum, box) => sum + box.pieces, 0))}
           of={name}
-          close={() => setOpen(null)}
+          close={shut}
           told={(box, pieces) => {
             tell({ kind: "boxed", name: box, pieces });
-            setOpen(null);
+            shut();
           }}
         />
       )}
