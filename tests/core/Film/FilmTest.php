@@ -73,6 +73,36 @@ final class FilmTest extends TestCase
         }
     }
 
+    /** About two and a half millimetres high, four and a half above the lower edge, from the margin on: at any resolution. */
+    public function testTheLabelIsReadableAndAtItsPlace(): void
+    {
+        foreach ([300.0, 600.0, 1200.0] as $dpi) {
+            $sheet = new FilmSheet((int) round(100 / 25.4 * $dpi), (int) round(40 / 25.4 * $dpi), $dpi, 2);
+            $print = BitPlane::blank($sheet->artWidthPx, $sheet->artHeightPx);
+            $with = FilmPlane::of($sheet, $print, 'MHHHM');
+            $without = FilmPlane::of($sheet, $print, ' ');
+            [$first, $last, $from, $to] = [\PHP_INT_MAX, 0, \PHP_INT_MAX, 0];
+            for ($y = 0; $y < $with->height; ++$y) {
+                $a = $with->row($y);
+                $b = $without->row($y);
+                foreach (str_split($a ^ $b) as $i => $byte) {
+                    if ($byte !== "\0") {
+                        [$first, $last, $from, $to] = [min($first, $y), $y, min($from, 8 * $i), max($to, 8 * $i)];
+                    }
+                }
+            }
+            $mm = 25.4 / $dpi;
+            [$top, $bottom] = [$first * $mm, ($last + 1) * $mm];
+            $edge = $sheet->heightPx * $mm;
+            // A capital takes 10 to 12 of the 15 dots of its line.
+            self::assertEqualsWithDelta(1.8, $bottom - $top, 0.35, "$dpi dpi");
+            self::assertGreaterThan($edge - 4.5 - 2.8, $top);
+            self::assertLessThan($edge - 4.4, $bottom);
+            self::assertEqualsWithDelta($sheet->marginPx * $mm, $from * $mm, 0.5);
+            self::assertEqualsWithDelta(5 * 9 * 2.5 / 15, ($to - $from) * $mm, 0.9);
+        }
+    }
+
     public function testFileNamesArePlain(): void
     {
         self::assertSame('02-creme-brulee-no-1.png', FilmPlate::fileName(2, 'Crème brûlée no. 1'));

@@ -85,6 +85,29 @@ final class RegisterStripTest extends TestCase
         }
     }
 
+    /** A ring is as black as a ring of its radius and line is. */
+    public function testRingsAreDrawnAsThickAsTheyAre(): void
+    {
+        $sheet = new FilmSheet((int) (150 / 25.4 * 600), (int) (120 / 25.4 * 600), 600, 3);
+        $strip = RegisterStrip::on($sheet, \array_slice(self::NAMES, 0, 3));
+        self::assertNotNull($strip);
+        $shapes = $strip->of(0);
+        self::assertNotSame([], $shapes->rings);
+        $plane = FilmPlane::of($sheet, BitPlane::blank($sheet->artWidthPx, $sheet->artHeightPx), 'key', $shapes);
+        $perMm = 600 / 25.4;
+        foreach ($shapes->rings as [$x, $y, $radius, $line]) {
+            $inked = 0;
+            for ($row = (int) (($y - $radius - $line) * $perMm); $row < ($y + $radius + $line) * $perMm; ++$row) {
+                $bytes = $plane->row($row);
+                for ($at = (int) (($x - $radius - $line) * $perMm); $at < ($x + $radius + $line) * $perMm; ++$at) {
+                    $far = hypot($at + 0.5 - $x * $perMm, $row + 0.5 - $y * $perMm) / $perMm;
+                    $inked += abs($far - $radius) < 2 * $line && (\ord($bytes[$at >> 3]) >> (7 - ($at & 7)) & 1) === 1 ? 1 : 0;
+                }
+            }
+            self::assertEqualsWithDelta(2 * \M_PI * $radius * $line * $perMm ** 2, $inked, 0.12 * 2 * \M_PI * $radius * $line * $perMm ** 2);
+        }
+    }
+
     public function testOtherFilmsHaveOtherDots(): void
     {
         $sheet = new FilmSheet(3000, 3000, 300, 4);
