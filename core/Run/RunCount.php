@@ -26,6 +26,7 @@ final readonly class RunCount
      * @param list<InkOnScreen> $inks       in print order
      * @param list<Box>         $boxes
      * @param list<Stop>        $stops
+     * @param list<RunNote>     $notes
      * @param int               $ahead      pieces ahead of the rhythm that was reckoned; below zero behind it
      * @param int|null          $doneMs     when the last piece is off; null where it is, or nobody knows
      * @param list<string>      $says
@@ -36,6 +37,7 @@ final readonly class RunCount
         public array $inks,
         public array $boxes,
         public array $stops,
+        public array $notes,
         public Pace $pace,
         public int $ahead,
         public ?int $doneMs,
@@ -69,6 +71,7 @@ final readonly class RunCount
             self::inks($order, $events, $line, $pace->seconds),
             self::boxes($events),
             $times->stops,
+            array_map(static fn (RunEvent $e): RunNote => new RunNote($e->atMs, $e->plate, $e->name), array_values(array_filter($events, static fn (RunEvent $e): bool => $e->kind === RunEventKind::Noted))),
             $pace,
             self::ahead($order, $times, $good, $nowMs),
             $left === 0 || $pace->seconds <= 0 || $times->firstMs === null ? null : (int) round($nowMs + 1000 * $left * $pace->seconds),

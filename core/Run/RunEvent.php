@@ -26,7 +26,7 @@ final readonly class RunEvent
      * @param StopReason|null    $reason of a stop
      * @param int|null           $plate  that was filled, or whose register was looked at
      * @param float|null         $grams  that were put on the screen
-     * @param string             $name   of a box, or the id of what is taken back
+     * @param string             $name   of a box, what is noted, or the id of what is taken back
      *
      * @throws ImpossibleCount where it cannot have been so
      */
@@ -53,8 +53,12 @@ final readonly class RunEvent
         if ($grams !== null && ($grams <= 0 || $grams > self::MOST_GRAMS)) {
             throw ImpossibleCount::at('grams', \sprintf('%.0f g of ink do not go on a screen. Weigh what was put there: more than nothing, up to %.0f g.', $grams, self::MOST_GRAMS));
         }
-        if (\in_array($kind, [RunEventKind::Boxed, RunEventKind::TakenBack], true) && trim($name) === '') {
-            throw ImpossibleCount::at('name', $kind === RunEventKind::Boxed ? 'A box needs its number or its name, or it cannot be found again.' : 'Say what is taken back.');
+        if (trim($name) === '' && \in_array($kind, [RunEventKind::Boxed, RunEventKind::TakenBack, RunEventKind::Noted], true)) {
+            throw ImpossibleCount::at('name', match ($kind) {
+                RunEventKind::Boxed => 'A box needs its number or its name, or it cannot be found again.',
+                RunEventKind::Noted => 'There is nothing to note. Write what was done.',
+                default => 'Say what is taken back.',
+            });
         }
     }
 }

@@ -22,6 +22,8 @@ enum RunEventKind: string
     case Boxed = 'boxed';
     /** An earlier event was a slip of the hand. */
     case TakenBack = 'taken back';
+    /** A word to the record: a screen was taped, garments were lifted, tack renewed. */
+    case Noted = 'noted';
     case Ended = 'ended';
 
     /** Whether pieces went round the press. */

@@ -18,6 +18,7 @@ use Ektype\Core\Run\RunCount;
 use Ektype\Core\Run\RunEvent;
 use Ektype\Core\Run\RunLine;
 use Ektype\Core\Run\RunOrder;
+use Ektype\Core\Run\Settling;
 
 /** The bench of the run. */
 final readonly class SeeRunBoard
@@ -46,6 +47,7 @@ final readonly class SeeRunBoard
                 $order->secondsAPiece,
                 $order->lookEvery,
                 self::lookAt($job),
+                $book->print() === null ? 1 : Settling::prints($book->print()),
                 LoadingGuide::of($job->substrate, $job->widthMm, $job->heightMm(), $job->acrossMm, $job->dropMm),
                 approval: $job->approval(),
                 latest: \array_slice($told, 0, self::LATEST),

@@ -31,6 +31,7 @@ use Ektype\Core\Print\PrintLaw;
 use Ektype\Core\Print\PrintPlan;
 use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Print\StrokeOfPlate;
+use Ektype\Core\Run\Settling;
 use Ektype\Core\Separation\MethodName;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -189,6 +190,22 @@ final class PrintLawTest extends TestCase
                 }
             }
         }
+    }
+
+    /** Six where one ink prints on wet ink, three more for each further one, fifteen at the most; the first where none does. */
+    public function testWetOnWetTheColourSettlesBeforeItIsJudged(): void
+    {
+        $with = static fn (bool ...$flashed): int => Settling::prints(PrintLaw::of(self::job(array_map(
+            static fn (int $i, bool $flash): PlateToPrint => self::plate($i + 1, "Plate $i", PlateRole::Colour, new Lab(30 + 5 * $i, 10, 10), new Mesh(120, 34), hand: new ByHand(flash: $flash)),
+            array_keys(array_values($flashed)),
+            array_values($flashed),
+        ), new Lab(95, 0, 0), Substrate::Cotton)));
+        self::assertSame(1, $with(false), 'a single ink');
+        self::assertSame(1, $with(true, true, false));
+        self::assertSame(6, $with(false, false));
+        self::assertSame(6, $with(true, false, false));
+        self::assertSame(9, $with(false, false, false));
+        self::assertSame(15, $with(false, false, false, false, false, false));
     }
 
     private static function plan(Lab $garment, Substrate $on, ?PlateToPrint $base = null, ?PressAtHand $press = null): PrintPlan

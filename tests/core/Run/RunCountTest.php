@@ -162,6 +162,8 @@ final class RunCountTest extends TestCase
         $on = RunCount::of(self::order(), [...self::good(3, 'M'), new RunEvent('e', self::BEGAN + 200_000, RunEventKind::Ended), ...self::good(1, 'M', after: 240)], self::BEGAN + 300_000);
         self::assertNull($on->endedMs, 'a piece after the end: it goes on');
         self::assertSame(4, $on->good);
+        $noted = RunCount::of(self::order(), [...self::good(2, 'M'), new RunEvent('n', self::BEGAN + 5, RunEventKind::Noted, plate: 9, name: 'taped')], self::BEGAN);
+        self::assertSame([[9, 'taped'], 2], [[$noted->notes[0]->plate, $noted->notes[0]->words], $noted->good]);
         $gone = RunCount::of(self::order(), self::good(2, 'XXL'), self::BEGAN);
         self::assertSame(2, $gone->good, 'a size that left the order is not lost');
     }
@@ -187,6 +189,7 @@ final class RunCountTest extends TestCase
         yield 'ink without weight' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Filled, plate: 1), 'grams'];
         yield 'a tub of it' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Filled, plate: 1, grams: 5001.0), 'grams'];
         yield 'a box of no name' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Boxed), 'name'];
+        yield 'nothing noted' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::Noted, name: ' '), 'name'];
         yield 'nothing taken back' => [static fn (): RunEvent => new RunEvent('x', 0, RunEventKind::TakenBack), 'name'];
     }
 

@@ -60,6 +60,10 @@ export function AfterStage() {
           {[
             ...(board.data?.before ?? []),
             ...count.misprinted.map((m) => `${m.pieces} ${m.pieces === 1 ? "misprint" : "misprints"}: ${m.cause}.`),
+            ...count.notes.map((n) => {
+              const plate = job.plates.find((p) => p.id === n.plate)?.name;
+              return plate ? `${plate}: ${n.words}.` : `${n.words}.`;
+            }),
             ...count.says,
             ...(board.data?.approval?.says ?? []),
             ...(price.data?.says ?? []),

@@ -79,6 +79,14 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
       <Heading note="One cured print in the hand. Touch what holds and what does not; whoever judges writes a name.">
         The strike-off
       </Heading>
+      {(board?.judgeAt ?? 1) > 1 && (
+        <Text>
+          Wet on wet the colour settles first: judge print <b className="readout">{board?.judgeAt}</b>
+          {(board?.count.good ?? 0) + (board?.count.misprints ?? 0) > 0 &&
+            `, ${Math.max(0, (board?.judgeAt ?? 1) - (board?.count.good ?? 0) - (board?.count.misprints ?? 0))} to go`}
+          .
+        </Text>
+      )}
       {stands && (
         <Box borderLeftWidth="6px" borderColor={stands.approved ? "teal" : "madder"} pl="14px">
           <Text fontWeight="700">

@@ -11,6 +11,7 @@ import { SmallButton } from "../../../ui/SmallButton";
 import { isTyping } from "../../../ui/typing";
 import { InkLevels } from "./InkLevels";
 import { Misprint } from "./Misprint";
+import { NoteSheet } from "./NoteSheet";
 import { Pace } from "./Pace";
 import { StandsSince, StopSheet } from "./Standing";
 import { Tally } from "./Tally";
@@ -23,7 +24,7 @@ const clock = (ms: number) => new Date(ms).toLocaleTimeString("en-GB", { hour: "
 export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () => void }) {
   const { board, waiting, cut, refused, tell, forget, trouble } = useCount(job.id);
   const { length, inches } = useHabits();
-  const [open, setOpen] = useState<"misprint" | "stop" | "box" | "end" | null>(null);
+  const [open, setOpen] = useState<"misprint" | "stop" | "box" | "note" | null>(null);
   const [chosen, setChosen] = useState<{ line: number; size: string } | null>(null);
   const [by, setBy] = useState(() => (localStorage.getItem(DOZENS) === "1" ? 12 : 10));
   const count = board?.count;
@@ -245,8 +246,8 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           collar to print {length(board.guide.topMm)}, {length(-board.guide.leftMm)} left of the middle
         </Text>
       </Push>
-      <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(150px, 1fr))" gap="14px">
-        <Action quiet minH="64px" borderColor="madder" color="madder" onClick={() => setOpen("misprint")}>
+      <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(128px, 1fr))" gap="12px">
+        <Action quiet minH="64px" px="8px" borderColor="madder" color="madder" onClick={() => setOpen("misprint")}>
           Misprint: where?
         </Action>
         {count.standing ? (
@@ -277,6 +278,9 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
         </Action>
         <Action quiet minH="64px" onClick={() => setOpen("box")}>
           Close a box
+        </Action>
+        <Action quiet minH="64px" onClick={() => setOpen("note")}>
+          Note
         </Action>
       </Box>
       <Box
@@ -360,6 +364,16 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           close={shut}
           told={(reason) => {
             tell({ kind: "stopped", reason });
+            shut();
+          }}
+        />
+      )}
+      {open === "note" && (
+        <NoteSheet
+          job={job}
+          close={shut}
+          told={(words, plate) => {
+            tell({ kind: "noted", name: words, plate });
             shut();
           }}
         />
