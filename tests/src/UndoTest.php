@@ -258,6 +258,9 @@ final class UndoTest extends ShopTestCase
         $plate = $this->ask('GET', "/api/jobs/$id")['plates'][1]['id'];
         $this->ask('PATCH', "/api/plates/$plate", ['prints' => [['readings' => [['mark' => 'top', 'at' => ['xMm' => 0, 'yMm' => 50], 'off' => ['xMm' => 0.9, 'yMm' => 0.4]], ['mark' => 'bottom', 'at' => ['xMm' => 0, 'yMm' => -50], 'off' => ['xMm' => 0.9, 'yMm' => 0.4]]]]]]);
         $this->ask('POST', "/api/plates/$plate/turned");
+        $this->ask('POST', "/api/jobs/$id/run/count", ['sentMs' => 1, 'events' => [['id' => 'a', 'atMs' => 1, 'kind' => 'misprint', 'cause' => 'smeared', 'xMm' => 1, 'yMm' => 2]]]);
+        $this->ask('POST', "/api/jobs/$id/dryers", ['name' => 'Tunnel']);
+        $this->ask('PATCH', "/api/jobs/$id/rates", ['hourCents' => 3000]);
         $this->entities()->clear();
     }
 

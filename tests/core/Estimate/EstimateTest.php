@@ -42,6 +42,9 @@ final class EstimateTest extends TestCase
         self::assertGreaterThan($one->costCents, $one->highCents);
         $two = Estimate::of(new JobToPrice(3, 0.48, 240.0, 12.0, 45.0, 2), $rates, 100);
         self::assertSame($one->costCents + 78 * 50, $two->costCents, 'a second pair of hands is paid too');
+        self::assertSame(['104 pieces at 45 s', '104 pieces at 45 s, 2 hands'], [$one->lines[5]->says, $two->lines[5]->says]);
+        $slow = Estimate::of(new JobToPrice(3, 0.48, 240.0, 12.0, 45.0), $rates, 100, new LearnedRates(array_fill(0, 400, new RunDone(44.0, 88.0, 12, 0))));
+        self::assertEqualsWithDelta(2.0, $slow->minutes === 0.0 ? 0.0 : ($slow->lines[5]->minutes ?? 0.0) / ((100 + $slow->spares) * 45 / 60), 0.01, 'a shop that takes twice as long');
     }
 
     /** No quantity asks more for a piece than a smaller one, but for a garment to spare that falls in. */
@@ -90,7 +93,13 @@ final class EstimateTest extends TestCase
         self::assertLessThan(0.06, $off / 400);
         self::assertSame(1.0, (new LearnedRates())->pace);
         self::assertEqualsWithDelta(exp(1.645 * 0.25), (new LearnedRates())->paceHigh, 1e-9);
-        self::assertSame(0, (new LearnedRates([new RunDone(44.0, 400.0, 2, 1)]))->runs, 'three pieces are no pace');
+        self::assertSame([0, 0, 1], array_map(static fn (int $good): int => (new LearnedRates([new RunDone(44.0, 400.0, $good, 1)]))->runs, [2, 4, 5]), 'five pieces are no pace, six are');
+        // 100 pieces at 3 % and 300 printed with 9 spoiled: beta over binomial.
+        $learned = new LearnedRates([new RunDone(44.0, 44.0, 291, 9)]);
+        self::assertEqualsWithDelta(0.03, $learned->spoiled(0.03), 1e-12);
+        $sd = sqrt(0.03 * 0.97 / 401);
+        self::assertEqualsWithDelta([0.03 - 1.645 * $sd, 0.03 + 1.645 * $sd], [$learned->spoiledLow(0.03), $learned->spoiledHigh(0.03)], 1e-12);
+        self::assertEqualsWithDelta(exp(log(2) / 0.0225 / (1 / 0.0625 + 1 / 0.0225)), (new LearnedRates([new RunDone(40.0, 80.0, 50, 0)]))->pace, 1e-12);
     }
 
     public function testAPriceOfNothingIsRefused(): void

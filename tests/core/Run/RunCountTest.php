@@ -12,6 +12,7 @@ use Ektype\Core\Run\RunEvent;
 use Ektype\Core\Run\RunEventKind;
 use Ektype\Core\Run\RunLine;
 use Ektype\Core\Run\RunOrder;
+use Ektype\Core\Run\Stop;
 use Ektype\Core\Run\StopReason;
 use Ektype\Core\Unit\Point;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -131,6 +132,43 @@ final class RunCountTest extends TestCase
         // On natural cloth the base stays up.
         $natural = RunCount::of(self::two(), [new RunEvent('w', self::BEGAN - 1, RunEventKind::Filled, plate: 7, grams: 150.0), ...self::good(24, '', line: 1)], self::BEGAN);
         self::assertEqualsWithDelta(150.0, $natural->inks[0]->grams, 1e-9);
+    }
+
+    /** What is done falls behind no more; what is planned is never more than the order. */
+    public function testAheadIsHeldAgainstTheRhythmUntilItIsDone(): void
+    {
+        $small = new RunOrder([new RunLine('Tote', ['' => 10])], [], 44.0, 24);
+        $ten = self::good(10, '', every: 50.0);
+        // Nine gaps of 50 s: 450 s are ten pieces at 44 s beside the first; the order is ten.
+        self::assertSame(0, RunCount::of($small, $ten, self::BEGAN + 450_000)->ahead);
+        self::assertSame(0, RunCount::of($small, $ten, self::BEGAN + 9_000_000)->ahead, 'hours later it is still done');
+        $five = self::good(5, '', every: 50.0);
+        self::assertSame(5 - 10, RunCount::of($small, $five, self::BEGAN + 9_000_000)->ahead, 'never more behind than what is left');
+        $ended = [...$five, new RunEvent('e', self::BEGAN + 220_000, RunEventKind::Ended)];
+        self::assertSame(5 - 6, RunCount::of($small, $ended, self::BEGAN + 9_000_000)->ahead, 'ended at 220 s, when six were planned');
+        self::assertSame(0, RunCount::of(new RunOrder([new RunLine('Tote', ['' => 10])], [], 0.0, 24), $five, self::BEGAN + 9_000_000)->ahead, 'nothing was reckoned');
+        self::assertSame(0, RunCount::of($small, [], self::BEGAN + 9_000_000)->ahead, 'it has not begun');
+        $open = new RunOrder([new RunLine('Tote', ['' => 0])], [], 44.0, 24);
+        self::assertSame(5 - 1 - 22, RunCount::of($open, $five, self::BEGAN + 1_000_000)->ahead, 'nobody said how many');
+        self::assertCount(1, RunCount::of($small, $five, self::BEGAN)->lines);
+        self::assertNull(RunCount::of($small, $ten, self::BEGAN)->doneMs);
+    }
+
+    public function testAStopIsAsLongAsItWas(): void
+    {
+        $stop = new RunEvent('s', self::BEGAN + 10_000, RunEventKind::Stopped, reason: StopReason::Screen);
+        $on = new RunEvent('o', self::BEGAN + 130_000, RunEventKind::Resumed);
+        $count = RunCount::of(self::order(), [...self::good(1, 'M'), $stop, $on], self::BEGAN + 900_000);
+        self::assertEquals([new Stop(self::BEGAN + 10_000, self::BEGAN + 130_000, StopReason::Screen)], $count->stops);
+        self::assertEqualsWithDelta(2.0, $count->stops[0]->minutes(self::BEGAN + 900_000), 1e-9);
+    }
+
+    public function testAScreenThatStaysUpOnThisGarmentKeepsItsInk(): void
+    {
+        $count = RunCount::of(self::two(), [new RunEvent('w', self::BEGAN - 1, RunEventKind::Filled, plate: 7, grams: 150.0), ...self::good(5, '', line: 1)], self::BEGAN);
+        self::assertSame([7, 'Base', 150.0, null], [$count->inks[0]->plate, $count->inks[0]->name, $count->inks[0]->grams, $count->inks[0]->pieces]);
+        $boxed = RunCount::of(self::two(), [...self::good(5, '', line: 1), new RunEvent('b', self::BEGAN + 900_000, RunEventKind::Boxed, pieces: 8, name: '1')], self::BEGAN);
+        self::assertSame('8 pieces lie in boxes and 5 are good: count a box again.', $boxed->says[0]);
     }
 
     public function testTheRegisterIsLookedAtEverySoMany(): void
