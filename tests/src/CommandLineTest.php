@@ -44,6 +44,33 @@ final class CommandLineTest extends TestCase
         }
     }
 
+    public function testRunCureAndItsProbeAnswerInFigures(): void
+    {
+        $run = self::run1(['run:rhythm'], '{"pieces": [{"at_s": 0}, {"at_s": 50}, {"at_s": 100, "kind": "misprint"}], "ordered": 10, "reckoned_s": 44, "now_s": 100}');
+        $told = json_decode($run->getOutput(), true);
+        self::assertIsArray($told);
+        self::assertEqualsWithDelta((12 * 44 + 100) / 14, $told['seconds'], 0.01);
+        self::assertSame([2, 1, 2 - 1 - 2], [$told['good'], $told['misprints'], $told['ahead']]);
+        self::assertSame(1, self::run1(['run:rhythm'], '{"pieces": [], "ordered": 10, "reckoned_s": 44, "now_s": 0}')->getExitCode());
+        $cure = json_decode(self::run1(['cure:plan'], '{"film_um": 60}')->getOutput(), true);
+        self::assertIsArray($cure);
+        self::assertTrue($cure['cures']);
+        self::assertEqualsWithDelta(60 * 1.8 / $cure['dwell_s'], $cure['belt_m_min'], 0.01);
+        self::assertStringContainsString('hardens', self::run1(['cure:plan'], '{"film_um": 60, "ink": "two-part"}')->getErrorOutput());
+        $log = sys_get_temp_dir().'/ektype-log-'.getmypid().'.csv';
+        file_put_contents($log, "s;C\n0;25\n10;125\n20;145\n30;165\n40;165\n50;125\n");
+        try {
+            $read = json_decode(self::run1(['cure:read', $log])->getOutput(), true);
+            self::assertIsArray($read);
+            self::assertSame([true, 165, 21], [$read['cured'], (int) $read['peak_c'], (int) $read['over_s']]);
+            self::assertStringStartsWith('ink: “mud” is no kind of ink', self::run1(['cure:read', $log, '--ink=mud'])->getErrorOutput());
+            file_put_contents($log, 'Dear printer');
+            self::assertStringContainsString('a time with a temperature', self::run1(['cure:read', $log])->getErrorOutput());
+        } finally {
+            unlink($log);
+        }
+    }
+
     /** Red cloth between a dark and a light ink: the film set of a grey wedge leaves its middle open. */
     #[Group('long')]
     public function testAPhotographInTwoTonesLeavesTheGarmentItsMiddle(): void
