@@ -20,7 +20,7 @@ test("from approval to the box on a tablet, with the network cut in between", as
   await page.keyboard.press("Space");
   await expect(count).toHaveText("2");
   await expect(page.getByText("All that was counted is kept in the shop.")).toBeVisible();
-  await page.getByRole("button", { name: "Base white: put ink on the screen" }).click();
+  await page.getByRole("button", { name: /^Base white.*Put ink on the screen/ }).click();
   await page.getByRole("button", { name: "150 g" }).click();
 
   // The network is cut: it goes on counting and says how much waits.

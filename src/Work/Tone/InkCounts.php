@@ -10,6 +10,7 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Method\Simulated\SimulatedMethod;
 use Ektype\Core\Method\Simulated\SimulatedPlan;
 use Ektype\Core\Mix\ChosenInks;
+use Ektype\Core\Mix\ColourShare;
 use Ektype\Core\Mix\HullPicture;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\InkChoice;
@@ -34,6 +35,9 @@ final readonly class InkCounts
     /** A picture for each count is so large, pixels. */
     private const SIDE = 300;
 
+    /** Of what is kept: another shape is reckoned anew. */
+    private const SHAPE = 2;
+
     public function __construct(private SmallArt $art, private JobPrint $print, private DrawnOnce $drawn)
     {
     }
@@ -48,7 +52,7 @@ final readonly class InkCounts
         $print = $this->print->of($job);
         [$base, $highlight, $others] = self::shelf($print, $plan->inks());
         $numbers = array_keys($others);
-        $counts = unserialize($this->drawn->of($this->kept($job, $print, $plan), fn (): string => serialize($this->choice($job, $print, $plan->inks(), $others, $base)->upTo(max(\count(array_intersect($numbers, $plan->inks()->locked)), min(self::MOST, max(1, \count($others))))))), ['allowed_classes' => [ChosenInks::class, Srgb::class]]);
+        $counts = unserialize($this->drawn->of($this->kept($job, $print, $plan), fn (): string => serialize($this->choice($job, $print, $plan->inks(), $others, $base)->upTo(max(\count(array_intersect($numbers, $plan->inks()->locked)), min(self::MOST, max(1, \count($others))))))), ['allowed_classes' => [ChosenInks::class, ColourShare::class, Srgb::class]]);
         if (!\is_array($counts)) {
             throw new \UnexpectedValueException('The kept choice of inks is damaged. Bring the art again.');
         }
@@ -147,6 +151,6 @@ final readonly class InkCounts
         $shelf = array_map(static fn (GivenInk $ink): array => [$ink->colour->hex(), $ink->hiding, $ink->transparent], $print->shelf);
         $wish = $plan->inks();
 
-        return \sprintf('jobs/%d/inks-%s', $job->idOrFail(), substr(hash('sha256', serialize([$job->art->path, $job->framing(), $print->garment->hex(), $shelf, $wish->locked, $wish->forbidden, $wish->base])), 0, 16));
+        return \sprintf('jobs/%d/inks-%s', $job->idOrFail(), substr(hash('sha256', serialize([self::SHAPE, $job->art->path, $job->framing(), $print->garment->hex(), $shelf, $wish->locked, $wish->forbidden, $wish->base])), 0, 16));
     }
 }

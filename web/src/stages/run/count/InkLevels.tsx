@@ -43,13 +43,7 @@ function Level({ ink, hex, touch }: { ink: Ink; hex: string; touch: () => void }
   // A full screen is what was last seen as most; drawn against what a usual filling is.
   const share = ink.grams === null ? 0 : Math.max(0, Math.min(1, ink.grams / 250));
   return (
-    <Push
-      onClick={touch}
-      textAlign="left"
-      cursor="pointer"
-      minH="84px"
-      aria-label={`${ink.name}: put ink on the screen`}
-    >
+    <Push onClick={touch} textAlign="left" cursor="pointer" minH="84px">
       <svg
         viewBox="0 0 132 26"
         width="100%"
@@ -83,6 +77,7 @@ function Level({ ink, hex, touch }: { ink: Ink; hex: string; touch: () => void }
           </Text>
         </Text>
       )}
+      <span className="heard">Put ink on the screen</span>
     </Push>
   );
 }
