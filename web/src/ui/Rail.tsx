@@ -96,6 +96,7 @@ export function Rail() {
         flexWrap="wrap"
         justifyContent={{ base: "flex-end", lg: "space-between" }}
         pb={{ base: 0, lg: "4px" }}
+        px={{ base: 0, lg: "16px" }}
       >
         {asks && (
           <Place to="/devices" here={path === "/devices"} quiet>
@@ -224,8 +225,7 @@ function Switch({
       onClick={onClick}
       aria-pressed={pressed}
       minH="44px"
-      px={{ base: "10px", lg: "14px" }}
-      pl={{ base: "10px", lg: "22px" }}
+      px={{ base: "10px", lg: "5px" }}
       textAlign="left"
       cursor="pointer"
       color="quiet"
