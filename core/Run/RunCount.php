@@ -78,7 +78,7 @@ final readonly class RunCount
             self::lookIn($order, $events),
             $line,
             $times->endedMs,
-            says: self::says($events, $lines, $misprinted, $times, $good),
+            says: self::says($order, $events, $lines, $misprinted, $times, $good),
         );
     }
 
@@ -182,14 +182,18 @@ final readonly class RunCount
         $inks = [];
         foreach ($order->plates as $plate => $name) {
             $filled = $used = 0.0;
+            $weighed = null;
             foreach ($events as $event) {
                 if ($event->kind === RunEventKind::Filled && $event->plate === $plate) {
                     $filled += $event->grams ?? 0.0;
+                } elseif ($event->kind === RunEventKind::Returned && $event->plate === $plate) {
+                    $weighed = new InkUsed(($weighed->realG ?? 0.0) + $filled - ($event->grams ?? 0.0), ($weighed->reckonedG ?? 0.0) + $used);
+                    $filled = $used = 0.0;
                 } elseif ($event->kind->prints() && $filled > 0) {
                     $used += $event->pieces * ($order->lines[$event->line]->grams[$plate] ?? 0.0);
                 }
             }
-            $inks[] = InkOnScreen::of($plate, $name, $filled, $used, $order->lines[$line]->grams[$plate] ?? 0.0, $secondsAPiece);
+            $inks[] = InkOnScreen::of($plate, $name, $filled, $used, $order->lines[$line]->grams[$plate] ?? 0.0, $secondsAPiece, weighed: $weighed);
         }
 
         return $inks;
@@ -242,7 +246,7 @@ final readonly class RunCount
      *
      * @return list<string>
      */
-    private static function says(array $events, array $lines, array $misprinted, RunTimes $times, int $good): array
+    private static function says(RunOrder $order, array $events, array $lines, array $misprinted, RunTimes $times, int $good): array
     {
         $says = [];
         foreach ($lines as $line) {
@@ -274,6 +278,11 @@ final readonly class RunCount
         $boxed = array_sum(array_map(static fn (array $p): int => $p[0], $boxes));
         if ($boxed > $good) {
             $says[] = \sprintf('%d pieces lie in boxes and %d are good: count a box again.', $boxed, $good);
+        }
+        foreach (self::inks($order, $events, 0, 0.0) as $ink) {
+            if ($ink->used !== null && $ink->used->realG < 0) {
+                $says[] = \sprintf('%.0f g more came back from %s than were put there: weigh it again, without its pot.', -$ink->used->realG, $ink->name);
+            }
         }
         if ($times->untoldS > 0) {
             $says[] = \sprintf('%.0f min without a piece and without a word: taken as a stop, not as slow printing.', $times->untoldS / 60);

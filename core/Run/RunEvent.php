@@ -25,7 +25,7 @@ final readonly class RunEvent
      * @param MisprintCause|null $cause  of a misprint
      * @param StopReason|null    $reason of a stop
      * @param int|null           $plate  that was filled, or whose register was looked at
-     * @param float|null         $grams  that were put on the screen
+     * @param float|null         $grams  that were put on the screen, or weighed back from it
      * @param string             $name   of a box, what is noted, or the id of what is taken back
      *
      * @throws ImpossibleCount where it cannot have been so
@@ -47,10 +47,10 @@ final readonly class RunEvent
         if ($pieces < 1 || $pieces > self::MOST_PIECES) {
             throw ImpossibleCount::at('pieces', \sprintf('%d pieces cannot be counted at once; 1 to %d can. Count them stack by stack.', $pieces, self::MOST_PIECES));
         }
-        if ($kind === RunEventKind::Filled && ($plate === null || $grams === null)) {
-            throw ImpossibleCount::at($plate === null ? 'plate' : 'grams', 'Say on which screen how many grams of ink were put: without both nobody knows how long it lasts.');
+        if (\in_array($kind, [RunEventKind::Filled, RunEventKind::Returned], true) && ($plate === null || $grams === null)) {
+            throw ImpossibleCount::at($plate === null ? 'plate' : 'grams', 'Say on which screen, and how many grams of ink: without both nobody knows how long it lasts.');
         }
-        if ($grams !== null && ($grams <= 0 || $grams > self::MOST_GRAMS)) {
+        if ($grams !== null && ($grams < 0 || ($grams <= 0 && $kind !== RunEventKind::Returned) || $grams > self::MOST_GRAMS)) {
             throw ImpossibleCount::at('grams', \sprintf('%.0f g of ink do not go on a screen. Weigh what was put there: more than nothing, up to %.0f g.', $grams, self::MOST_GRAMS));
         }
         if (trim($name) === '' && \in_array($kind, [RunEventKind::Boxed, RunEventKind::TakenBack, RunEventKind::Noted], true)) {

@@ -16,6 +16,8 @@ enum RunEventKind: string
     case Resumed = 'resumed';
     /** Ink was put on a screen. */
     case Filled = 'filled';
+    /** What was left on a screen was weighed and put back. */
+    case Returned = 'returned';
     /** The register was looked at, and held. */
     case Looked = 'looked';
     /** A bundle is closed into a box. */

@@ -6,6 +6,7 @@ namespace Ektype\Tests\Core\Run;
 
 use Ektype\Core\Run\ImpossibleCount;
 use Ektype\Core\Run\InkOnScreen;
+use Ektype\Core\Run\InkUsed;
 use Ektype\Core\Run\MisprintCause;
 use Ektype\Core\Run\RunCount;
 use Ektype\Core\Run\RunEvent;
@@ -152,6 +153,19 @@ final class RunCountTest extends TestCase
         self::assertSame(5 - 1 - 22, RunCount::of($open, $five, self::BEGAN + 1_000_000)->ahead, 'nobody said how many');
         self::assertCount(1, RunCount::of($small, $five, self::BEGAN)->lines);
         self::assertNull(RunCount::of($small, $ten, self::BEGAN)->doneMs);
+    }
+
+    /** 150 g on the screen, 20 pieces at 2.5 g, 95 g weighed back: 55 g are gone where 50 were reckoned. */
+    public function testInkThatComesBackTellsWhatWasUsed(): void
+    {
+        $events = [new RunEvent('w', self::BEGAN - 10, RunEventKind::Filled, plate: 7, grams: 150.0), ...self::good(20, 'M'), new RunEvent('r', self::BEGAN + 2_000_000, RunEventKind::Returned, plate: 7, grams: 95.0)];
+        $ink = RunCount::of(self::order(), $events, self::BEGAN)->inks[0];
+        self::assertEquals([null, new InkUsed(55.0, 50.0)], [$ink->grams, $ink->used]);
+        $again = RunCount::of(self::order(), [...$events, new RunEvent('w2', self::BEGAN + 2_100_000, RunEventKind::Filled, plate: 7, grams: 60.0), ...self::good(4, 'L', after: 2_200)], self::BEGAN)->inks[0];
+        self::assertSame([50.0, 55.0], [$again->grams, $again->used?->realG]);
+        $more = RunCount::of(self::order(), [...\array_slice($events, 0, 3), new RunEvent('r', self::BEGAN + 2_000_000, RunEventKind::Returned, plate: 7, grams: 160.0)], self::BEGAN);
+        self::assertStringContainsString('10 g more came back from Base', implode(' ', $more->says));
+        self::assertSame(0.0, (new RunEvent('r', 0, RunEventKind::Returned, plate: 7, grams: 0.0))->grams, 'nothing came back');
     }
 
     public function testAStopIsAsLongAsItWas(): void

@@ -1,13 +1,15 @@
 import { Box, Text } from "@chakra-ui/react";
-import { useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api } from "../../api/client";
+import type { components } from "../../api/generated/schema";
 import { Heading, NotYet } from "../../ui/Bench";
 import { useHabits } from "../../ui/habits";
 import { useAtHand } from "../../ui/JobFrame";
 import { inUnits } from "../../ui/lengths";
-import { Action, Area, Fact, Field, Trouble } from "../../ui/Parts";
+import { numberTyped } from "../../ui/number";
+import { Action, Area, Entry, Fact, Field, Trouble } from "../../ui/Parts";
 
 /** After the run: what it was, what is put away, and what was learned for the next one. */
 export function AfterStage() {
@@ -72,6 +74,9 @@ export function AfterStage() {
           ))}
         </Box>
       </Box>
+      {count.inks.some((ink) => ink.grams !== null || ink.used !== null) && (
+        <InkBack jobId={job.id} inks={count.inks} />
+      )}
       <Box>
         <Heading>What is put away</Heading>
         <Box as="ol" pl="22px" listStyleType="decimal" maxW="84ch">
@@ -109,6 +114,74 @@ export function AfterStage() {
           Print again
         </Action>
       </Box>
+    </Box>
+  );
+}
+
+/** What is left on each screen is weighed and put back: from then on it is known what the run took. */
+function InkBack({ jobId, inks }: { jobId: number; inks: components["schemas"]["RunCount"]["inks"] }) {
+  const queries = useQueryClient();
+  const { weight, inches } = useHabits();
+  const put = useMutation({
+    mutationFn: ({ plate, grams }: { plate: number; grams: number }) =>
+      answer(
+        api.POST("/api/jobs/{id}/run/count", {
+          params: { path: { id: jobId } },
+          body: {
+            sentMs: Date.now(),
+            events: [
+              {
+                id: `${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 12)}`,
+                atMs: Date.now(),
+                kind: "returned",
+                plate,
+                grams,
+                line: 0,
+                size: "",
+                pieces: 1,
+                xMm: null,
+                yMm: null,
+                cause: null,
+                reason: null,
+                name: "",
+              },
+            ],
+          },
+        }),
+      ),
+    onSuccess: (board) => queries.setQueryData(["run-count", jobId], board),
+  });
+  return (
+    <Box>
+      <Heading note="Weigh the pot before and after what was left on the screen goes back.">
+        Ink that comes back
+      </Heading>
+      <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(170px, 1fr))" gap="14px">
+        {inks.map((ink) =>
+          ink.grams === null && ink.used === null ? null : (
+            <Box key={ink.plate}>
+              <Text fontWeight="700">{ink.name}</Text>
+              {ink.used && (
+                <Text fontSize="small">
+                  took <span className="readout">{weight(ink.used.realG)}</span>, reckoned {weight(ink.used.reckonedG)}
+                </Text>
+              )}
+              {ink.grams !== null && (
+                <Field label={`weighed back, ${inches ? "oz" : "g"}; about ${weight(ink.grams)}`}>
+                  <Entry
+                    inputMode="decimal"
+                    onBlur={(e) => {
+                      const typed = numberTyped(e.target.value);
+                      if (typed !== null) put.mutate({ plate: ink.plate, grams: typed * (inches ? 28.35 : 1) });
+                    }}
+                  />
+                </Field>
+              )}
+            </Box>
+          ),
+        )}
+      </Box>
+      <Trouble of={put.error} />
     </Box>
   );
 }
