@@ -11,7 +11,8 @@ export default defineConfig({
   workers: (process.env.EKTYPE_URLS ?? "one").split(" ").length,
   fullyParallel: true,
   // A test that needs a second try is a fault of page or test.
-  retries: 0,
+  // A machine under load may be slow once; what fails twice fails.
+  retries: process.env.CI ? 1 : 0,
   reporter: [["list"]],
   use: {
     viewport: { width: 1280, height: 800 },
