@@ -66,6 +66,6 @@ final readonly class CurePlan
             $says[] = \sprintf('The film comes to %.0f °C: above %.0f °C it goes brittle. Lower the air, or a faster belt.', $curve->peakC, $need->mostC);
         }
 
-        return new self($dwell, $belt, $curve, $need, $dryer->anHour($belt), $limit, $cures && $curve->surfaceC <= $limit->celsius && $curve->peakC <= $need->mostC, $says);
+        return new self($dwell, $belt, $curve, $need, anHour: $dryer->anHour($belt), limit: $limit, cures: $cures && $curve->surfaceC <= $limit->celsius && $curve->peakC <= $need->mostC, says: $says);
     }
 }

@@ -41,7 +41,7 @@ final readonly class Dryer
     /** So much more or less heat than it is said to give, as its probe runs have it. */
     public function heating(float $times): self
     {
-        return new self($this->name, $this->tunnelMm, $this->slowestMMin, $this->fastestMMin, $this->beltMm, $this->airC, $this->panelC, blows: $this->blows, times: $times);
+        return new self($this->name, $this->tunnelMm, $this->slowestMMin, $this->fastestMMin, beltMm: $this->beltMm, airC: $this->airC, panelC: $this->panelC, blows: $this->blows, times: $times);
     }
 
     /** Seconds in the tunnel at a belt speed. */

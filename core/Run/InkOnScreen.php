@@ -32,14 +32,14 @@ final readonly class InkOnScreen
     public static function of(int $plate, string $name, float $filled, float $used, float $gramsAPiece, float $secondsAPiece, ?InkUsed $weighed = null): self
     {
         if ($filled <= 0) {
-            return new self($plate, $name, null, null, null, false, $weighed);
+            return new self($plate, $name, null, null, minutes: null, soon: false, used: $weighed);
         }
         $grams = max(0.0, $filled - $used);
         if ($gramsAPiece <= 0) {
-            return new self($plate, $name, $grams, null, null, false, $weighed);
+            return new self($plate, $name, $grams, null, minutes: null, soon: false, used: $weighed);
         }
         $pieces = (int) floor(max(0.0, $grams - self::FLOOD_G) / $gramsAPiece + 1e-9);
 
-        return new self($plate, $name, $grams, $pieces, $secondsAPiece > 0 ? $pieces * $secondsAPiece / 60 : null, $pieces <= self::SOON, $weighed);
+        return new self($plate, $name, $grams, $pieces, minutes: $secondsAPiece > 0 ? $pieces * $secondsAPiece / 60 : null, soon: $pieces <= self::SOON, used: $weighed);
     }
 }

@@ -65,6 +65,6 @@ final readonly class RunTimes
             $stops[] = new Stop($standing, null, $reason);
         }
 
-        return new self($stops, $untold, $timed, $ran, $first, $last, $began, $ended);
+        return new self($stops, $untold, $timed, $ran, firstMs: $first, lastMs: $last, began: $began, endedMs: $ended);
     }
 }
