@@ -10,8 +10,6 @@ export default defineConfig({
   // One browser for each shop that is served; shop.ts gives each its own.
   workers: (process.env.EKTYPE_URLS ?? "one").split(" ").length,
   fullyParallel: true,
-  // A test that needs a second try is a fault of page or test: CI lists it as flaky, and goes on.
-  retries: process.env.CI ? 1 : 0,
   reporter: [["list"]],
   use: {
     viewport: { width: 1280, height: 800 },

@@ -48,6 +48,14 @@ final class ArtLookTest extends ShopTestCase
         self::assertSame('art', $this->look('no picture at all', 'art.png', 422)['field'] ?? 'art');
     }
 
+    public function testAHairlineAtTheEdgeIsNotCutOff(): void
+    {
+        $seen = $this->look(\sprintf(self::DRAWING, '<rect x="88" y="20" width="0.09" height="50" fill="#c8262c"/>'));
+        self::assertIsArray($seen['ink']);
+        self::assertEqualsWithDelta(0.68, $seen['ink']['width'], 0.01);
+        self::assertEqualsWithDelta(50 / 90, $seen['ink']['height'], 0.01);
+    }
+
     /** @return array<mixed> */
     private function look(string $bytes, string $name = 'art.svg', int $expect = 200): array
     {

@@ -18,6 +18,7 @@ final readonly class InkWithin
     private const SIDE = 600;
     /** Larger pictures are left whole: to open one takes too long for a look. */
     private const MOST_PIXELS = 64_000_000;
+    /** So little of 255 in a pixel is clear still. */
     private const CLEAR = 16;
 
     public function __construct(private SvgDrawing $drawing)
@@ -34,7 +35,7 @@ final readonly class InkWithin
         };
     }
 
-    /** Drawn on black and on white: where both look alike there is ink. */
+    /** Drawn on black and on white: where they do not differ by all that they can there is ink, or the trace of a hairline. */
     private function ofDrawing(ArtFile $art): ArtFraming
     {
         $drawn = fn (Srgb $ground): ArtRaster => $this->drawing->over(
@@ -43,14 +44,17 @@ final readonly class InkWithin
             self::SIDE / max(1.0, $art->height / $art->width),
             $ground,
             new ArtFraming(),
+            smooth: true,
         );
         $onWhite = $drawn(new Srgb(255, 255, 255));
         if (!$onWhite->seeThrough) {
             return InkBox::of(InkBox::onPaper($onWhite->rgb, $onWhite->width, $onWhite->height), $onWhite->width, $onWhite->height);
         }
         $ink = '';
-        foreach (str_split($onWhite->rgb ^ $drawn(new Srgb(0, 0, 0))->rgb, 3) as $apart) {
-            $ink .= $apart === "\0\0\0" ? "\1" : "\0";
+        $onBlack = $drawn(new Srgb(0, 0, 0))->rgb;
+        // The same on all three channels: the first says it.
+        for ($i = 0, $end = \strlen($onBlack); $i < $end; $i += 3) {
+            $ink .= \ord($onWhite->rgb[$i]) - \ord($onBlack[$i]) >= 255 - self::CLEAR ? "\0" : "\1";
         }
 
         return InkBox::of($ink, $onWhite->width, $onWhite->height);

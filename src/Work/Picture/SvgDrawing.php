@@ -25,6 +25,8 @@ final class SvgDrawing
 {
     /** No smoothing, whatever the drawing says. */
     private const STYLE = '* { shape-rendering: crispEdges !important; text-rendering: optimizeSpeed !important; }';
+    /** Smoothed, whatever the drawing says: what is thinner than a pixel leaves a trace. */
+    private const SMOOTH = '* { shape-rendering: geometricPrecision !important; text-rendering: geometricPrecision !important; }';
     private const BAND_PIXELS = 24_000_000;
     private const MOST_SIDE = 32_000;
     private const GLANCE = 400;
@@ -32,11 +34,12 @@ final class SvgDrawing
     private const SECONDS = 120;
 
     /**
-     * @param float $dpi of the film
+     * @param float $dpi    of the film
+     * @param bool  $smooth for looks alone: a film has no greys
      *
      * @throws UnreadableArt where it cannot be drawn, or not in time
      */
-    public function over(ArtFile $svg, float $widthMm, float $dpi, Srgb $garment, ArtFraming $framing): ArtRaster
+    public function over(ArtFile $svg, float $widthMm, float $dpi, Srgb $garment, ArtFraming $framing, bool $smooth = false): ArtRaster
     {
         $page = $framing->size($svg->width, $svg->height);
         $width = max(1, (int) round($widthMm / 25.4 * $dpi));
@@ -58,7 +61,7 @@ final class SvgDrawing
         try {
             $text = SvgText::of($svg->path);
             $remarks = [...$svg->remarks, ...Lettering::missing($text)];
-            file_put_contents($folder.'/style.css', self::STYLE);
+            file_put_contents($folder.'/style.css', $smooth ? self::SMOOTH : self::STYLE);
             file_put_contents($folder.'/art.svg', self::stretched($text));
             $seeThrough = $this->isSeeThrough($folder);
             $rows = [];
@@ -73,7 +76,7 @@ final class SvgDrawing
                 $rows[] = ArtDecoder::over(ArtFile::drawn($folder.'/band.png', $width, $here), $garment)->rgb;
             }
 
-            return new ArtRaster($width, $height, implode('', $rows), $seeThrough, remarks: $remarks, unsmoothed: true);
+            return new ArtRaster($width, $height, implode('', $rows), $seeThrough, remarks: $remarks, unsmoothed: !$smooth);
         } finally {
             foreach (['style.css', 'art.svg', 'band.svg', 'band.png', 'glance.png'] as $file) {
                 if (is_file($folder.'/'.$file)) {

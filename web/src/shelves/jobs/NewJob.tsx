@@ -36,7 +36,8 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
     form.set("art", file);
     form.set("widthMm", String(fromField(width)));
     form.set("garmentHex", hex);
-    if (inkOnly && seen && !whole(seen)) form.set("part", "ink");
+    // What is asked may not hang on whether the picture has been looked at yet: the shop leaves out what is empty.
+    if (inkOnly && !(seen && whole(seen))) form.set("part", "ink");
     if (name.trim()) form.set("name", name);
     make.mutate(form, { onSuccess: (job) => go(`/jobs/${job.id}`) });
   };
