@@ -41,4 +41,10 @@ final readonly class Pace
 
         return new self($seconds, $seconds * (1 - $share), $seconds * (1 + $share), $pieces, $pieces > 0 ? $ranS / $pieces : 0.0);
     }
+
+    /** Of a piece, where what was timed are its colours one by one. */
+    public function times(int $colours): self
+    {
+        return new self($colours * $this->seconds, $colours * $this->low, $colours * $this->high, $this->measured, $colours * $this->realS);
+    }
 }

@@ -27,8 +27,7 @@ final readonly class RunCount
      * @param list<Box>         $boxes
      * @param list<Stop>        $stops
      * @param list<RunNote>     $notes
-     * @param int               $ahead      pieces ahead of the rhythm that was reckoned; below zero behind it
-     * @param int|null          $doneMs     when the last piece is off; null where it is, or nobody knows
+     * @param OnTable|null      $table      null where the press carries all screens at once
      * @param list<string>      $says
      */
     private function __construct(
@@ -38,13 +37,11 @@ final readonly class RunCount
         public array $boxes,
         public array $stops,
         public array $notes,
-        public Pace $pace,
-        public int $ahead,
-        public ?int $doneMs,
+        public Going $goes,
         public int $lookIn,
         public int $line,
-        public ?int $endedMs,
         public array $says,
+        public ?OnTable $table,
     ) {
         $this->good = array_sum(array_map(static fn (LineCounted $l): int => $l->good, $lines));
         $this->misprints = array_sum(array_map(static fn (LineCounted $l): int => $l->misprints, $lines));
@@ -58,10 +55,14 @@ final readonly class RunCount
     {
         $events = self::counted($told);
         $lines = self::lines($order, $events);
-        $times = RunTimes::of($events, $order->secondsAPiece);
-        $pace = Pace::of($order->secondsAPiece, $times->timed, $times->ranS);
+        $passes = Passes::of($order, $events, array_sum(array_map(static fn (RunLine $l): int => $l->pieces(), $order->lines)));
+        // On a table each colour is a piece’s work by itself.
+        $colours = \count(array_filter($events, static fn (RunEvent $e): bool => $e->kind === RunEventKind::Laid)) > 0 ? max(1, \count($passes->all)) : 1;
+        $times = RunTimes::of($events, $order->secondsAPiece / $colours);
+        $pace = Pace::of($order->secondsAPiece / $colours, $times->timed, $times->ranS)->times($colours);
         $left = array_sum(array_map(static fn (LineCounted $l): int => array_sum(array_map(static fn (SizeCounted $s): int => $s->left, $l->sizes)), $lines));
         $good = array_sum(array_map(static fn (LineCounted $l): int => $l->good, $lines));
+        $done = $colours === 1 ? $good : intdiv($passes->layings(), $colours);
         $line = self::now($lines, $events);
         $misprinted = self::misprinted($events);
 
@@ -72,14 +73,30 @@ final readonly class RunCount
             self::boxes($events),
             stops: $times->stops,
             notes: array_map(static fn (RunEvent $e): RunNote => new RunNote($e->atMs, $e->plate, $e->name), array_values(array_filter($events, static fn (RunEvent $e): bool => $e->kind === RunEventKind::Noted))),
-            pace: $pace,
-            ahead: self::ahead($order, $times, $good, $nowMs),
-            doneMs: $left === 0 || $pace->seconds <= 0 || $times->firstMs === null ? null : (int) round($nowMs + 1000 * $left * $pace->seconds),
+            goes: new Going(
+                $pace,
+                $done,
+                self::ahead($order, $times, $done, $nowMs, $colours),
+                $left === 0 || $pace->seconds <= 0 || $times->firstMs === null ? null : (int) round($nowMs + 1000 * ($colours === 1 ? $left : max($left / $colours, $left + $good - $passes->layings() / $colours)) * $pace->seconds),
+                endedMs: $times->endedMs,
+            ),
             lookIn: self::lookIn($order, $events),
             line: $line,
-            endedMs: $times->endedMs,
-            says: self::says($order, $events, $lines, $misprinted, $times, $good),
+            says: [...$passes->says(), ...self::says($order, $events, $lines, $misprinted, $times, $good)],
+            table: $passes->all === [] ? null : new OnTable($passes->all, $passes->now(self::lastLaid($order, $events))),
         );
+    }
+
+    /** @param list<RunEvent> $events */
+    private static function lastLaid(RunOrder $order, array $events): ?int
+    {
+        foreach (array_reverse($events) as $event) {
+            if ($event->kind->works()) {
+                return $event->plate ?? array_key_last($order->plates);
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -180,7 +197,9 @@ final readonly class RunCount
     private static function inks(RunOrder $order, array $events, int $line, float $secondsAPiece): array
     {
         $inks = [];
+        $last = array_key_last($order->plates);
         foreach ($order->plates as $plate => $name) {
+            $laid = $plate !== $last && array_filter($events, static fn (RunEvent $e): bool => $e->kind === RunEventKind::Laid && $e->plate === $plate) !== [];
             $filled = $used = 0.0;
             $weighed = null;
             foreach ($events as $event) {
@@ -189,7 +208,7 @@ final readonly class RunCount
                 } elseif ($event->kind === RunEventKind::Returned && $event->plate === $plate) {
                     $weighed = new InkUsed(($weighed->realG ?? 0.0) + $filled - ($event->grams ?? 0.0), ($weighed->reckonedG ?? 0.0) + $used);
                     $filled = $used = 0.0;
-                } elseif ($event->kind->prints() && $filled > 0) {
+                } elseif ($filled > 0 && self::takes($event, $plate, $laid)) {
                     $used += $event->pieces * ($order->lines[$event->line]->grams[$plate] ?? 0.0);
                 }
             }
@@ -197,6 +216,14 @@ final readonly class RunCount
         }
 
         return $inks;
+    }
+
+    /** Whether it took ink from a plate: on a table only where this colour was laid, or spoiled a piece. */
+    private static function takes(RunEvent $event, int $plate, bool $laid): bool
+    {
+        return $laid
+            ? $event->plate === $plate && ($event->kind === RunEventKind::Laid || $event->kind === RunEventKind::Misprint)
+            : $event->kind->prints() && ($event->plate === null || $event->plate === $plate);
     }
 
     /**
@@ -216,16 +243,16 @@ final readonly class RunCount
         return array_values($boxes);
     }
 
-    private static function ahead(RunOrder $order, RunTimes $times, int $good, int $nowMs): int
+    private static function ahead(RunOrder $order, RunTimes $times, int $done, int $nowMs, int $colours): int
     {
         if ($times->firstMs === null || $order->secondsAPiece <= 0) {
             return 0;
         }
         $ordered = array_sum(array_map(static fn (RunLine $l): int => $l->pieces(), $order->lines));
-        $until = $times->endedMs ?? ($ordered > 0 && $good >= $ordered ? $times->lastMs ?? $nowMs : $nowMs);
-        $planned = $times->began + (int) floor(max(0, $until - $times->firstMs) / 1000 / $order->secondsAPiece);
+        $until = $times->endedMs ?? ($ordered > 0 && $done >= $ordered ? $times->lastMs ?? $nowMs : $nowMs);
+        $planned = intdiv($times->began, $colours) + (int) floor(max(0, $until - $times->firstMs) / 1000 / $order->secondsAPiece);
 
-        return $good - ($ordered > 0 ? min($ordered, $planned) : $planned);
+        return $done - ($ordered > 0 ? min($ordered, $planned) : $planned);
     }
 
     /** @param list<RunEvent> $events */
@@ -233,7 +260,7 @@ final readonly class RunCount
     {
         $since = 0;
         foreach ($events as $event) {
-            $since = $event->kind === RunEventKind::Looked ? 0 : $since + ($event->kind->prints() ? $event->pieces : 0);
+            $since = $event->kind === RunEventKind::Looked ? 0 : $since + ($event->kind->works() ? $event->pieces : 0);
         }
 
         return max(0, $order->lookEvery - $since);

@@ -24,7 +24,7 @@ final readonly class RunEvent
      * @param Point|null         $at     of a misprint, mm from the middle of the print, right and down
      * @param MisprintCause|null $cause  of a misprint
      * @param StopReason|null    $reason of a stop
-     * @param int|null           $plate  that was filled, or whose register was looked at
+     * @param int|null           $plate  that was filled, laid or spoiled, or whose register was looked at
      * @param float|null         $grams  that were put on the screen, or weighed back from it
      * @param string             $name   of a box, what is noted, or the id of what is taken back
      *
@@ -46,6 +46,9 @@ final readonly class RunEvent
     ) {
         if ($pieces < 1 || $pieces > self::MOST_PIECES) {
             throw ImpossibleCount::at('pieces', \sprintf('%d pieces cannot be counted at once; 1 to %d can. Count them stack by stack.', $pieces, self::MOST_PIECES));
+        }
+        if ($kind === RunEventKind::Laid && $plate === null) {
+            throw ImpossibleCount::at('plate', 'Say which colour was laid: the pieces wait for the one after it.');
         }
         if (\in_array($kind, [RunEventKind::Filled, RunEventKind::Returned], true) && ($plate === null || $grams === null)) {
             throw ImpossibleCount::at($plate === null ? 'plate' : 'grams', 'Say on which screen, and how many grams of ink: without both nobody knows how long it lasts.');

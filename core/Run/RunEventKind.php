@@ -9,6 +9,8 @@ enum RunEventKind: string
 {
     /** Pieces came off good. */
     case Good = 'good';
+    /** A colour was laid on pieces that wait for the next one, on a table. */
+    case Laid = 'laid';
     case Misprint = 'misprint';
     /** A platen went round empty. */
     case Skipped = 'skipped';
@@ -28,7 +30,13 @@ enum RunEventKind: string
     case Noted = 'noted';
     case Ended = 'ended';
 
-    /** Whether pieces went round the press. */
+    /** Whether the press was at work. */
+    public function works(): bool
+    {
+        return $this === self::Laid || $this->prints();
+    }
+
+    /** Whether pieces are done with: good or spoiled. */
     public function prints(): bool
     {
         return $this === self::Good || $this === self::Misprint;

@@ -12,8 +12,9 @@ final readonly class RunOrder
      * @param array<int, string> $plates        names by number, in print order
      * @param float              $secondsAPiece with the usual pauses; 0 where it is not reckoned
      * @param int                $lookEvery     pieces
+     * @param TableOnRun|null    $table         null where the press carries all screens at once
      */
-    public function __construct(public array $lines, public array $plates, public float $secondsAPiece, public int $lookEvery)
+    public function __construct(public array $lines, public array $plates, public float $secondsAPiece, public int $lookEvery, public ?TableOnRun $table = null)
     {
     }
 }

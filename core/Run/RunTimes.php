@@ -34,7 +34,7 @@ final readonly class RunTimes
             if ($event->kind === RunEventKind::Stopped && $standing === null) {
                 [$standing, $reason] = [$event->atMs, $event->reason ?? StopReason::Other];
             }
-            if ($standing !== null && ($event->kind === RunEventKind::Resumed || $event->kind->prints())) {
+            if ($standing !== null && ($event->kind === RunEventKind::Resumed || $event->kind->works())) {
                 // Who counts a piece has gone on, whether it was told or not.
                 $stops[] = new Stop($standing, $event->atMs, $reason);
                 $stood += ($event->atMs - max($standing, $last ?? $standing)) / 1000;
@@ -43,7 +43,7 @@ final readonly class RunTimes
             if ($event->kind === RunEventKind::Ended) {
                 $ended = $event->atMs;
             }
-            if (!$event->kind->prints()) {
+            if (!$event->kind->works()) {
                 continue;
             }
             $ended = null;

@@ -31,11 +31,11 @@ final class RunRhythm extends JsonCommand
         return [
             'good' => $count->good,
             'misprints' => $count->misprints,
-            'seconds' => round($count->pace->seconds, 2),
-            'seconds_low' => round($count->pace->low, 2),
-            'seconds_high' => round($count->pace->high, 2),
-            'ahead' => $count->ahead,
-            'done_s' => $count->doneMs === null ? null : round($count->doneMs / 1000, 1),
+            'seconds' => round($count->goes->pace->seconds, 2),
+            'seconds_low' => round($count->goes->pace->low, 2),
+            'seconds_high' => round($count->goes->pace->high, 2),
+            'ahead' => $count->goes->ahead,
+            'done_s' => $count->goes->doneMs === null ? null : round($count->goes->doneMs / 1000, 1),
             'says' => $count->says,
         ];
     }

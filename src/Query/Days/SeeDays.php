@@ -158,7 +158,7 @@ final readonly class SeeDays
         }
         $count = RunCount::of(SeeRunBoard::order($job, $book), $told, (int) $shop->now->format('Uv'));
 
-        return $count->endedMs !== null ? 0.0 : $minutes * max(0, $count->ordered - $count->good) / max(1, $count->ordered);
+        return $count->goes->endedMs !== null ? 0.0 : $minutes * max(0, $count->ordered - $count->good) / max(1, $count->ordered);
     }
 
     private static function due(string $day, RoomPlan $room): float

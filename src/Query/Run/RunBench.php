@@ -30,6 +30,7 @@ final readonly class RunBench
         public array $cautions,
         public array $marks,
         public array $after,
+        public PressOnRun $press,
         public bool $begun,
     ) {
     }

@@ -88,8 +88,8 @@ final readonly class SeeEstimate
         foreach ($shop->shelves->printing->runs->jobs(self::RUNS) as $job) {
             $order = SeeRunBoard::order($job, new ScreenBook($job, $shop));
             $count = RunCount::of($order, $shop->shelves->printing->runs->of($job), (int) $shop->now->format('Uv'));
-            if ($count->endedMs !== null || ($count->ordered > 0 && $count->good >= $count->ordered)) {
-                $done[$job->idOrFail()] = new RunDone($order->secondsAPiece, $count->pace->measured > 0 ? $count->pace->realS : 0.0, $count->good, $count->misprints);
+            if ($count->goes->endedMs !== null || ($count->ordered > 0 && $count->good >= $count->ordered)) {
+                $done[$job->idOrFail()] = new RunDone($order->secondsAPiece, $count->goes->pace->measured > 0 ? $count->goes->pace->realS : 0.0, $count->good, $count->misprints);
             }
         }
 

@@ -15,6 +15,7 @@ use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Order\LineChange;
 use Ektype\Core\Press\AfterRun;
 use Ektype\Core\Press\CureCautions;
+use Ektype\Core\Press\PressWay;
 use Ektype\Core\Print\PlatePrint;
 
 /** The bench of the run. */
@@ -50,6 +51,7 @@ final readonly class SeeRun
             ),
             marks: $job->filmSheet(\count($book->plates))->marks(),
             after: AfterRun::of($inks, $job->name, !$job->withoutFilm),
+            press: new PressOnRun($plan?->job->press->way ?? PressWay::Rotary, $plan?->job->press->heads ?? 0, $plan?->job->press->platens ?? 0),
             begun: $shop->shelves->printing->runs->known($job) !== [],
         );
     }
@@ -64,6 +66,6 @@ final readonly class SeeRun
             default => [\sprintf('out of register by %.2f mm', $read->nowMaxMm), false],
         };
 
-        return new PlateOnRun($print->id, $words, $in, $print->laying->value, array_sum(array_map(static fn (LineChange $c): float => $c->grams($print->id), $book->changes())), $print->flash?->dwellS, squeegee: $print->stroke->hardness->value, hand: $print->stroke->says.($book->job->onPress->pull ? ' Pulled.' : ' Pushed.'));
+        return new PlateOnRun($print->id, $words, $in, $print->laying->value, array_sum(array_map(static fn (LineChange $c): float => $c->grams($print->id), $book->changes())), $print->flash?->dwellS, squeegee: $print->stroke->hardness->value, hand: $print->stroke->says.($book->job->onPress->pull ? ' Pulled.' : ' Pushed.'), head: $print->head, coolS: $print->flash->coolS ?? 0.0, pressure: $print->stroke->pressure->value);
     }
 }

@@ -11,6 +11,7 @@ use Ektype\App\Shop\Job\Job;
 use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Order\LineChange;
 use Ektype\Core\Order\SizeCount;
+use Ektype\Core\Print\PrintPlan;
 use Ektype\Core\Run\LoadingGuide;
 use Ektype\Core\Run\LookEvery;
 use Ektype\Core\Run\Misprints;
@@ -19,12 +20,15 @@ use Ektype\Core\Run\RunEvent;
 use Ektype\Core\Run\RunLine;
 use Ektype\Core\Run\RunOrder;
 use Ektype\Core\Run\Settling;
+use Ektype\Core\Run\TableOnRun;
 
 /** The bench of the run. */
 final readonly class SeeRunBoard
 {
     /** So many of the last things told are shown, to be taken back. */
     private const LATEST = 8;
+    /** A layer that dries on the rack is printed over the day after, s (heuristic: from the evening to the morning). */
+    private const RACK_S = 14 * 3600.0;
 
     public function __construct(private Moment $moment)
     {
@@ -85,7 +89,25 @@ final readonly class SeeRunBoard
         $minutes = array_sum(array_map(static fn (LineChange $c): float => $c->minutes, $changes));
         $pieces = array_sum(array_map(static fn (LineChange $c): int => $c->pieces, $changes));
 
-        return new RunOrder($lines, $plates, $pieces === 0 ? 0.0 : 60 * $minutes / $pieces, LookEvery::pieces($job->care));
+        return new RunOrder($lines, $plates, $pieces === 0 ? 0.0 : 60 * $minutes / $pieces, LookEvery::pieces($job->care), self::table($book->print()));
+    }
+
+    /** Where the press prints colour after colour: how long each dries under the next. */
+    private static function table(?PrintPlan $plan): ?TableOnRun
+    {
+        if ($plan === null || $plan->job->press->way->carriesAll()) {
+            return null;
+        }
+        $dries = [];
+        foreach ($plan->plates as $plate) {
+            $dries[$plate->id] = match (true) {
+                $plan->job->method->driesBetween() => self::RACK_S,
+                $plate->flash?->after === true => $plate->flash->dwellS + $plate->flash->coolS,
+                default => 0.0,
+            };
+        }
+
+        return new TableOnRun(max(1, $plan->job->press->platens), $dries);
     }
 
     /** @param list<int> $plates */

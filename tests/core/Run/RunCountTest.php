@@ -8,6 +8,7 @@ use Ektype\Core\Run\ImpossibleCount;
 use Ektype\Core\Run\InkOnScreen;
 use Ektype\Core\Run\InkUsed;
 use Ektype\Core\Run\MisprintCause;
+use Ektype\Core\Run\Pass;
 use Ektype\Core\Run\RunCount;
 use Ektype\Core\Run\RunEvent;
 use Ektype\Core\Run\RunEventKind;
@@ -15,6 +16,7 @@ use Ektype\Core\Run\RunLine;
 use Ektype\Core\Run\RunOrder;
 use Ektype\Core\Run\Stop;
 use Ektype\Core\Run\StopReason;
+use Ektype\Core\Run\TableOnRun;
 use Ektype\Core\Unit\Point;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -69,17 +71,17 @@ final class RunCountTest extends TestCase
     public function testThePaceIsDrawnFromTheReckonedToWhatThePressDoes(): void
     {
         $count = RunCount::of(self::order(), self::good(41, 'M', every: 50.0), self::BEGAN + 40 * 50_000);
-        self::assertEqualsWithDelta((12 * 44 + 40 * 50) / 52, $count->pace->seconds, 1e-9);
-        self::assertSame(40, $count->pace->measured);
-        self::assertGreaterThan($count->pace->low, $count->pace->seconds);
+        self::assertEqualsWithDelta((12 * 44 + 40 * 50) / 52, $count->goes->pace->seconds, 1e-9);
+        self::assertSame(40, $count->goes->pace->measured);
+        self::assertGreaterThan($count->goes->pace->low, $count->goes->pace->seconds);
         $share = 1.645 * sqrt((0.2 * 12 / 52) ** 2 + 0.35 ** 2 * 40 / 52 ** 2);
-        self::assertEqualsWithDelta($count->pace->seconds * (1 + $share), $count->pace->high, 1e-9);
+        self::assertEqualsWithDelta($count->goes->pace->seconds * (1 + $share), $count->goes->pace->high, 1e-9);
         // 2000 s at 44 s are 45 pieces beside the first; 41 are good.
-        self::assertSame(41 - 1 - 45, $count->ahead);
-        self::assertSame((int) round(self::BEGAN + 2_000_000 + 1000 * 46 * $count->pace->seconds), $count->doneMs, '15 of M are more than ordered, S, L and XL are left');
+        self::assertSame(41 - 1 - 45, $count->goes->ahead);
+        self::assertSame((int) round(self::BEGAN + 2_000_000 + 1000 * 46 * $count->goes->pace->seconds), $count->goes->doneMs, '15 of M are more than ordered, S, L and XL are left');
         $ahead = RunCount::of(self::order(), self::good(41, 'M', every: 40.0), self::BEGAN + 40 * 40_000);
-        self::assertSame(41 - 1 - 36, $ahead->ahead);
-        self::assertSame(44.0, RunCount::of(self::order(), [], self::BEGAN)->pace->seconds);
+        self::assertSame(41 - 1 - 36, $ahead->goes->ahead);
+        self::assertSame(44.0, RunCount::of(self::order(), [], self::BEGAN)->goes->pace->seconds);
     }
 
     public function testAStopIsNoSlowPrinting(): void
@@ -94,9 +96,9 @@ final class RunCountTest extends TestCase
         $after = self::good(10, 'M', every: 44.0, after: 1_484);
         $count = RunCount::of(self::order(), [...$before, $stopped, $on, ...$after], self::BEGAN + 2_000_000);
         self::assertNull($count->standing);
-        self::assertSame(20, $count->pace->measured);
+        self::assertSame(20, $count->goes->pace->measured);
         // 10 gaps of 44 s, the stop taken out of the eleventh (5 s before it and 39 s after), nine more of 44 s.
-        self::assertEqualsWithDelta((12 * 44 + 10 * 44 + 44 + 9 * 44) / 32, $count->pace->seconds, 1e-6);
+        self::assertEqualsWithDelta((12 * 44 + 10 * 44 + 44 + 9 * 44) / 32, $count->goes->pace->seconds, 1e-6);
         $counted = RunCount::of(self::order(), [...$before, $stopped, ...$after], self::BEGAN + 2_000_000);
         self::assertNull($counted->standing, 'who counts a piece has gone on');
     }
@@ -104,8 +106,8 @@ final class RunCountTest extends TestCase
     public function testALongSilenceIsAStopAndSoSaid(): void
     {
         $count = RunCount::of(self::order(), [...self::good(5, 'M', every: 44.0), ...self::good(5, 'M', every: 44.0, after: 3_000)], self::BEGAN + 4_000_000);
-        self::assertSame(8, $count->pace->measured);
-        self::assertEqualsWithDelta(44.0, $count->pace->seconds, 1e-9);
+        self::assertSame(8, $count->goes->pace->measured);
+        self::assertEqualsWithDelta(44.0, $count->goes->pace->seconds, 1e-9);
         self::assertStringContainsString('47 min without a piece', implode(' ', $count->says));
         $stack = [new RunEvent('first', self::BEGAN, RunEventKind::Good, size: 'M'), new RunEvent('ten', self::BEGAN + 440_000, RunEventKind::Good, size: 'M', pieces: 10)];
         self::assertSame([], RunCount::of(self::order(), $stack, self::BEGAN + 440_000)->says, 'ten that are counted as a stack take their time');
@@ -141,18 +143,18 @@ final class RunCountTest extends TestCase
         $small = new RunOrder([new RunLine('Tote', ['' => 10])], [], 44.0, 24);
         $ten = self::good(10, '', every: 50.0);
         // Nine gaps of 50 s: 450 s are ten pieces at 44 s beside the first; the order is ten.
-        self::assertSame(0, RunCount::of($small, $ten, self::BEGAN + 450_000)->ahead);
-        self::assertSame(0, RunCount::of($small, $ten, self::BEGAN + 9_000_000)->ahead, 'hours later it is still done');
+        self::assertSame(0, RunCount::of($small, $ten, self::BEGAN + 450_000)->goes->ahead);
+        self::assertSame(0, RunCount::of($small, $ten, self::BEGAN + 9_000_000)->goes->ahead, 'hours later it is still done');
         $five = self::good(5, '', every: 50.0);
-        self::assertSame(5 - 10, RunCount::of($small, $five, self::BEGAN + 9_000_000)->ahead, 'never more behind than what is left');
+        self::assertSame(5 - 10, RunCount::of($small, $five, self::BEGAN + 9_000_000)->goes->ahead, 'never more behind than what is left');
         $ended = [...$five, new RunEvent('e', self::BEGAN + 220_000, RunEventKind::Ended)];
-        self::assertSame(5 - 6, RunCount::of($small, $ended, self::BEGAN + 9_000_000)->ahead, 'ended at 220 s, when six were planned');
-        self::assertSame(0, RunCount::of(new RunOrder([new RunLine('Tote', ['' => 10])], [], 0.0, 24), $five, self::BEGAN + 9_000_000)->ahead, 'nothing was reckoned');
-        self::assertSame(0, RunCount::of($small, [], self::BEGAN + 9_000_000)->ahead, 'it has not begun');
+        self::assertSame(5 - 6, RunCount::of($small, $ended, self::BEGAN + 9_000_000)->goes->ahead, 'ended at 220 s, when six were planned');
+        self::assertSame(0, RunCount::of(new RunOrder([new RunLine('Tote', ['' => 10])], [], 0.0, 24), $five, self::BEGAN + 9_000_000)->goes->ahead, 'nothing was reckoned');
+        self::assertSame(0, RunCount::of($small, [], self::BEGAN + 9_000_000)->goes->ahead, 'it has not begun');
         $open = new RunOrder([new RunLine('Tote', ['' => 0])], [], 44.0, 24);
-        self::assertSame(5 - 1 - 22, RunCount::of($open, $five, self::BEGAN + 1_000_000)->ahead, 'nobody said how many');
+        self::assertSame(5 - 1 - 22, RunCount::of($open, $five, self::BEGAN + 1_000_000)->goes->ahead, 'nobody said how many');
         self::assertCount(1, RunCount::of($small, $five, self::BEGAN)->lines);
-        self::assertNull(RunCount::of($small, $ten, self::BEGAN)->doneMs);
+        self::assertNull(RunCount::of($small, $ten, self::BEGAN)->goes->doneMs);
     }
 
     /** 150 g on the screen, 20 pieces at 2.5 g, 95 g weighed back: 55 g are gone where 50 were reckoned. */
@@ -210,9 +212,9 @@ final class RunCountTest extends TestCase
         self::assertSame(12, $closed->boxes[0]->pieces);
         self::assertStringContainsString('Box 1 was closed 2 times', $closed->says[0]);
         $ended = RunCount::of(self::order(), [...self::good(3, 'M'), new RunEvent('e', self::BEGAN + 200_000, RunEventKind::Ended)], self::BEGAN + 300_000);
-        self::assertSame(self::BEGAN + 200_000, $ended->endedMs);
+        self::assertSame(self::BEGAN + 200_000, $ended->goes->endedMs);
         $on = RunCount::of(self::order(), [...self::good(3, 'M'), new RunEvent('e', self::BEGAN + 200_000, RunEventKind::Ended), ...self::good(1, 'M', after: 240)], self::BEGAN + 300_000);
-        self::assertNull($on->endedMs, 'a piece after the end: it goes on');
+        self::assertNull($on->goes->endedMs, 'a piece after the end: it goes on');
         self::assertSame(4, $on->good);
         $noted = RunCount::of(self::order(), [...self::good(2, 'M'), new RunEvent('n', self::BEGAN + 5, RunEventKind::Noted, plate: 9, name: 'taped')], self::BEGAN);
         self::assertSame([[9, 'taped'], 2], [[$noted->notes[0]->plate, $noted->notes[0]->words], $noted->good]);
@@ -259,5 +261,40 @@ final class RunCountTest extends TestCase
     private static function good(int $many, string $size, float $every = 44.0, int $after = 0, int $line = 0): array
     {
         return array_map(static fn (int $i): RunEvent => new RunEvent("g$size$line-$after-$i", (int) (self::BEGAN + 1000 * ($after + $i * $every)), RunEventKind::Good, line: $line, size: $size), range(0, $many - 1));
+    }
+
+    /** Two stops, three colours, one piece spoiled at the second: worked out by hand. */
+    public function testOnATableEachColourWaitsForTheOneBelowItOnEveryPiece(): void
+    {
+        $order = new RunOrder([new RunLine('Panel', ['' => 4], [1 => 2.0, 2 => 3.0, 3 => 1.0])], [1 => 'Sand', 2 => 'Sea', 3 => 'Ink'], 60.0, 24, new TableOnRun(3, [1 => 30.0, 2 => 45.0]));
+        $at = static fn (int $s): int => self::BEGAN + 1000 * $s;
+        $told = [
+            new RunEvent('f1', $at(-9), RunEventKind::Filled, plate: 1, grams: 100.0),
+            new RunEvent('f2', $at(-8), RunEventKind::Filled, plate: 2, grams: 100.0),
+            new RunEvent('f3', $at(-7), RunEventKind::Filled, plate: 3, grams: 100.0),
+            ...array_map(static fn (int $i): RunEvent => new RunEvent("a$i", $at(20 * $i), RunEventKind::Laid, plate: 1), range(0, 3)),
+            new RunEvent('b0', $at(100), RunEventKind::Laid, plate: 2),
+            new RunEvent('b1', $at(120), RunEventKind::Misprint, plate: 2, cause: MisprintCause::Lint),
+        ];
+        $count = RunCount::of($order, $told, $at(130));
+        self::assertNotNull($count->table);
+        $seen = array_map(static fn (Pass $p): array => [$p->laid, $p->spoiled, $p->waiting, $p->stop], $count->table->passes);
+        self::assertSame([[4, 0, 0, 2], [1, 1, 2, 3], [0, 0, 1, 1]], $seen);
+        self::assertSame(2, $count->table->plate, 'two pieces wait for the sea still');
+        self::assertSame($at(40 + 30), $count->table->passes[1]->readyMs, 'the third piece had its sand at 40 s');
+        self::assertSame($at(100 + 45), $count->table->passes[2]->readyMs);
+        self::assertSame([0, 1], [$count->good, $count->misprints]);
+        self::assertSame([92.0, 94.0, 100.0], array_map(static fn (InkOnScreen $i): ?float => $i->grams, $count->inks), 'ink goes where a colour was laid, or spoiled a piece');
+        self::assertSame(1, $count->goes->done, 'five layings of three colours');
+        // Six layings took 120 s after the first: 20 s each as reckoned, so a piece is a minute.
+        self::assertEqualsWithDelta((12 * 20 + 120) / 17 * 3, $count->goes->pace->seconds, 1e-9);
+
+        $done = [...$told, new RunEvent('b2', $at(140), RunEventKind::Laid, plate: 2, pieces: 2), new RunEvent('c', $at(200), RunEventKind::Good, pieces: 3)];
+        $end = RunCount::of($order, $done, $at(210));
+        self::assertSame([3, 1, 0], [$end->good, $end->misprints, $end->table->passes[2]->waiting ?? null]);
+        $wrong = RunCount::of($order, [...$done, new RunEvent('d', $at(220), RunEventKind::Good)], $at(230));
+        self::assertStringContainsString('4 pieces have Ink and only 3 had Sea', implode(' ', $wrong->says));
+        $this->expectException(ImpossibleCount::class);
+        new RunEvent('e', self::BEGAN, RunEventKind::Laid);
     }
 }

@@ -47,7 +47,7 @@ export function AfterStage() {
           <Fact label="misprints" value={String(count.misprints)} />
           <Fact
             label="a piece, reckoned and real"
-            value={`${board.data?.reckonedS.toFixed(0) ?? ""} s, ${count.pace.realS > 0 ? `${count.pace.realS.toFixed(0)} s` : "not timed"}`}
+            value={`${board.data?.reckonedS.toFixed(0) ?? ""} s, ${count.goes.pace.realS > 0 ? `${count.goes.pace.realS.toFixed(0)} s` : "not timed"}`}
           />
           <Fact label="the press stood" value={`${Math.round(stood)} min`} />
           <Fact

@@ -1,29 +1,28 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import type { JobOn } from "../../../api/client";
-import { Garment } from "../../../ui/Garment";
-import { useHabits } from "../../../ui/habits";
-import { inUnits } from "../../../ui/lengths";
-import { Action, Entry, Field, Push, Trouble } from "../../../ui/Parts";
-import { pullPicture } from "../../../ui/pictures";
-import { Sheet } from "../../../ui/Sheet";
+import { Action, Trouble } from "../../../ui/Parts";
 import { SmallButton } from "../../../ui/SmallButton";
 import { isTyping } from "../../../ui/typing";
+import { CloseBox } from "./CloseBox";
+import { clock } from "./clock";
 import { InkLevels } from "./InkLevels";
+import { LookLine } from "./LookLine";
 import { Misprint } from "./Misprint";
 import { NoteSheet } from "./NoteSheet";
 import { Pace } from "./Pace";
+import { PressNow } from "./PressNow";
+import { SizesLeft } from "./SizesLeft";
 import { StandsSince, StopSheet } from "./Standing";
 import { Tally } from "./Tally";
+import { TouchField } from "./TouchField";
 import { useCount } from "./useCount";
 
 const DOZENS = "ektype.dozens";
-const clock = (ms: number) => new Date(ms).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
 
 /** The count of a run, for a tablet and hands with ink on them: a touch anywhere is one more good piece. */
 export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () => void }) {
   const { board, waiting, cut, refused, tell, forget, trouble } = useCount(job.id);
-  const { length, inches } = useHabits();
   const [open, setOpen] = useState<"misprint" | "stop" | "box" | "note" | null>(null);
   const [chosen, setChosen] = useState<{ line: number; size: string } | null>(null);
   const [by, setBy] = useState(() => (localStorage.getItem(DOZENS) === "1" ? 12 : 10));
@@ -31,7 +30,17 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
   const at = count?.lines[chosen?.line ?? count.line];
   const line = chosen?.line ?? count?.line ?? 0;
   const size = chosen?.size ?? at?.next ?? at?.sizes[at.sizes.length - 1]?.size ?? "";
+  const [colour, setColour] = useState<number | null>(null);
+  const passes = count?.table?.passes ?? [];
+  // What was chosen by hand holds as long as pieces wait for it.
+  const pass =
+    passes.find((p) => p.plate === colour && p.waiting > 0) ?? passes.find((p) => p.plate === count?.table?.plate);
+  const laying = pass !== undefined && pass !== passes[passes.length - 1];
   const good = () => {
+    if (laying) {
+      tell({ kind: "laid", line, size, plate: pass.plate });
+      return;
+    }
     tell({ kind: "good", line, size });
     // A size that was chosen by hand is left when it is done.
     const left = at?.sizes.find((s) => s.size === size)?.left ?? 0;
@@ -76,7 +85,6 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
       )
     );
   }
-  const sized = at.sizes.some((s) => s.size !== "");
   const swap = () => {
     localStorage.setItem(DOZENS, by === 10 ? "1" : "0");
     setBy(by === 10 ? 12 : 10);
@@ -124,13 +132,13 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
             className="wide counted"
             fontWeight="800"
             aria-live="polite"
-            aria-label={`${count.good} good`}
+            aria-label={laying ? `${pass.laid} have ${pass.name}` : `${count.good} good`}
             letterSpacing="-0.03em"
           >
-            {count.good}
+            {laying ? pass.laid : count.good}
           </Text>
           <Text fontSize="lead">
-            <b>good</b>
+            <b>{laying ? `have ${pass.name}` : "good"}</b>
             {count.ordered > 0 && (
               <Text as="span" color="quiet">
                 {" "}
@@ -145,107 +153,42 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           </Text>
         </Box>
         <Box>
-          {count.doneMs !== null && (
+          {count.goes.doneMs !== null && (
             <Box textAlign="right" mb="10px">
               <Text fontSize="small" color="quiet">
                 done at this pace
               </Text>
               <Text className="readout" fontSize="32px" fontWeight="600" lineHeight="1.1">
-                {clock(count.doneMs)}
+                {clock(count.goes.doneMs)}
               </Text>
             </Box>
           )}
-          {count.lines.length > 1 && (
-            <Box role="group" aria-label="Garment" mb="6px">
-              {count.lines.map((one, i) => (
-                <SmallButton
-                  key={i}
-                  pressed={i === line}
-                  onClick={() => setChosen({ line: i, size: one.next ?? one.sizes[0]?.size ?? "" })}
-                >
-                  {one.words}
-                </SmallButton>
-              ))}
-            </Box>
-          )}
-          {sized && (
-            <Box role="group" aria-label="Still to print, by size">
-              <Text fontSize="small" color="quiet">
-                still to print
-              </Text>
-              {at.sizes.map((one) => (
-                <Push
-                  key={one.size}
-                  aria-pressed={one.size === size}
-                  onClick={() => setChosen({ line, size: one.size })}
-                  display="grid"
-                  gridTemplateColumns="14px 1fr auto 46px"
-                  gap="8px"
-                  alignItems="baseline"
-                  w="100%"
-                  minH="44px"
-                  borderTopWidth="1px"
-                  borderColor="line"
-                  cursor="pointer"
-                  textAlign="left"
-                  fontWeight={one.size === size ? "800" : "400"}
-                >
-                  <span aria-hidden="true">{one.size === size ? "▸" : ""}</span>
-                  <span className="readout lead-readout">{one.size || "no size"}</span>
-                  <Text as="span" className="readout lead-readout" textAlign="right" whiteSpace="nowrap">
-                    {one.left === 0 ? "–" : one.left}
-                  </Text>
-                  <Text as="span" fontSize="small" color="quiet" fontWeight="400">
-                    of {one.ordered}
-                  </Text>
-                </Push>
-              ))}
-            </Box>
-          )}
+          <SizesLeft lines={count.lines} line={line} size={size} choose={setChosen} />
         </Box>
       </Box>
       <Tally good={count.good} by={by} swap={swap} />
       <Pace board={board} />
-      <Push
+      <TouchField
         ref={touch}
-        onClick={good}
-        className="halftone"
-        position="relative"
-        borderWidth="2px"
-        borderColor="teal"
-        minH="240px"
-        h={{ base: "270px", lg: "300px" }}
-        overflow="hidden"
-        cursor="pointer"
-        w="100%"
-        touchAction="manipulation"
-      >
-        <Box position="absolute" inset="10px 12px 0 12px" pointerEvents="none">
-          <Garment
-            kind={job.garment}
-            hex={job.garments[line]?.line.hex ?? job.garmentHex}
-            widthMm={job.widthMm}
-            heightMm={job.heightMm}
-            place={job.place}
-            acrossMm={job.acrossMm}
-            dropMm={job.dropMm}
-            label={`The ${job.garment} with the print`}
-          >
-            <image href={pullPicture(job, job.plates.length)} width="100%" height="100%" preserveAspectRatio="none" />
-          </Garment>
-        </Box>
-        <Text position="absolute" left="18px" bottom="14px" textAlign="left" color="teal" bg="paper" px="8px" py="2px">
-          <b className="lead-text">Touch anywhere</b>
-          <br />
-          one more good piece{size === "" ? "" : `, ${size}`}
-        </Text>
-        <Text position="absolute" right="16px" top="12px" className="readout" color="teal" bg="paper" px="6px">
-          space, or the pedal
-        </Text>
-        <Text position="absolute" right="16px" bottom="14px" fontSize="small" color="quiet" bg="paper" px="6px">
-          collar to print {length(board.guide.topMm)}, {length(-board.guide.leftMm)} left of the middle
-        </Text>
-      </Push>
+        job={job}
+        line={line}
+        guide={board.guide}
+        touched={good}
+        says={laying ? `one more has ${pass?.name}` : `one more good piece${size === "" ? "" : `, ${size}`}`}
+      />
+      <PressNow
+        job={job}
+        board={board}
+        colour={pass?.plate ?? null}
+        take={(plate) => {
+          setColour(plate);
+          back();
+        }}
+        skip={() => {
+          tell({ kind: "skipped" });
+          back();
+        }}
+      />
       <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(128px, 1fr))" gap="12px">
         <Action quiet minH="64px" px="8px" borderColor="madder" color="madder" onClick={() => setOpen("misprint")}>
           Misprint: where?
@@ -283,38 +226,14 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           Note
         </Action>
       </Box>
-      <Box
-        display="flex"
-        flexWrap="wrap"
-        gap="8px 16px"
-        alignItems="center"
-        borderTopWidth="1px"
-        borderColor="line"
-        pt="14px"
-      >
-        <Text color={count.lookIn === 0 ? "madder" : "ink"} fontWeight={count.lookIn === 0 ? "700" : "400"}>
-          {count.lookIn === 0 ? (
-            "Look at the register now: "
-          ) : (
-            <>
-              Look at the register in <b className="readout">{count.lookIn}</b>{" "}
-              {count.lookIn === 1 ? "piece" : "pieces"}:{" "}
-            </>
-          )}
-          {inUnits(board.lookAt, inches)}.
-        </Text>
-        <SmallButton
-          onClick={() => {
-            tell({ kind: "looked" });
-            back();
-          }}
-        >
-          It holds
-        </SmallButton>
-        <a className="reach lined" href={`/jobs/${job.id}/press?look=strike-off`}>
-          It is off: read it
-        </a>
-      </Box>
+      <LookLine
+        job={job}
+        board={board}
+        holds={() => {
+          tell({ kind: "looked" });
+          back();
+        }}
+      />
       <InkLevels
         job={job}
         inks={count.inks}
@@ -331,12 +250,12 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
         </Box>
       )}
       <Box display="flex" flexWrap="wrap" gap="16px" alignItems="center">
-        {count.endedMs === null ? (
+        {count.goes.endedMs === null ? (
           <Action quiet={count.ordered === 0 || count.good < count.ordered} onClick={() => tell({ kind: "ended" })}>
             The last piece is off
           </Action>
         ) : (
-          <Text fontWeight="700">The run ended at {clock(count.endedMs)}. Another piece goes on with it.</Text>
+          <Text fontWeight="700">The run ended at {clock(count.goes.endedMs)}. Another piece goes on with it.</Text>
         )}
         {count.boxes.length > 0 && (
           <Text color="quiet">Boxes: {count.boxes.map((box) => `${box.name} (${box.pieces})`).join(", ")}</Text>
@@ -354,7 +273,7 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           job={job}
           close={shut}
           told={(cause, place) => {
-            tell({ kind: "misprint", line, size, cause, ...place });
+            tell({ kind: "misprint", line, size, cause, plate: laying ? pass.plate : null, ...place });
             shut();
           }}
         />
@@ -391,48 +310,5 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
         />
       )}
     </Box>
-  );
-}
-
-/** A bundle goes into a box: its number, and how many lie in it. */
-function CloseBox({
-  next,
-  loose,
-  of,
-  close,
-  told,
-}: {
-  next: string;
-  loose: number;
-  of: string;
-  close: () => void;
-  told: (name: string, pieces: number) => void;
-}) {
-  const [name, setName] = useState(next);
-  const [pieces, setPieces] = useState(String(loose));
-  const many = Number(pieces);
-  const wrong = name.trim() === "" || !Number.isInteger(many) || many < 1 || many > 500;
-  return (
-    <Sheet label="Close a box" close={close}>
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          if (!wrong) told(name.trim(), many);
-        }}
-      >
-        <Box p="24px" display="grid" gap="14px">
-          <Text className="wide" as="h2" fontWeight="800" fontSize="title">
-            Close a box
-          </Text>
-          <Field label="Box">
-            <Entry value={name} maxLength={60} onChange={(e) => setName(e.target.value)} />
-          </Field>
-          <Field label={`Pieces of ${of} in it`} hint={wrong ? "A box has a name, and 1 to 500 pieces." : undefined}>
-            <Entry inputMode="numeric" value={pieces} onChange={(e) => setPieces(e.target.value)} />
-          </Field>
-          <Action type="submit">Close it</Action>
-        </Box>
-      </form>
-    </Sheet>
   );
 }

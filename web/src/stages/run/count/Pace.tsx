@@ -7,13 +7,13 @@ export function Pace({ board }: { board: RunBoard }) {
   const { count } = board;
   const whole = Math.max(count.ordered, count.good, 1);
   const at = (pieces: number) => 6 + (988 * Math.max(0, Math.min(whole, pieces))) / whole;
-  const planned = count.good - count.ahead;
+  const planned = count.goes.done - count.goes.ahead;
   const step = [1, 2, 5, 6, 10, 12, 20, 24, 50, 100, 200, 500].find((n) => whole / n <= 9) ?? 1000;
   const words =
-    count.pace.seconds === 0
+    count.goes.pace.seconds === 0
       ? ""
-      : `${count.ahead === 0 ? "on time" : `${Math.abs(count.ahead)} ${count.ahead > 0 ? "ahead" : "behind"}`}, ${count.pace.seconds.toFixed(0)} s a piece`;
-  const right = at(count.good) < 560;
+      : `${count.goes.ahead === 0 ? "on time" : `${Math.abs(count.goes.ahead)} ${count.goes.ahead > 0 ? "ahead" : "behind"}`}, ${count.goes.pace.seconds.toFixed(0)} s a piece`;
+  const right = at(count.goes.done) < 560;
   return (
     <Box>
       <svg viewBox="0 0 1000 96" width="100%" role="img" aria-label={`${count.good} of ${count.ordered}, ${words}`}>
@@ -26,15 +26,15 @@ export function Pace({ board }: { board: RunBoard }) {
             </Words>
           </g>
         ))}
-        {count.pace.measured > 0 && (
+        {count.goes.pace.measured > 0 && (
           <path d={`M${at(planned)} 10V86`} stroke="var(--quiet)" strokeWidth="2" strokeDasharray="3 5" />
         )}
-        <g transform={`translate(${at(count.good)} 0)`}>
+        <g transform={`translate(${at(count.goes.done)} 0)`}>
           <path d="M-22 4H22V26L9 38V50H-9V38L-22 26Z" fill="var(--ink)" />
           <path d="M-6 50H6V64H-6Z" fill="var(--amber)" />
         </g>
         <Words
-          x={at(count.good) + (right ? 34 : -34)}
+          x={at(count.goes.done) + (right ? 34 : -34)}
           y={28}
           size={26}
           bold

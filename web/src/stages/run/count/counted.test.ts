@@ -20,7 +20,8 @@ const board = {
     lookIn: 2,
     line: 0,
     standing: null,
-    endedMs: null,
+    goes: { done: 1, ahead: 0, doneMs: null, endedMs: null },
+    table: null,
   },
   latest: [{ id: "first", kind: "good", line: 0, size: "S", pieces: 1 }],
   lookEvery: 24,
@@ -69,6 +70,22 @@ describe("what waits on this device", () => {
     expect([tied(47, 10), tied(47, 12)]).toEqual([
       { bundles: 4, loose: 7 },
       { bundles: 3, loose: 11 },
+    ]);
+  });
+  it("lays a colour on what waits, and the next one waits for it", () => {
+    const pass = (plate: number, laid: number, waiting: number) => ({ plate, laid, waiting, spoiled: 0 });
+    const table = { passes: [pass(1, 3, 1), pass(2, 1, 2), pass(3, 0, 1)], plate: 2 };
+    const on = { ...board, count: { ...board.count, table } } as unknown as RunBoard;
+    const seen = (told: Told[]) => withWaiting(on, told).count.table?.passes.map((p) => [p.laid, p.waiting]);
+    expect(seen([touch("a", "laid", { plate: 2 })])).toEqual([
+      [3, 1],
+      [2, 1],
+      [0, 2],
+    ]);
+    expect(seen([touch("a", "misprint", { plate: 2 }), touch("b", "good")])).toEqual([
+      [3, 1],
+      [1, 1],
+      [1, 0],
     ]);
   });
 });

@@ -23,14 +23,20 @@ export function withWaiting(board: RunBoard, waiting: Told[]): RunBoard {
     if (back.has(event.id)) continue;
     if (event.kind === "taken back") {
       const gone = board.latest.find((e) => e.id === event.name);
-      if (gone) count = printed(count, gone.kind, gone.line, gone.size, -gone.pieces);
-    } else count = printed(count, event.kind, event.line ?? 0, event.size ?? "", event.pieces ?? 1);
+      if (gone) {
+        count = printed(count, gone.kind, gone.line, gone.size, -gone.pieces);
+        count = along(count, gone.kind, gone.plate, -gone.pieces);
+      }
+    } else {
+      count = printed(count, event.kind, event.line ?? 0, event.size ?? "", event.pieces ?? 1);
+      count = along(count, event.kind, event.plate ?? null, event.pieces ?? 1);
+    }
     if (event.kind === "looked") count = { ...count, lookIn: board.lookEvery };
     if (event.kind === "stopped" && count.standing === null)
       count = { ...count, standing: { fromMs: event.atMs, toMs: null, reason: event.reason ?? "something else" } };
     if (event.kind === "resumed" || event.kind === "good" || event.kind === "misprint")
       count = { ...count, standing: null };
-    if (event.kind === "ended") count = { ...count, endedMs: event.atMs };
+    if (event.kind === "ended") count = { ...count, goes: { ...count.goes, endedMs: event.atMs } };
   }
   return { ...board, count };
 }
@@ -58,8 +64,24 @@ function printed(count: RunBoard["count"], kind: string, at: number, size: strin
     good: count.good + good,
     misprints: count.misprints + (pieces - good),
     lookIn: Math.max(0, count.lookIn - pieces),
-    endedMs: pieces > 0 ? null : count.endedMs,
+    goes: { ...count.goes, done: count.goes.done + good, endedMs: pieces > 0 ? null : count.goes.endedMs },
   };
+}
+
+/** On a table: a colour is laid on what waited for it, and the next one waits for that; the last makes it good. */
+function along(count: RunBoard["count"], kind: string, plate: number | null, pieces: number): RunBoard["count"] {
+  if (!count.table || (kind !== "laid" && kind !== "good" && kind !== "misprint")) return count;
+  const last = count.table.passes.length - 1;
+  const at = plate === null ? last : count.table.passes.findIndex((p) => p.plate === plate);
+  const spoiled = kind === "misprint" ? pieces : 0;
+  const passes = count.table.passes.map((pass, i) =>
+    i === at
+      ? { ...pass, laid: pass.laid + pieces - spoiled, spoiled: pass.spoiled + spoiled, waiting: pass.waiting - pieces }
+      : i === at + 1
+        ? { ...pass, waiting: pass.waiting + pieces - spoiled }
+        : pass,
+  );
+  return { ...count, table: { ...count.table, passes } };
 }
 
 /** Tens or dozens that are tied, and what is loose. */
