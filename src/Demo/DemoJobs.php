@@ -72,6 +72,7 @@ final readonly class DemoJobs
         private SeePress $press,
         private Presses $presses,
         private ClockInterface $clock,
+        private DemoRuns $runs,
     ) {
     }
 
@@ -140,6 +141,7 @@ final readonly class DemoJobs
             new CarryDemoOn($plum),
             new CarryDemoOn($this->slackWater(), films: true),
             ...array_map(static fn (int $job): CarryDemoOn => new CarryDemoOn($job, films: true), $this->inManyInks()),
+            ...$this->printed(),
         ];
         $first = new CarryDemoOn($moth, films: true, strikeOff: true);
         $this->step($first);
@@ -166,7 +168,7 @@ final readonly class DemoJobs
             throw new \RuntimeException('The demo could not be made: '.$failed->failure);
         }
         if ($on->films && $job->filmsPath === null) {
-            if ($on->strikeOff && $this->jobs->whole($on->jobId)->platesInOrder()[0]->frame === null) {
+            if (($on->strikeOff || $on->run !== null) && $this->jobs->whole($on->jobId)->platesInOrder()[0]->frame === null) {
                 $this->takeFrames($on->jobId);
             }
             $this->door->do(new AskForWork($on->jobId, TaskKind::Films));
@@ -174,7 +176,11 @@ final readonly class DemoJobs
             return false;
         }
         if ($on->strikeOff) {
-            $this->carryToStrikeOff($on->jobId);
+            $this->carryToStrikeOff($on->jobId, self::first(), self::strikeOff());
+        }
+        if ($on->run !== null) {
+            $this->carryToStrikeOff($on->jobId, [], [1 => new RigidMove(0.02, -0.03, 0.0001)]);
+            $this->runs->tell($on->jobId, $on->run);
         }
         if ($on->frames) {
             $this->door->do(new GiveFrames($on->jobId));
@@ -224,6 +230,16 @@ final readonly class DemoJobs
         }
 
         return $jobs;
+    }
+
+    /** @return list<CarryDemoOn> one on the press, and one that was printed and comes back */
+    private function printed(): array
+    {
+        $lane = $this->job('lantern-lane.svg', DemoRunArt::lanternLane(), 'Lantern Lane', DemoArt::CANVAS, 'natural', 180, substrate: Substrate::Canvas, customer: 'Orchard Row Primary School', garment: 'totes', quantity: 75, dueInDays: 3);
+        $relay = $this->job('relay-day.svg', DemoRunArt::relayDay(), 'Relay Day', DemoArt::NAVY, 'dark navy', 220, substrate: Substrate::Cotton, customer: 'Tidewrack Rowing Club', garment: 'tees', quantity: 48, dueInDays: 30);
+        $this->door->do(new OrderGarments($relay, [new GarmentLine('tees', 'dark navy', DemoArt::NAVY, array_map(static fn (string $size, int $many): SizeCount => new SizeCount($size, $many), Sizes::USUAL, [8, 20, 16, 4]))]));
+
+        return [new CarryDemoOn($lane, films: true, run: DemoRun::Going), new CarryDemoOn($relay, films: true, run: DemoRun::Done)];
     }
 
     /** A picture in tones on a coloured shirt. */
@@ -314,7 +330,11 @@ final readonly class DemoJobs
         }
     }
 
-    private function carryToStrikeOff(int $job): void
+    /**
+     * @param array<int, RigidMove> $first misfit of the plates on strike-offs of the past
+     * @param array<int, RigidMove> $off   and on the one that is to be corrected now
+     */
+    private function carryToStrikeOff(int $job, array $first, array $off): void
     {
         $random = new Randomizer(new Mt19937(7));
         foreach ($this->screens->of($job)->plates as $screen) {
@@ -323,7 +343,6 @@ final readonly class DemoJobs
             );
         }
         $targets = array_map(static fn (PlateOnPress $p): array => \array_slice($p->targets, 0, self::MARKS_READ), $this->press->of($job)->plates);
-        $off = self::strikeOff();
         foreach ($this->light->of($job)->plates as $i => $plate) {
             $this->door->do(
                 ...array_map(static fn (BeforeLight $done): TickCard => new TickCard($plate->id, $done, true), BeforeLight::cases()),
@@ -334,9 +353,11 @@ final readonly class DemoJobs
             );
             // Three strike-offs of the past, each turned back and printed again, and one that is to be corrected now.
             if (isset($off[$i])) {
-                $this->door->do(new ReadMarks($plate->id, self::readings($targets[$i], self::first()[$i], $random), [1, 2]));
-                $this->door->do(new TurnedAndPrinted($plate->id));
-                $this->door->do(new ReadMarks($plate->id, self::readings($targets[$i], $this->turned($job, $i, self::first()[$i]), $random), [1, 2]));
+                if (isset($first[$i])) {
+                    $this->door->do(new ReadMarks($plate->id, self::readings($targets[$i], $first[$i], $random), [1, 2]));
+                    $this->door->do(new TurnedAndPrinted($plate->id));
+                    $this->door->do(new ReadMarks($plate->id, self::readings($targets[$i], $this->turned($job, $i, $first[$i]), $random), [1, 2]));
+                }
                 // The screens came off and on again since: how they lie now is to be corrected.
                 $this->door->do(new ReadMarks($plate->id, self::readings($targets[$i], $off[$i], $random), [1, 2]));
             }

@@ -8,6 +8,7 @@ use Ektype\App\Action\ShopFloor;
 use Ektype\App\Action\Unrecorded;
 use Ektype\App\Device\SimulatedNoise;
 use Ektype\App\Shop\DarkRoom\DarkRoom;
+use Ektype\App\Shop\Dryer\ShopDryer;
 use Ektype\App\Shop\Emulsion\Emulsion;
 use Ektype\App\Shop\FilmPrinter\FilmPrinter;
 use Ektype\App\Shop\Frame\Frame;
@@ -241,6 +242,7 @@ final readonly class DemoShelves implements Unrecorded
             new Knob('Right', new Point(210.0, 330.0), new Point(0.0, 1.0), 1.25),
             new Knob('Side', new Point(0.0, 360.0), new Point(1.0, 0.0), 1.25),
         ], true, centreFromEndMm: 270, registerSigmaMm: 0.09));
+        $shop->printing->dryers->add(new ShopDryer());
         $shop->printing->presses->add(new Press(self::TABLE, PressKind::Hinge, 1, 1, [], false, centreFromEndMm: 260));
     }
 

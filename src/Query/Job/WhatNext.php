@@ -17,10 +17,15 @@ final class WhatNext
     /** @param list<PlateStanding> $plates in print order */
     public static function of(Job $job, array $plates, ?Task $task): NextStep
     {
+        if ($job->finishedOn !== null) {
+            return new NextStep('after', 'It is printed and put away.', 'See its record');
+        }
+
         return self::working($task) ?? self::files(
             $job,
             \count($plates),
         ) ?? self::frames($plates) ?? self::light($job, $plates) ?? self::sink($plates) ?? self::press($plates)
+            ?? ($job->approval()?->approved === true ? new NextStep('run', 'The strike-off is approved: print, and count.', 'Count') : null)
             ?? new NextStep('press', \count($plates) === 1 ? 'The screen is made: set up and print.' : 'All plates are in register: print.', 'See the press', look: Look::SetUp);
     }
 

@@ -68,6 +68,7 @@ final class ApprovalTest extends TestCase
         self::assertSame([60.0, -125.0, 165.0], [$guide->topMm, $guide->leftMm, $guide->rightMm]);
         self::assertStringContainsString('60 mm', $guide->says);
         self::assertStringContainsString('stops', LoadingGuide::of(Substrate::Paper, 290.0, 312.0, 0.0, 0.0)->says);
+        self::assertSame([true, false, false], array_map(static fn (Substrate $on): bool => LoadingGuide::of($on, 290.0, 312.0, 0.0, 0.0)->collar, [Substrate::Cotton, Substrate::Canvas, Substrate::Paper]), 'a tote has no collar');
         self::assertSame([12, 24, 60], [LookEvery::pieces(Care::SideBySide), LookEvery::pieces(Care::Usual), LookEvery::pieces(Care::Giveaway)]);
     }
 }

@@ -94,6 +94,21 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
     back();
   };
   const name = count.lines.length > 1 ? at.words : job.garment;
+  const press = (
+    <PressNow
+      job={job}
+      board={board}
+      colour={pass?.plate ?? null}
+      take={(plate) => {
+        setColour(plate);
+        back();
+      }}
+      skip={() => {
+        tell({ kind: "skipped" });
+        back();
+      }}
+    />
+  );
   return (
     <Box display="flex" flexDirection="column" gap="18px" maxW="1080px">
       {!board.approval?.approved && (
@@ -176,19 +191,7 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
         touched={good}
         says={laying ? `one more has ${pass?.name}` : `one more good piece${size === "" ? "" : `, ${size}`}`}
       />
-      <PressNow
-        job={job}
-        board={board}
-        colour={pass?.plate ?? null}
-        take={(plate) => {
-          setColour(plate);
-          back();
-        }}
-        skip={() => {
-          tell({ kind: "skipped" });
-          back();
-        }}
-      />
+      {count.table && press}
       <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(128px, 1fr))" gap="12px">
         <Action quiet minH="64px" px="8px" borderColor="madder" color="madder" onClick={() => setOpen("misprint")}>
           Misprint: where?
@@ -226,6 +229,7 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           Note
         </Action>
       </Box>
+      {!count.table && press}
       <LookLine
         job={job}
         board={board}

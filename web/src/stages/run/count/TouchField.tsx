@@ -62,7 +62,8 @@ export function TouchField({
         space, or the pedal
       </Text>
       <Text position="absolute" right="16px" bottom="14px" fontSize="small" color="quiet" bg="paper" px="6px">
-        collar to print {length(guide.topMm)}, {length(-guide.leftMm)} left of the middle
+        {guide.collar ? "collar" : "upper edge"} to print {length(guide.topMm)}, {length(-guide.leftMm)} left of the
+        middle
       </Text>
     </Push>
   );
