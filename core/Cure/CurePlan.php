@@ -30,17 +30,18 @@ final readonly class CurePlan
     }
 
     /**
-     * @param float $filmUm the thickest film of ink as it stands
+     * @param float          $filmUm the thickest film of ink as it stands
+     * @param list<WearTest> $tests  of this shop, which move what its cloth bears
      *
      * @throws ImpossibleCure where there is no film
      */
-    public static function of(Dryer $dryer, float $filmUm, Substrate $cloth, CureNeed $need, bool $trims = false, float $damp = 1.0): self
+    public static function of(Dryer $dryer, float $filmUm, Substrate $cloth, CureNeed $need, bool $trims = false, float $damp = 1.0, array $tests = []): self
     {
         if ($filmUm <= 0) {
             throw ImpossibleCure::at('film', 'There is no film of ink to cure. Give its thickness.');
         }
         $under = Underlay::of($cloth)->holding($damp);
-        $limit = HeatLimit::of($cloth, $trims);
+        $limit = CureLearned::limit(HeatLimit::of($cloth, $trims), $cloth, $tests);
         $least = CureCurve::until($dryer, $filmUm, $under, $need, self::OVER_C, self::LONGEST_S);
         $says = [];
         $dwell = $least === null ? $dryer->dwellS($dryer->slowestMMin) : self::TO_SPARE * $least;

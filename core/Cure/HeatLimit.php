@@ -27,4 +27,9 @@ final readonly class HeatLimit
             default => new self(182.0, 'The cloth scorches: whites first, along the edges.'),
         };
     }
+
+    public function below(float $celsius, string $says): self
+    {
+        return new self($celsius, $says.' '.$this->says);
+    }
 }

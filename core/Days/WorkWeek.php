@@ -57,6 +57,19 @@ final readonly class WorkWeek
         }
     }
 
+    /** Minutes of work between two moments; none where the second is past. */
+    public function between(float $from, float $to): float
+    {
+        $sum = 0.0;
+        for ($day = (int) floor($from / self::DAY); $day * self::DAY < $to; ++$day) {
+            if ($this->works($day)) {
+                $sum += max(0.0, min($to, $day * self::DAY + $this->closesMin) - max($from, $day * self::DAY + $this->opensMin));
+            }
+        }
+
+        return $sum;
+    }
+
     /** The latest minute at which so much work begins so that it is done by then; it may lie before the plan. */
     public function begins(float $by, float $minutes): float
     {

@@ -19,10 +19,11 @@ final readonly class Approval
 
     /**
      * @param list<Judgement> $judgements one of each kind
+     * @param string          $picture    of the print that was judged, by its name in the shop; empty where none was taken
      *
      * @throws UnusableApproval where nobody stands for it, or it judges nothing
      */
-    public function __construct(public string $by, public string $day, public array $judgements)
+    public function __construct(public string $by, public string $day, public array $judgements, public string $picture = '')
     {
         if (trim($by) === '') {
             throw UnusableApproval::at('by', 'Somebody approves a strike-off by name: who is asked when the boxes are opened. Write yours.');

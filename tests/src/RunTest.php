@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ektype\Tests\App;
 
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+
 final class RunTest extends ShopTestCase
 {
     public function testWhatTwoTabletsTellAddsUpHoweverOftenItIsSent(): void
@@ -96,10 +98,13 @@ final class RunTest extends ShopTestCase
     public function testADryerLearnsFromItsProbe(): void
     {
         $job = $this->twoDotsSeparated();
+        foreach (array_column($this->ask('GET', "/api/jobs/$job/cure")['dryers'], 'id') as $standing) {
+            $this->ask('DELETE', "/api/jobs/$job/dryers/$standing");
+        }
         self::assertNull($this->ask('GET', "/api/jobs/$job/cure")['dryer']);
         $put = $this->ask('POST', "/api/jobs/$job/dryers", ['name' => 'The long one', 'tunnelMm' => 2400]);
         $dryer = $put['dryer'];
-        self::assertSame('The long one', $put['dryers'][0]['set']['name']);
+        self::assertSame('The long one', $put['dryers'][\count($put['dryers']) - 1]['set']['name']);
         $before = $put['plan']['dwellS'];
         $read = $this->ask('POST', "/api/jobs/$job/dryers/$dryer/probe/simulated");
         self::assertSame(1, $read['dryers'][0]['runs']);
@@ -126,5 +131,92 @@ final class RunTest extends ShopTestCase
         self::assertSame($order, array_column($this->ask('POST', '/api/days', ['order' => $order])['jobs'], 'id'));
         $this->ask('POST', '/api/days', ['order' => [987654]], 422);
         $this->ask('PATCH', "/api/jobs/$job", ['dueOn' => '2020-02-30'], 422);
+    }
+
+    public function testAPictureIsKeptSmallAndWithoutPlaceOrDeviceAndNamedWithTheJudgement(): void
+    {
+        $job = $this->twoDotsSeparated();
+        $picture = new \Imagick();
+        $picture->newImage(2400, 1200, new \ImagickPixel('#a03020'), 'jpeg');
+        $picture->setImageProfile('exif', "Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x0f\0\x02\0\0\0\x0cSECRETPHONE\0\0\0\0\0");
+        $path = (string) tempnam(sys_get_temp_dir(), 'pic');
+        file_put_contents($path, $picture->getImageBlob());
+        self::assertStringContainsString('SECRETPHONE', (string) file_get_contents($path));
+        $named = $this->send('/api/pictures', $path, 201);
+        self::assertMatchesRegularExpression('/^[0-9a-f]{16}$/', $named['name']);
+        $this->browser->request('GET', '/api/pictures/'.$named['name'].'.jpg');
+        $bytes = (string) $this->browser->getResponse()->getContent();
+        self::assertStringNotContainsString('SECRETPHONE', $bytes);
+        $seen = new \Imagick();
+        $seen->readImageBlob($bytes);
+        self::assertSame([1600, 800], [$seen->getImageWidth(), $seen->getImageHeight()]);
+        $board = $this->ask('PUT', "/api/jobs/$job/approval", ['by' => 'Ada', 'picture' => $named['name'], 'judgements' => [['what' => 'colour', 'good' => true]]]);
+        self::assertSame($named['name'], $board['approval']['picture']);
+        $this->ask('PUT', "/api/jobs/$job/approval", ['by' => 'Ada', 'picture' => '../shop.db', 'judgements' => [['what' => 'colour', 'good' => true]]], 422);
+        file_put_contents($path, 'no picture at all');
+        $this->send('/api/pictures', $path, 422);
+        unlink($path);
+        $this->browser->request('GET', '/api/pictures/0123456789abcdef.jpg');
+        self::assertSame(404, $this->browser->getResponse()->getStatusCode());
+    }
+
+    public function testWhatWasWashedMovesTheLimitsOfTheBenchAndCanBeLeftOut(): void
+    {
+        $job = $this->twoDotsSeparated();
+        $before = $this->ask('GET', "/api/jobs/$job/cure");
+        $told = $this->ask('POST', "/api/jobs/$job/wear", ['vehicle' => $before['wear']['vehicle'], 'peakC' => 156, 'overS' => 8, 'surfaceC' => 163, 'verdict' => 'washed off', 'washes' => 3]);
+        self::assertEqualsWithDelta(161.0, $told['plan']['need']['leastC'], 1e-9);
+        self::assertLessThan($before['plan']['beltMMin'], $told['plan']['beltMMin'] + 1e-9);
+        $this->ask('POST', "/api/jobs/$job/wear", ['vehicle' => 'oil', 'peakC' => 5, 'overS' => 8, 'surfaceC' => 163, 'verdict' => 'held'], 422);
+        $after = $this->ask('DELETE', "/api/jobs/$job/wear/".$told['wear']['tests'][0]['id']);
+        self::assertSame($before['plan']['need'], $after['plan']['need']);
+        $this->undo($job);
+        self::assertCount(1, $this->ask('GET', "/api/jobs/$job/cure")['wear']['tests'], 'taken back');
+    }
+
+    public function testInksAreTriedBesideEachOther(): void
+    {
+        $white = ['overBlack' => '#d8d6d0', 'overWhite' => '#f2f1ec', 'matDown' => 4];
+        $this->ask('POST', '/api/ink-trials', ['name' => 'Dear', 'centsPerKg' => 3000] + $white);
+        $both = $this->ask('POST', '/api/ink-trials', ['name' => 'Cheap', 'centsPerKg' => 1000] + $white);
+        self::assertSame(['Cheap', 'Dear'], array_map(static fn (array $one): string => $one['trial']['name'], $both));
+        $this->ask('POST', '/api/ink-trials', ['name' => 'Free', 'centsPerKg' => 0] + $white, 422);
+        self::assertCount(1, $this->ask('DELETE', '/api/ink-trials/'.$both[0]['id']));
+    }
+
+    public function testAnEditionIsPlannedOnPaperAndItsWishesAreKept(): void
+    {
+        $job = $this->twoDotsSeparated();
+        self::assertNull($this->ask('GET', "/api/jobs/$job/run/count")['edition']);
+        $this->ask('PATCH', "/api/jobs/$job/order", ['quantity' => 20, 'substrate' => 'paper']);
+        $board = $this->ask('PATCH', "/api/jobs/$job/edition", ['artistProofs' => 3, 'stageProofs' => true]);
+        self::assertSame(3, $board['edition']['chosen']['artistProofs']);
+        self::assertGreaterThanOrEqual(20 + 3 + 1, $board['edition']['plan']['sheets'] ?? 0);
+        $this->ask('PATCH', "/api/jobs/$job/edition", ['artistProofs' => -3], 422);
+        $this->undo($job);
+        self::assertSame(0, $this->ask('GET', "/api/jobs/$job/run/count")['edition']['chosen']['artistProofs'], 'taken back');
+    }
+
+    public function testStepingBackSaysHowLongItTakesAndWhatIsLeft(): void
+    {
+        $job = $this->twoDotsSeparated();
+        $returns = $this->ask('GET', "/api/jobs/$job/run/count")['returns'];
+        self::assertNull($returns['leftMin']);
+        $minutes = array_column($returns['back'], 'minutes', 'what');
+        $screens = \count($this->ask('GET', "/api/jobs/$job/run/count")['count']['inks']);
+        // Each screen at 24 and 9 minutes, and a strike-off of 25.
+        self::assertEqualsWithDelta([25 + $screens * 33, 25 + 9, 25], [$minutes['size'], $minutes['register'], $minutes['opacity']], 1e-9);
+        $this->ask('PATCH', "/api/jobs/$job", ['dueOn' => date('Y-m-d', time() + 8 * 86400)]);
+        self::assertGreaterThan(4 * 600 - 1, $this->ask('GET', "/api/jobs/$job/run/count")['returns']['leftMin']);
+    }
+
+    /** @return array<mixed> */
+    private function send(string $to, string $path, int $expect): array
+    {
+        $this->browser->request('POST', $to, [], ['picture' => new UploadedFile($path, 'print.jpg', null, null, true)]);
+        $response = $this->browser->getResponse();
+        self::assertSame($expect, $response->getStatusCode(), substr((string) $response->getContent(), 0, 400));
+
+        return (array) json_decode((string) $response->getContent(), true, 16, \JSON_THROW_ON_ERROR);
     }
 }

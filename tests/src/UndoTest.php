@@ -262,6 +262,7 @@ final class UndoTest extends ShopTestCase
         $this->ask('POST', "/api/jobs/$id/dryers", ['name' => 'Tunnel']);
         $this->ask('PATCH', "/api/jobs/$id/rates", ['hourCents' => 3000]);
         $this->entities()->clear();
+        $this->ask('POST', '/api/ink-trials', ['name' => 'Soft white', 'overBlack' => '#d8d6d0', 'overWhite' => '#f2f1ec', 'matDown' => 4, 'centsPerKg' => 1500]);
     }
 
     /** @return array<mixed> */

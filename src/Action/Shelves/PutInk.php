@@ -13,11 +13,12 @@ use Ektype\Core\Ink\InkKind;
 final readonly class PutInk implements Change
 {
     /**
-     * @param int|null    $id     null for a new one
-     * @param float       $hiding 0–1
-     * @param string|null $recipe null leaves what stands on its pot
+     * @param int|null    $id        null for a new one
+     * @param float       $hiding    0–1
+     * @param string|null $recipe    null leaves what stands on its pot
+     * @param float|null  $gramsLeft null leaves what was weighed last
      */
-    public function __construct(private ?int $id, private string $name, private string $hex, private InkKind $kind, private float $hiding, private ?string $recipe = null)
+    public function __construct(private ?int $id, private string $name, private string $hex, private InkKind $kind, private float $hiding, private ?string $recipe = null, private ?float $gramsLeft = null)
     {
     }
 
@@ -33,6 +34,7 @@ final readonly class PutInk implements Change
         }
         [$ink->name, $ink->hex, $ink->kind, $ink->hiding] = [$this->name, $this->hex, $this->kind, $this->hiding];
         $ink->recipe = $this->recipe ?? $ink->recipe;
+        $ink->gramsLeft = $this->gramsLeft ?? $ink->gramsLeft;
         $ink->assumed = false;
         $shop->printing->inks->add($ink);
 

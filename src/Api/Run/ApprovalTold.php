@@ -18,11 +18,13 @@ final readonly class ApprovalTold
         public string $by,
         #[Assert\Count(max: 12, maxMessage: 'are too many.')]
         public array $judgements = [],
+        #[Words(16, mayBeEmpty: true), Assert\Regex('/^([0-9a-f]{16})?$/', message: 'is no picture of this shop.')]
+        public string $picture = '',
     ) {
     }
 
     public function approval(string $day): Approval
     {
-        return new Approval(trim($this->by), $day, $this->judgements);
+        return new Approval(trim($this->by), $day, $this->judgements, $this->picture);
     }
 }

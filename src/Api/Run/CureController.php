@@ -14,6 +14,7 @@ use Ektype\App\Plan\MergePatch;
 use Ektype\App\Plan\Patch;
 use Ektype\App\Query\Run\CureBench;
 use Ektype\App\Query\Run\SeeCure;
+use Ektype\App\Shop\Dryer\ShopDryer;
 use Ektype\Core\Cure\Dryer;
 use Ektype\Core\Cure\ProbeLog;
 use Symfony\Component\HttpFoundation\Request;
@@ -37,9 +38,7 @@ final readonly class CureController
     #[Route(self::JOB.'/dryers', methods: ['POST'])]
     public function put(int $id, #[MergePatch(Dryer::class)] Patch $patch): CureBench
     {
-        $this->door->do(new SetDryer(null, $patch));
-
-        return $this->cure->of($id, null);
+        return $this->cure->of($id, $this->door->do(new SetDryer(null, $patch))->made(ShopDryer::class)->idOrFail());
     }
 
     #[Route(self::JOB.'/dryers/{dryer<[0-9]{1,9}>}', methods: ['PATCH'])]

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Ektype\App\Api\Run;
 
 use Ektype\App\Action\Run\ApproveStrikeOff;
+use Ektype\App\Action\Run\SetEdition;
 use Ektype\App\Action\Run\TellRun;
 use Ektype\App\Action\ShopDoor;
 use Ektype\App\Api\Asking\Body;
+use Ektype\App\Plan\MergePatch;
+use Ektype\App\Plan\Patch;
 use Ektype\App\Query\Run\RunBench;
 use Ektype\App\Query\Run\RunBoard;
 use Ektype\App\Query\Run\SeeRun;
 use Ektype\App\Query\Run\SeeRunBoard;
+use Ektype\Core\Run\Edition;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -49,6 +53,15 @@ final readonly class RunController
     public function approve(int $id, #[Body] ApprovalTold $told): RunBoard
     {
         $this->door->do(new ApproveStrikeOff($id, $told->approval($this->clock->now()->format('Y-m-d'))));
+
+        return $this->board->of($id);
+    }
+
+    /** How an edition on paper is printed. */
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/edition', methods: ['PATCH'])]
+    public function edition(int $id, #[MergePatch(Edition::class)] Patch $patch): RunBoard
+    {
+        $this->door->do(new SetEdition($id, $patch));
 
         return $this->board->of($id);
     }

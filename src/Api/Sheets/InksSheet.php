@@ -24,6 +24,7 @@ final readonly class InksSheet implements Sheet
             Column::text('Kind', 'kind'),
             Column::number('Hides, %', 'hidingPct'),
             Column::text('On its pot', 'recipe'),
+            Column::number('Left, g', 'gramsLeft'),
         ];
     }
 
@@ -35,7 +36,7 @@ final readonly class InksSheet implements Sheet
     /** @return array<string, string|float|bool|null> */
     private static function told(Ink $of): array
     {
-        return ['name' => $of->name, 'hex' => $of->hex, 'kind' => $of->kind->value, 'hidingPct' => round(100 * $of->hiding, 2), 'recipe' => $of->recipe];
+        return ['name' => $of->name, 'hex' => $of->hex, 'kind' => $of->kind->value, 'hidingPct' => round(100 * $of->hiding, 2), 'recipe' => $of->recipe, 'gramsLeft' => $of->gramsLeft];
     }
 
     public function row(): string

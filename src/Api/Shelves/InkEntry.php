@@ -26,11 +26,13 @@ final readonly class InkEntry implements Entry
         public float $hidingPct = 100 * Hiding::USUAL,
         #[Words(Ink::LONGEST_RECIPE, mayBeEmpty: true)]
         public ?string $recipe = null,
+        #[Within(0, 50_000, 'g')]
+        public ?float $gramsLeft = null,
     ) {
     }
 
     public function change(?int $id): PutInk
     {
-        return new PutInk($id, trim($this->name), Srgb::fromHex($this->hex)->hex(), $this->kind, $this->hidingPct / 100, $this->recipe === null ? null : trim($this->recipe));
+        return new PutInk($id, trim($this->name), Srgb::fromHex($this->hex)->hex(), $this->kind, $this->hidingPct / 100, $this->recipe === null ? null : trim($this->recipe), $this->gramsLeft);
     }
 }

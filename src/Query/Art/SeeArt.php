@@ -149,6 +149,7 @@ final readonly class SeeArt
                 $candidate->name,
                 $candidate->hex,
                 round(Ciede2000::between($lab, Lab::of(Srgb::fromHex($candidate->hex))), 2),
+                $candidate->gramsLeft,
             ),
             $shelf,
         );

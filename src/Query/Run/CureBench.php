@@ -30,6 +30,7 @@ final readonly class CureBench
         public string $rhythm,
         public array $cautions,
         public string $probe,
+        public WearRecord $wear,
         public ?ProbeLog $log = null,
         public ?CureVerdict $verdict = null,
     ) {

@@ -31,6 +31,8 @@ final readonly class RunBoard
         public array $before,
         public array $known,
         public int $nowMs,
+        public Returns $returns,
+        public ?EditionSeen $edition,
     ) {
     }
 }

@@ -12,14 +12,18 @@ use Ektype\App\Shop\Dryer\ShopDryer;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\NothingToSee;
 use Ektype\App\Shop\Plate\Plate;
+use Ektype\Core\Cure\CureLearned;
 use Ektype\Core\Cure\CurePlan;
 use Ektype\Core\Cure\CureVerdict;
 use Ektype\Core\Cure\Dryer;
 use Ektype\Core\Cure\DryerLearned;
+use Ektype\Core\Cure\HeatLimit;
 use Ektype\Core\Cure\ProbeLog;
+use Ektype\Core\Cure\WearTest;
 use Ektype\Core\Flash\Underlay;
 use Ektype\Core\Ink\CureNeed;
 use Ektype\Core\Ink\InkKind;
+use Ektype\Core\Ink\Vehicle;
 use Ektype\Core\Press\CureCautions;
 use Ektype\Core\Print\PrintPlan;
 
@@ -41,9 +45,9 @@ final readonly class SeeCure
         return $this->moment->see(static function (Snapshot $shop) use ($jobId, $dryer, $log): float {
             $job = $shop->shelves->jobs->whole($jobId);
             $set = $shop->shelves->printing->dryers->get($dryer)->set();
-            [, $film] = self::asks(new ScreenBook($job, $shop));
+            $most = self::asks(new ScreenBook($job, $shop), $shop);
 
-            return DryerLearned::times($log, $set, $film, Underlay::of($job->substrate), $log->seconds[\count($log->seconds) - 1]);
+            return DryerLearned::times($log, $set, $most->filmUm, Underlay::of($job->substrate), $log->seconds[\count($log->seconds) - 1]);
         });
     }
 
@@ -53,10 +57,10 @@ final readonly class SeeCure
         return $this->moment->see(function (Snapshot $shop) use ($jobId, $dryer): string {
             $job = $shop->shelves->jobs->whole($jobId);
             $kept = $shop->shelves->printing->dryers->get($dryer);
-            [$need, $film] = self::asks(new ScreenBook($job, $shop));
-            $plan = CurePlan::of($kept->dryer(), $film, $job->substrate, $need);
+            $most = self::asks(new ScreenBook($job, $shop), $shop);
+            $plan = CurePlan::of($kept->dryer(), $most->filmUm, $job->substrate, $most->need);
 
-            return $this->probe->run($kept->set(), $film, Underlay::of($job->substrate), $need, $plan->dwellS, $jobId);
+            return $this->probe->run($kept->set(), $most->filmUm, Underlay::of($job->substrate), $most->need, $plan->dwellS, $jobId);
         });
     }
 
@@ -68,37 +72,57 @@ final readonly class SeeCure
         $at = array_values(array_filter($dryers, static fn (ShopDryer $d): bool => $d->id === $asked))[0] ?? $dryers[0] ?? null;
         $kinds = self::kinds($book);
         $cures = array_filter($kinds, static fn (InkKind $k): bool => $k->traits()->cure() !== null) !== [];
-        [$need, $film, $ink] = self::asks($book);
-        $plan = $cures ? CurePlan::of($at?->dryer() ?? new Dryer(), $film, $job->substrate, $need) : null;
+        $most = self::asks($book, $shop);
+        $tests = array_values($shop->shelves->printing->trials->wear());
+        $plan = $cures ? CurePlan::of($at?->dryer() ?? new Dryer(), $most->filmUm, $job->substrate, $most->need, tests: $tests) : null;
 
         return new CureBench(
             array_map(static fn (ShopDryer $d): DryerOnShelf => new DryerOnShelf($d->idOrFail(), $d->set(), $d->runs()), $dryers),
             $at?->idOrFail(),
-            $ink,
-            $film,
+            $most->ink,
+            $most->filmUm,
             $plan,
             rhythm: $plan === null ? '' : self::rhythm($plan, $print),
             cautions: CureCautions::of($kinds, $job->substrate, false),
             probe: $this->probe->name(),
+            wear: self::wear($job, $most, $shop),
             log: $log,
-            verdict: $log === null ? null : CureVerdict::of($log, $need),
+            verdict: $log === null ? null : CureVerdict::of($log, $most->need),
         );
     }
 
-    /** @return array{CureNeed, float, string} what the ink that asks most needs, its film as it stands, µm, and its name */
-    private static function asks(ScreenBook $book): array
+    /** By the trade, and what the tests of this shop have moved of it. */
+    private static function asks(ScreenBook $book, Snapshot $shop): AsksMost
     {
-        $most = [CureNeed::plastisol(), 0.0, ''];
+        $most = null;
         foreach ($book->print()->plates ?? [] as $i => $print) {
             $plate = $book->plates[$i];
-            $need = ($plate->ink->kind ?? InkKind::Plastisol)->traits()->cure();
-            $film = $print->deposit->wetUm * (1 - ($need->water ?? 0.0));
-            if ($need !== null && ($most[2] === '' || [$need->holdS, $film] > [$most[0]->holdS, $most[1]])) {
-                $most = [$need, $film, $plate->ink->name ?? $plate->name];
+            $traits = ($plate->ink->kind ?? InkKind::Plastisol)->traits();
+            $need = $traits->cure();
+            if ($need === null) {
+                continue;
+            }
+            $film = $print->deposit->wetUm * (1 - $need->water);
+            if ($most === null || [$need->holdS, $film] > [$most->need->holdS, $most->filmUm]) {
+                $most = new AsksMost($need, $film, $plate->ink->name ?? $plate->name, $traits->vehicle());
             }
         }
+        $most ??= new AsksMost(CureNeed::plastisol(), 0.0, '', Vehicle::Oil);
 
-        return [$most[0], max(1.0, $most[1]), $most[2]];
+        return new AsksMost(CureLearned::need($most->need, $most->vehicle, array_values($shop->shelves->printing->trials->wear())), max(1.0, $most->filmUm), $most->ink, $most->vehicle);
+    }
+
+    private static function wear(Job $job, AsksMost $most, Snapshot $shop): WearRecord
+    {
+        $tests = array_filter($shop->shelves->printing->trials->wear(), static fn (WearTest $t): bool => $t->vehicle === $most->vehicle || $t->cloth === $job->substrate);
+        $trade = $most->vehicle === Vehicle::Water ? CureNeed::waterBased() : CureNeed::plastisol();
+        $usual = HeatLimit::of($job->substrate);
+
+        return new WearRecord(
+            $most->vehicle,
+            array_reverse(array_map(static fn (int $id, WearTest $test): WearShown => new WearShown($id, $test), array_keys($tests), $tests)),
+            CureLearned::says($trade, $most->need, $usual, CureLearned::limit($usual, $job->substrate, array_values($tests)), array_values($tests)),
+        );
     }
 
     /** @return list<InkKind> */

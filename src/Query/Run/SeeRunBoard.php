@@ -8,10 +8,13 @@ use Ektype\App\Query\Moment;
 use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
+use Ektype\Core\Days\WorkWeek;
 use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Order\LineChange;
 use Ektype\Core\Order\SizeCount;
+use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Print\PrintPlan;
+use Ektype\Core\Run\EditionPlan;
 use Ektype\Core\Run\LoadingGuide;
 use Ektype\Core\Run\LookEvery;
 use Ektype\Core\Run\Misprints;
@@ -21,6 +24,7 @@ use Ektype\Core\Run\RunLine;
 use Ektype\Core\Run\RunOrder;
 use Ektype\Core\Run\Settling;
 use Ektype\Core\Run\TableOnRun;
+use Ektype\Core\StrikeOff\BackTo;
 
 /** The bench of the run. */
 final readonly class SeeRunBoard
@@ -58,8 +62,39 @@ final readonly class SeeRunBoard
                 before: self::before($job, $shop),
                 known: array_values(array_filter($asked, static fn (string $id): bool => isset($known[$id]))),
                 nowMs: $nowMs,
+                returns: self::returns($job, $order, $shop),
+                edition: $job->substrate === Substrate::Paper ? self::edition($job, $order, $shop, RunCount::of($order, $told, $nowMs)) : null,
             );
         });
+    }
+
+    private static function returns(Job $job, RunOrder $order, Snapshot $shop): Returns
+    {
+        $rates = $shop->shelves->printing->prices->ours()->rates();
+        $left = null;
+        if ($job->dueOn !== null) {
+            $room = $shop->room();
+            $week = new WorkWeek($room->opensMin, $room->closesMin, (int) $shop->now->format('N'));
+            $midnight = $shop->now->setTime(0, 0);
+            $now = ($shop->now->getTimestamp() - $midnight->getTimestamp()) / 60;
+            $due = 1440.0 * (int) $midnight->diff(new \DateTimeImmutable($job->dueOn))->format('%r%a') + $room->closesMin;
+            $left = $week->between($now, $due) - $order->secondsAPiece * array_sum(array_map(static fn (RunLine $l): int => $l->pieces(), $order->lines)) / 60;
+        }
+
+        return new Returns(BackTo::all(\count($order->plates), $rates->setUpMinutes, $rates->strikeOffMinutes, $rates->screenMinutes), $left);
+    }
+
+    private static function edition(Job $job, RunOrder $order, Snapshot $shop, RunCount $count): EditionSeen
+    {
+        $edition = $job->edition();
+        $told = array_sum(array_map(static fn (RunLine $l): int => $l->pieces(), $order->lines));
+        $wanted = $told > 0 ? $told : $job->quantity;
+        if ($wanted < 1 || $order->plates === []) {
+            return new EditionSeen($edition, null);
+        }
+        $spoiled = $shop->shelves->printing->prices->ours()->rates()->spoiled;
+
+        return new EditionSeen($edition, EditionPlan::of($edition, $wanted, $order->plates, $order->lines[0]->grams ?? [], $spoiled / \count($order->plates), $count->good, $count->goes->endedMs !== null));
     }
 
     /** @return list<string> of the run that it prints again */

@@ -20,11 +20,12 @@ final readonly class InkOnShelf
         public string $hides,
         public bool $assumed,
         public string $recipe,
+        public ?float $gramsLeft,
     ) {
     }
 
     public static function of(Ink $of): self
     {
-        return new self($of->idOrFail(), $of->name, $of->hex, $of->kind, round(100 * $of->hiding, 2), Hiding::says($of->hiding), assumed: $of->assumed, recipe: $of->recipe);
+        return new self($of->idOrFail(), $of->name, $of->hex, $of->kind, round(100 * $of->hiding, 2), Hiding::says($of->hiding), assumed: $of->assumed, recipe: $of->recipe, gramsLeft: $of->gramsLeft);
     }
 }

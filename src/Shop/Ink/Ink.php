@@ -26,6 +26,10 @@ class Ink
     #[ORM\Column(length: self::LONGEST_RECIPE, options: ['default' => ''])]
     public string $recipe = '';
 
+    /** What is left of it in its pot, as it was weighed last, g; null where nobody weighed it. */
+    #[ORM\Column(nullable: true)]
+    public ?float $gramsLeft = null;
+
     public function __construct(
         #[ORM\Column(length: 80)]
         public string $name,

@@ -29,6 +29,7 @@ use Ektype\Core\Order\GarmentLine;
 use Ektype\Core\Order\SizeCount;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Print\Cloth;
+use Ektype\Core\Run\Edition;
 use Ektype\Core\Separation\DrawnSheets;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\MethodName;
@@ -93,6 +94,10 @@ class Job
     /** @var array<string, mixed>|null who judged the strike-off, and how; null while nobody did */
     #[ORM\Column(nullable: true)]
     private ?array $approval = null;
+
+    /** @var array<string, mixed> how its edition is printed; nothing for the usual */
+    #[ORM\Column(options: ['default' => '{}'])]
+    private array $edition = [];
 
     /** The job that it prints again. */
     #[ORM\Column(name: 'again_of', nullable: true)]
@@ -261,6 +266,16 @@ class Job
     public function approval(): ?Approval
     {
         return $this->approval === null ? null : KeptApproval::read($this->approval);
+    }
+
+    public function edition(): Edition
+    {
+        return Codec::read(Edition::class, $this->edition);
+    }
+
+    public function prints(Edition $edition): void
+    {
+        $this->edition = Codec::written($edition);
     }
 
     public function approve(?Approval $approval): void

@@ -17,12 +17,12 @@ final class KeptApproval
     {
         $kept = Kept::of($stored);
 
-        return new Approval($kept->text('by'), $kept->text('day'), Codec::readAll(Judgement::class, $kept->lists('judgements')));
+        return new Approval($kept->text('by'), $kept->text('day'), Codec::readAll(Judgement::class, $kept->lists('judgements')), ($stored['picture'] ?? '') !== '' ? $kept->text('picture') : '');
     }
 
     /** @return array<string, mixed> */
     public static function written(Approval $approval): array
     {
-        return ['by' => $approval->by, 'day' => $approval->day, 'judgements' => array_map(Codec::written(...), $approval->judgements)];
+        return ['by' => $approval->by, 'day' => $approval->day, 'picture' => $approval->picture, 'judgements' => array_map(Codec::written(...), $approval->judgements)];
     }
 }

@@ -11,8 +11,9 @@ use Ektype\App\Shop\Ink\Inks;
 use Ektype\App\Shop\Press\Presses;
 use Ektype\App\Shop\Price\PriceLists;
 use Ektype\App\Shop\Run\RunEntries;
+use Ektype\App\Shop\Trial\Trials;
 
-/** Inks, how they gain, presses, film printers, dryers, runs and prices. */
+/** Inks, how they gain, presses, film printers, dryers, runs, prices and trials. */
 final readonly class PrintShelves
 {
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class PrintShelves
         public RunEntries $runs,
         public PriceLists $prices,
         public ShopDryers $dryers,
+        public Trials $trials,
     ) {
     }
 }

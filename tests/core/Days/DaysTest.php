@@ -204,4 +204,17 @@ final class DaysTest extends TestCase
 
         return $least[(1 << $n) - 1];
     }
+
+    /** Minute by minute. */
+    public function testTheWorkingTimeBetweenTwoMomentsIsThatOfAClockThatIsRead(): void
+    {
+        $week = new WorkWeek(480, 1080, 5);
+        foreach ([[0.0, 1440.0], [500.0, 700.0], [900.0, 3 * 1440.0 + 600.0], [1100.0, 1300.0], [2000.0, 100.0]] as [$from, $to]) {
+            $worked = 0;
+            for ($min = (int) $from; $min < $to; ++$min) {
+                $worked += $week->works(intdiv($min, 1440)) && $min % 1440 >= 480 && $min % 1440 < 1080 ? 1 : 0;
+            }
+            self::assertEqualsWithDelta($worked, $week->between($from, $to), 1e-9);
+        }
+    }
 }

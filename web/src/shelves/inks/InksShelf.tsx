@@ -1,11 +1,13 @@
 import { Box, Text } from "@chakra-ui/react";
 import { useShop, useTrade } from "../../api/use";
+import { useHabits } from "../../ui/habits";
 import { Swatch } from "../../ui/Swatch";
 import { Adding, type Asked, Editing } from "../Adding";
 import { Assumed } from "../Assumed";
 import { Shelf } from "../Shelf";
 import { Tables } from "../Tables";
 import { Drawdown } from "./Drawdown";
+import { InkTrials } from "./InkTrials";
 
 /** As printers say it; the figures are those of the drawdown that would show it. */
 const hidings = [
@@ -30,10 +32,12 @@ const asked = (kinds: string[], was?: number): Asked[] => [
         : [[String(was), `${Math.round(was)} %, as read`], ...hidings],
   },
   { name: "recipe", label: "On its pot, by weight", start: "", kind: "text" },
+  { name: "gramsLeft", label: "Left in the pot, g", start: "", kind: "number" },
 ];
 
 export function InksShelf() {
   const kinds = useTrade().data?.inkKinds ?? [];
+  const { weight } = useHabits();
   const inks = useShop().data?.inks ?? [];
   return (
     <Shelf
@@ -67,6 +71,11 @@ export function InksShelf() {
             <Text fontSize="small" color="quiet">
               {ink.kind}, hides <span className="readout">{Math.round(ink.hidingPct)} %</span>: {ink.hides}
             </Text>
+            {ink.gramsLeft !== null && (
+              <Text fontSize="small">
+                <span className="readout">{weight(ink.gramsLeft)}</span> left in the pot
+              </Text>
+            )}
             {ink.recipe !== "" && (
               <Text fontSize="small" whiteSpace="pre-line">
                 {ink.recipe}
@@ -77,6 +86,7 @@ export function InksShelf() {
           </Box>
         ))}
       </Box>
+      <InkTrials />
       <Tables of={[["inks", "Inks"]]} />
     </Shelf>
   );

@@ -94,6 +94,7 @@ export function Palette({
                     {colour.nearInks.map((ink) => (
                       <option key={ink.inkId} value={`ink ${ink.inkId}`}>
                         {ink.name}, ΔE00 {ink.deltaE.toFixed(1)}
+                        {ink.gramsLeft !== null && `, ${Math.round(ink.gramsLeft)} g left`}
                       </option>
                     ))}
                   </optgroup>

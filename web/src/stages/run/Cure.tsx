@@ -10,6 +10,7 @@ import { numberTyped } from "../../ui/number";
 import { Action, Caution, Entry, Fact, Field, Trouble } from "../../ui/Parts";
 import { SmallButton } from "../../ui/SmallButton";
 import { Words } from "../../ui/Words";
+import { Wear } from "./Wear";
 
 type CureBench = components["schemas"]["CureBench"];
 type Dryer = CureBench["dryers"][number]["set"];
@@ -177,6 +178,7 @@ export function Cure({ job }: { job: JobOn<"run"> }) {
         </Text>
       )}
       <Trouble of={put.error ?? off.error ?? probe.error} />
+      <Wear job={job} now={now} seen={onSuccess} />
       <Box as="ul" pl="18px" listStyleType="disc" maxW="84ch">
         {now.cautions.map((one) => (
           <li key={one}>{inUnits(one, inches)}</li>

@@ -8,6 +8,7 @@ import { day } from "../../ui/day";
 import { useHabits } from "../../ui/habits";
 import { numberTyped } from "../../ui/number";
 import { Action, Entry, Field, Push, Trouble } from "../../ui/Parts";
+import { PictureTaken, takenPicture } from "../../ui/PictureTaken";
 import { SmallButton } from "../../ui/SmallButton";
 
 type Judgement = components["schemas"]["Judgement"];
@@ -36,6 +37,7 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
   const [notes, setNotes] = useState<Partial<Record<What, string>>>({});
   const [width, setWidth] = useState("");
   const [drop, setDrop] = useState("");
+  const [picture, setPicture] = useState("");
   const [by, setBy] = useState(() => localStorage.getItem("ektype.hand") ?? "");
   const judged = asked.filter(({ what }) => said[what] !== undefined);
   const put = useMutation({
@@ -45,6 +47,7 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
           params: { path: { id: job.id } },
           body: {
             by,
+            picture,
             judgements: judged.map(({ what }) => ({
               what,
               good: said[what] ?? false,
@@ -95,6 +98,14 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
           {stands.says.map((one) => (
             <Text key={one}>{one}</Text>
           ))}
+          {stands.picture !== "" && (
+            <img
+              src={takenPicture(stands.picture)}
+              alt="The strike-off that was judged"
+              className="colours"
+              style={{ maxHeight: "220px", margin: "8px 0" }}
+            />
+          )}
           <SmallButton onClick={() => again.mutate()}>Judge it anew</SmallButton>
         </Box>
       )}
@@ -119,6 +130,7 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
                 {look}
                 {reckoned(what) !== null && ` Reckoned ${length(reckoned(what) ?? 0, 0)}.`}
               </Text>
+              {said[what] === false && board && <Back returns={board.returns} what={what} />}
             </Box>
             <Box role="group" aria-label={what} display="flex" gap="8px">
               {[true, false].map((good) => (
@@ -157,6 +169,7 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
           </Box>
         ))}
       </Box>
+      <PictureTaken name={picture} set={setPicture} what="the strike-off" />
       <Box display="flex" flexWrap="wrap" gap="16px" alignItems="flex-end">
         <Box w="240px">
           <Field label="Judged by">
@@ -169,5 +182,26 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
       </Box>
       <Trouble of={put.error ?? again.error} />
     </Box>
+  );
+}
+
+const hours = (min: number) => (min < 90 ? `${Math.round(min)} min` : `${(min / 60).toFixed(1)} h`);
+
+/** What it takes to step back, against the working time that is left until the job is due. */
+function Back({ returns, what }: { returns: components["schemas"]["Returns"]; what: What }) {
+  const minutes = returns.back.find((one) => one.what === what)?.minutes ?? 0;
+  const left = returns.leftMin;
+  const late = left !== null && minutes > left;
+  return (
+    <Text fontSize="small" color={late ? "madder" : "ink"} fontWeight={late ? "700" : "400"}>
+      About {hours(minutes)} until the next print
+      {left === null
+        ? "."
+        : left <= 0
+          ? ", and no working time is left beside its run until it is due: tell the customer."
+          : late
+            ? `, and ${hours(left)} are left beside its run until it is due: tell the customer.`
+            : `; ${hours(left)} are left beside its run until it is due.`}
+    </Text>
   );
 }

@@ -6,6 +6,7 @@ import { SmallButton } from "../../../ui/SmallButton";
 import { isTyping } from "../../../ui/typing";
 import { CloseBox } from "./CloseBox";
 import { clock } from "./clock";
+import { EditionOnPaper } from "./EditionOnPaper";
 import { InkLevels } from "./InkLevels";
 import { LookLine } from "./LookLine";
 import { Misprint } from "./Misprint";
@@ -238,6 +239,7 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           back();
         }}
       />
+      {board.edition && <EditionOnPaper job={job} seen={board.edition} />}
       <InkLevels
         job={job}
         inks={count.inks}
