@@ -73,6 +73,12 @@ final readonly class Rhythm
         ]);
     }
 
+    /** What a piece takes over a run, its pauses with it, s. */
+    public static function withPauses(float $secondsAPiece): float
+    {
+        return $secondsAPiece / (1 - self::PAUSES);
+    }
+
     /** Of the hands at one screen, s. */
     public static function atScreen(int $strokes): float
     {

@@ -210,6 +210,21 @@ final class RunTest extends ShopTestCase
         self::assertGreaterThan(4 * 600 - 1, $this->ask('GET', "/api/jobs/$job/run/count")['returns']['leftMin']);
     }
 
+    /** The way that is followed has one price, here and there. */
+    public function testEachWayThatFitsIsPriced(): void
+    {
+        $job = $this->twoDotsSeparated();
+        $ways = $this->ask('GET', "/api/jobs/$job/estimate/ways?pieces=50");
+        $now = array_values(array_filter($ways, static fn (array $way): bool => $way['followed']));
+        self::assertCount(1, $now);
+        $estimate = $this->ask('GET', "/api/jobs/$job/estimate?pieces=50")['estimate'];
+        self::assertSame([$estimate['eachCents'], $estimate['totalCents']], [$now[0]['eachCents'], $now[0]['totalCents']]);
+        $totals = array_column($ways, 'totalCents');
+        $sorted = $totals;
+        sort($sorted);
+        self::assertSame($sorted, $totals);
+    }
+
     /** @return array<mixed> */
     private function send(string $to, string $path, int $expect): array
     {

@@ -6,12 +6,15 @@ namespace Ektype\App\Api\Run;
 
 use Ektype\App\Action\Run\SetRates;
 use Ektype\App\Action\ShopDoor;
+use Ektype\App\Api\Answering\Heavy;
 use Ektype\App\Api\Answering\Served;
 use Ektype\App\Api\Asking\Asked;
 use Ektype\App\Plan\MergePatch;
 use Ektype\App\Plan\Patch;
+use Ektype\App\Query\Art\SeeMethods;
 use Ektype\App\Query\Run\EstimateBench;
 use Ektype\App\Query\Run\SeeEstimate;
+use Ektype\App\Query\Run\WayPriced;
 use Ektype\Core\Estimate\Rates;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -19,7 +22,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** Estimate, quote and price list. */
 final readonly class PriceController
 {
-    public function __construct(private ShopDoor $door, private SeeEstimate $estimate)
+    public function __construct(private ShopDoor $door, private SeeEstimate $estimate, private SeeMethods $methods)
     {
     }
 
@@ -27,6 +30,19 @@ final readonly class PriceController
     public function estimate(int $id, #[Asked] EstimateAsked $of): EstimateBench
     {
         return $this->estimate->of($id, $of->pieces);
+    }
+
+    /**
+     * Each way that fits the art, priced.
+     *
+     * @return list<WayPriced>
+     */
+    #[Heavy]
+    #[Route('/api/jobs/{id<[0-9]{1,9}>}/estimate/ways', methods: ['GET'])]
+    public function ways(int $id, #[Asked] EstimateAsked $of): array
+    {
+        // What each would print takes seconds to look at, and holds up nobody.
+        return $this->estimate->ways($id, $of->pieces, $this->methods->ways($id));
     }
 
     /** The page that a customer is sent. */

@@ -58,10 +58,23 @@ final readonly class SeeMethods
         return $this->offer($job, $method, $this->isTonal($job), $rack, $plan);
     }
 
-    /** Which of them to take. */
-    public function advice(int $jobId, Care $care): AdvisedMethod
+    /**
+     * Every way in which the job can be printed, as it would be.
+     *
+     * @return list<PrintWay>
+     */
+    public function ways(int $jobId): array
     {
-        [$job, $rack, $plan] = $this->seen($jobId);
+        return $this->waysOf(...$this->seen($jobId));
+    }
+
+    /**
+     * @param list<Frame> $rack
+     *
+     * @return list<PrintWay>
+     */
+    private function waysOf(Job $job, array $rack, ?PrintPlan $plan): array
+    {
         $tonal = $this->isTonal($job);
         $ways = [];
         foreach (MethodName::cases() as $method) {
@@ -71,7 +84,15 @@ final readonly class SeeMethods
                 // A way that cannot be is none to advise.
             }
         }
-        $advice = MethodAdvice::of($ways, $care, $job->quantity, $job->press?->heads);
+
+        return $ways;
+    }
+
+    /** Which of them to take. */
+    public function advice(int $jobId, Care $care): AdvisedMethod
+    {
+        [$job, $rack, $plan] = $this->seen($jobId);
+        $advice = MethodAdvice::of($this->waysOf($job, $rack, $plan), $care, $job->quantity, $job->press?->heads);
 
         return $advice === null ? new AdvisedMethod(null, 'The press has fewer heads than any way needs screens. Choose another press, or print in passes.') : new AdvisedMethod($advice->method, $advice->sentence);
     }

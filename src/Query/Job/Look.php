@@ -13,4 +13,5 @@ enum Look: string
     case Sink = 'sink';
     case StrikeOff = 'strike-off';
     case SetUp = 'set-up';
+    case Count = 'count';
 }

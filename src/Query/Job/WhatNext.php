@@ -25,7 +25,7 @@ final class WhatNext
             $job,
             \count($plates),
         ) ?? self::frames($plates) ?? self::light($job, $plates) ?? self::sink($plates) ?? self::press($plates)
-            ?? ($job->approval()?->approved === true ? new NextStep('run', 'The strike-off is approved: print, and count.', 'Count') : null)
+            ?? ($job->approval()?->approved === true ? new NextStep('run', 'The strike-off is approved: print, and count.', 'Count', look: Look::Count) : null)
             ?? new NextStep('press', \count($plates) === 1 ? 'The screen is made: set up and print.' : 'All plates are in register: print.', 'See the press', look: Look::SetUp);
     }
 

@@ -9,20 +9,27 @@ use Ektype\App\Query\Reckoning\ScreenBook;
 use Ektype\App\Query\Snapshot;
 use Ektype\App\Shop\Job\Job;
 use Ektype\App\Shop\NothingToSee;
+use Ektype\App\Shop\Press\PressKind;
 use Ektype\App\Work\Picture\ProofPage;
+use Ektype\Core\Advice\PrintWay;
 use Ektype\Core\Estimate\Estimate;
 use Ektype\Core\Estimate\JobToPrice;
 use Ektype\Core\Estimate\LearnedRates;
 use Ektype\Core\Estimate\Rates;
 use Ektype\Core\Estimate\RunDone;
 use Ektype\Core\Order\LineChange;
+use Ektype\Core\Press\Rhythm;
 use Ektype\Core\Run\RunCount;
+use Ektype\Core\Separation\MethodName;
 
 /** Estimate and quote of a job, by the shop’s rates and by what its runs really took. */
 final readonly class SeeEstimate
 {
     /** Of so many runs that ended pace and spoilage are learned. */
     private const RUNS = 40;
+
+    /** Of a screen whose frame nobody has chosen, ml (trade default: two coats a side on a frame of 50 × 60 cm). */
+    private const EMULSION_ML = 30.0;
 
     public function __construct(private Moment $moment)
     {
@@ -31,6 +38,44 @@ final readonly class SeeEstimate
     public function of(int $jobId, ?int $pieces): EstimateBench
     {
         return $this->moment->see(fn (Snapshot $shop): EstimateBench => $this->bench($shop->shelves->jobs->whole($jobId), $pieces, $shop));
+    }
+
+    /**
+     * Each way that fits the art, priced by the same rates; the cheapest first.
+     *
+     * @param list<PrintWay> $ways
+     *
+     * @return list<WayPriced>
+     */
+    public function ways(int $jobId, ?int $pieces, array $ways): array
+    {
+        return $this->moment->see(function (Snapshot $shop) use ($jobId, $pieces, $ways): array {
+            $job = $shop->shelves->jobs->whole($jobId);
+            $rates = $shop->shelves->printing->prices->ours()->rates();
+            $learned = new LearnedRates(array_values($this->runs($shop)));
+            $book = new ScreenBook($job, $shop);
+            $emulsion = $book->plates === [] ? self::EMULSION_ML : array_sum(array_map(static fn (int $i): float => $book->emulsionMl($i), array_keys($book->plates))) / \count($book->plates);
+            $now = $book->print() === null ? null : $this->bench($job, $pieces, $shop)->estimate;
+            $priced = array_map(static function (PrintWay $way) use ($job, $rates, $learned, $pieces, $emulsion, $now): WayPriced {
+                $followed = $way->method === ($job->method() ?? MethodName::usual());
+                $screens = \count($way->plates);
+                $sheet = $job->filmSheet($screens);
+                // The way that is followed has its plates, and one price.
+                $estimate = $followed && $now !== null ? $now : Estimate::of(new JobToPrice(
+                    $screens,
+                    $job->withoutFilm ? 0.0 : $screens * $sheet->mm($sheet->widthPx) * $sheet->mm($sheet->heightPx) / 1e6,
+                    $screens * $emulsion,
+                    $way->inkGrams,
+                    Rhythm::withPauses($way->secondsAShirt),
+                    $job->press?->kind === PressKind::Automatic ? 2 : 1,
+                ), $rates, $pieces ?? max(1, $job->quantity), $learned);
+
+                return new WayPriced($way->method, $way->method->title(), $followed, $screens, $way->mean, $estimate->eachCents, $estimate->totalCents, $estimate->minutes / 60);
+            }, array_values(array_filter($ways, static fn (PrintWay $way): bool => $way->fits && $way->secondsAShirt > 0)));
+            usort($priced, static fn (WayPriced $a, WayPriced $b): int => [$a->totalCents, $a->title] <=> [$b->totalCents, $b->title]);
+
+            return $priced;
+        });
     }
 
     /** The page that a customer is sent. */

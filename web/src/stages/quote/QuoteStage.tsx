@@ -7,6 +7,7 @@ import { Heading, NotYet } from "../../ui/Bench";
 import { useAtHand } from "../../ui/JobFrame";
 import { numberTyped } from "../../ui/number";
 import { Entry, Field, Trouble } from "../../ui/Parts";
+import { SmallButton } from "../../ui/SmallButton";
 import { Words } from "../../ui/Words";
 
 type Bench = components["schemas"]["EstimateBench"];
@@ -87,6 +88,7 @@ export function QuoteStage() {
         </Box>
         <Curve bench={data} />
       </Box>
+      <OtherWays id={job.id} pieces={pieces} rates={rates} />
       <Box as="table" w="100%" maxW="860px">
         <thead>
           <tr>
@@ -254,6 +256,58 @@ function Prices({ rates, write, trouble }: { rates: Rates; write: (body: Partial
         )}
       </Box>
       <Trouble of={trouble} />
+    </Box>
+  );
+}
+
+/** The same order printed each way that fits its art; reckoned when somebody asks, for each is looked at. */
+function OtherWays({ id, pieces, rates }: { id: number; pieces: number | null; rates: Rates }) {
+  const [asked, setAsked] = useState(false);
+  const { data, error, isFetching } = useQuery({
+    queryKey: ["estimate", "ways", id, pieces],
+    queryFn: () =>
+      answer(
+        api.GET("/api/jobs/{id}/estimate/ways", { params: { path: { id }, query: pieces === null ? {} : { pieces } } }),
+      ),
+    placeholderData: (was) => was,
+    enabled: asked,
+  });
+  return (
+    <Box maxW="860px">
+      <Heading note="By the same rates. How near each comes to the art stands beside it.">Printed another way</Heading>
+      {!asked && <SmallButton onClick={() => setAsked(true)}>Price each way that fits</SmallButton>}
+      <Trouble of={error} />
+      {asked && !data && isFetching && <Text color="quiet">Each way is looked at …</Text>}
+      {data && (
+        <Box as="ul" listStyleType="none">
+          {data.map((way) => (
+            <Box
+              as="li"
+              key={way.method}
+              display="grid"
+              gridTemplateColumns={{ base: "1fr auto", md: "minmax(0, 1fr) 110px 110px 140px" }}
+              gap="4px 16px"
+              alignItems="baseline"
+              borderTopWidth="1px"
+              borderColor="line"
+              py="8px"
+              fontWeight={way.followed ? "700" : "400"}
+            >
+              <Text>
+                {way.title}
+                {way.followed && ", as now"}
+              </Text>
+              <Text>
+                <span className="readout">{way.screens}</span> {way.screens === 1 ? "screen" : "screens"}
+              </Text>
+              <Text className="readout">ΔE {way.deltaE.toFixed(1)}</Text>
+              <Text className="readout" textAlign={{ md: "right" }}>
+                {money(way.eachCents, rates)}
+              </Text>
+            </Box>
+          ))}
+        </Box>
+      )}
     </Box>
   );
 }
