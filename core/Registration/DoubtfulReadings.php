@@ -27,8 +27,12 @@ final class DoubtfulReadings
     /** So many other marks make a judgement. */
     private const OTHERS = 3;
 
-    /** @return list<string> plain sentences */
-    public static function says(Readings $readings, Misfit $misfit): array
+    /**
+     * @param SlipOfHand|null $slip that was found among the readings and left out
+     *
+     * @return list<string> plain sentences
+     */
+    public static function says(Readings $readings, Misfit $misfit, ?SlipOfHand $slip): array
     {
         $farthest = max(array_map(static fn (Reading $r): float => $r->offMm(), $readings->means));
         $says = [];
@@ -43,7 +47,7 @@ final class DoubtfulReadings
             $says[] = \sprintf('This plate would be %.1f %% of another size than the key; films and screens change by tenths of a percent. Look whether its film is of this size, and whether all readings have one unit.', $growth);
         }
 
-        return [...$says, ...self::near($readings), ...self::alike($readings), ...self::single($readings), ...array_map(static fn (SlipOfHand $slip): string => $slip->says(), array_filter([SlipOfHand::among($readings->byPrint)]))];
+        return [...$says, ...self::near($readings), ...self::alike($readings), ...self::single($readings), ...$slip === null ? [] : [$slip->says()]];
     }
 
     /** @return list<string> */

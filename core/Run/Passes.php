@@ -33,7 +33,7 @@ final readonly class Passes
             $came = $below === null ? max($ordered, $laid + $spoiled) : \count($below);
             $waiting = $came - $laid - $spoiled;
             $next = $below[$laid + $spoiled] ?? null;
-            $all[] = new Pass($plate, $name, $laid, $spoiled, $waiting, 1 + ($laid + $spoiled) % max(1, $order->table->stops), readyMs: $next);
+            $all[] = new Pass($plate, $name, $laid, $spoiled, $waiting, 1 + ($laid + $spoiled) % max(1, $order->table->stops), readyMs: $next, lastMs: $times === [] ? null : $times[\count($times) - 1]);
             $dry = (int) round(1000 * ($order->table->dryS[$plate] ?? 0.0));
             $below = array_map(static fn (int $ms): int => $ms + $dry, $times);
         }

@@ -38,7 +38,8 @@ final class SolveRegistration extends JsonCommand
     {
         $knobs = self::knobs($asked);
         $read = new Readings(self::prints($asked->prints));
-        $readings = $read->without(SlipOfHand::among($read->byPrint));
+        $slip = SlipOfHand::among($read->byPrint);
+        $readings = $read->without($slip);
         $misfit = MisfitFit::of($readings);
         $known = $asked->press?->scatterMm;
         $repeating = Repeating::of($readings->byPrint, $known);
@@ -83,7 +84,7 @@ final class SolveRegistration extends JsonCommand
             'causes' => array_map(static fn (Cause $c): array => ['kind' => $c->kind->value, 'mm' => self::told($c->mm), 'evidence' => $c->evidence, 'todo' => $c->todo], self::causes($asked, $readings)),
             // Said of what is known only: scatter wider than the tolerance leaves it open.
             'in_tolerance' => $asked->toleranceMm === null || $unsure > $asked->toleranceMm ? null : $mending->afterMaxMm <= $asked->toleranceMm,
-            'says' => array_values(array_filter([...DoubtfulReadings::says($read, $misfit), OddPrint::among($readings->byPrint, $known)?->says() ?? '', ...$mending->says, $repeating->says($readings->prints, $known)], static fn (string $s): bool => $s !== '')),
+            'says' => array_values(array_filter([...DoubtfulReadings::says($read, $misfit, $slip), OddPrint::among($readings->byPrint, $known)?->says() ?? '', ...$mending->says, $repeating->says($readings->prints, $known)], static fn (string $s): bool => $s !== '')),
         ];
     }
 

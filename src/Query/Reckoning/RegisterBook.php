@@ -80,7 +80,8 @@ final readonly class RegisterBook
             return null;
         }
         $read = new Readings($prints);
-        $readings = $read->without(SlipOfHand::among($read->byPrint));
+        $slip = SlipOfHand::among($read->byPrint);
+        $readings = $read->without($slip);
         $misfit = MisfitFit::of($readings);
         $known = $this->job->press?->registerSigmaMm;
         $repeating = Repeating::of($readings->byPrint, $known);
@@ -103,7 +104,7 @@ final readonly class RegisterBook
             nowMaxMm: $now,
             inRegister: $now <= $this->job->toleranceMm,
             willBeInTolerance: $mending->afterMaxMm <= $this->job->toleranceMm,
-            doubts: [...DoubtfulReadings::says($read, $misfit), ...$odd === null ? [] : [$odd->says()]],
+            doubts: [...DoubtfulReadings::says($read, $misfit, $slip), ...$odd === null ? [] : [$odd->says()]],
             errors: RegisterErrors::of($repeating, $known !== null),
             unsure: $unsure > $this->job->toleranceMm,
         );

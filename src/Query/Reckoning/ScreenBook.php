@@ -227,13 +227,16 @@ final class ScreenBook
         return array_sum(array_map(static fn (LineChange $c): int => \in_array($plate->idOrFail(), $c->leftOut, true) ? 0 : $c->pieces, $this->changes()));
     }
 
+    /** @var list<PlateToPrint>|null */
+    private ?array $toPrint = null;
+
     /** @param list<DragSeen> $drags what strike-offs on its press have shown */
     public function toPrint(array $drags = []): JobToPrint
     {
         $job = $this->job;
 
         return new JobToPrint(
-            array_map($this->plateToPrint(...), $this->plates, array_keys($this->plates)),
+            $this->toPrint ??= array_map($this->plateToPrint(...), $this->plates, array_keys($this->plates)),
             $job->clothToPrint(),
             $job->press?->atHand() ?? PressAtHand::none(),
             $job->method() ?? MethodName::usual(),

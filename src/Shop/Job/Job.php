@@ -356,9 +356,21 @@ class Job
     }
 
     /** null until it was separated */
+    private ?Findings $findings = null;
+    /** @var array<mixed>|null what they were read of */
+    private ?array $findingsOf = null;
+
     public function findings(): ?Findings
     {
-        return $this->separation === null ? null : KeptFindings::read($this->separation);
+        if ($this->separation === null) {
+            return null;
+        }
+        // Read once for what is kept: undo and refreshes put another array there.
+        if ($this->findingsOf !== $this->separation) {
+            [$this->findings, $this->findingsOf] = [KeptFindings::read($this->separation), $this->separation];
+        }
+
+        return $this->findings;
     }
 
     public function found(?Findings $findings): void

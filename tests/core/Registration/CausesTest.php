@@ -121,15 +121,15 @@ final class CausesTest extends TestCase
         self::assertNull($misfit->growth->xPct);
         self::assertEqualsWithDelta(0.225, $misfit->shift->xMm, 1e-12);
         self::assertSame(0.0, Repeating::of($readings->byPrint)->mendable->turnRad);
-        self::assertStringContainsString('only 0.6 mm apart', implode(' ', DoubtfulReadings::says($readings, $misfit)));
+        self::assertStringContainsString('only 0.6 mm apart', implode(' ', DoubtfulReadings::says($readings, $misfit, null)));
     }
 
     public function testReadingsThatAreAllTheSameAreDoubted(): void
     {
         $same = static fn (float $x): Readings => new Readings([array_map(static fn (array $m, int $i): Reading => new Reading("m$i", $m[0], $m[1], $x, 0.1), self::MARKS, array_keys(self::MARKS))]);
-        self::assertStringContainsString('All readings are the same', implode(' ', DoubtfulReadings::says($same(0.3), MisfitFit::of($same(0.3)))));
+        self::assertStringContainsString('All readings are the same', implode(' ', DoubtfulReadings::says($same(0.3), MisfitFit::of($same(0.3)), null)));
         $unlike = new Readings([self::print(x: 0.3, along: 0.05)]);
-        self::assertStringNotContainsString('the same', implode(' ', DoubtfulReadings::says($unlike, MisfitFit::of($unlike))));
+        self::assertStringNotContainsString('the same', implode(' ', DoubtfulReadings::says($unlike, MisfitFit::of($unlike), null)));
     }
 
     public function testAKnobThatMovesNothingIsRefused(): void

@@ -8,6 +8,7 @@ use Ektype\Core\Registration\DoubtfulReadings;
 use Ektype\Core\Registration\MisfitFit;
 use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
+use Ektype\Core\Registration\SlipOfHand;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -70,7 +71,7 @@ final class DoubtfulReadingsTest extends TestCase
     {
         $read = new Readings([$readings]);
 
-        return DoubtfulReadings::says($read, MisfitFit::of($read));
+        return DoubtfulReadings::says($read, MisfitFit::of($read), SlipOfHand::among($read->byPrint));
     }
 
     /**

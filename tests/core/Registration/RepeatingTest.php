@@ -11,6 +11,7 @@ use Ektype\Core\Registration\Reading;
 use Ektype\Core\Registration\Readings;
 use Ektype\Core\Registration\RegistrationSolver;
 use Ektype\Core\Registration\Repeating;
+use Ektype\Core\Registration\SlipOfHand;
 use Ektype\Core\Unit\Point;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -185,7 +186,7 @@ final class RepeatingTest extends TestCase
     {
         $readings = new Readings([$marks]);
 
-        return DoubtfulReadings::says($readings, MisfitFit::of($readings));
+        return DoubtfulReadings::says($readings, MisfitFit::of($readings), SlipOfHand::among($readings->byPrint));
     }
 
     /** @return array{\Closure(float, float): array{float, float}, list<list<Reading>>} */

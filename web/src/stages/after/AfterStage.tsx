@@ -167,7 +167,7 @@ function InkBack({ jobId, inks }: { jobId: number; inks: components["schemas"]["
                 </Text>
               )}
               {ink.grams !== null && (
-                <Field label={`weighed back, ${inches ? "oz" : "g"}; about ${weight(ink.grams)}`}>
+                <Field label={`${ink.name}, weighed back, ${inches ? "oz" : "g"}; about ${weight(ink.grams)}`}>
                   <Entry
                     inputMode="decimal"
                     onBlur={(e) => {

@@ -53,7 +53,7 @@ export function Wear({ job, now, seen }: { job: JobOn<"run">; now: CureBench; se
   });
   if (!plan) return null;
   return (
-    <Box>
+    <Box as="section" aria-label="Stretched and washed">
       <Heading note="Cure one print, stretch it by a third, wash it hot with the rest of the laundry. Then say what became of it: a print that fails moves the limit at once, three that hold may lower the heat.">
         Stretched and washed
       </Heading>

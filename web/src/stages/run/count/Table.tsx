@@ -69,6 +69,7 @@ export function Table({
                 {" "}
                 {i === table.passes.length - 1 ? "done" : "laid"}
                 {pass.spoiled > 0 && `, ${pass.spoiled} spoiled`}
+                {pass.lastMs !== null && Date.now() - pass.lastMs > DAY_MS && `, ${dated(pass.lastMs)}`}
               </Text>
             </span>
             <Text as="span" fontSize="small" fontWeight="400" color="quiet" minW="130px" textAlign="right">
@@ -80,6 +81,9 @@ export function Table({
     </Box>
   );
 }
+
+const DAY_MS = 86_400_000;
+const dated = (ms: number) => new Date(ms).toLocaleDateString("en-GB", { day: "numeric", month: "short" });
 
 /** How many wait, and until when the next one dries. */
 function Waits({ pass }: { pass: Pass }) {
