@@ -97,6 +97,7 @@ final readonly class MixRequest
             $this->garment->hex(),
             array_map(static fn (array $plate): array => [$plate[0]->colour->hex(), round($plate[0]->hiding, 5), $plate[0]->transparent], $this->plates),
             $this->terms,
+            MixTerms::LAW,
             $this->printedRange(),
             ...$this->given === null ? [] : [$this->given->written()],
         ]));

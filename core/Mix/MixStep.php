@@ -39,6 +39,8 @@ final class MixStep
         $columns = $force = [];
         [$xx, $xy, $xz, $yy, $yz, $zz] = [$t, 0.0, 0.0, $t, 0.0, $t];
         [$jx, $jy, $jz] = [0.0, 0.0, 0.0];
+        // Where no more ink may lie, black is free to take the place of the others.
+        $held = $terms->isFull($here) ? 0.0 : MixTerms::HELD;
         foreach ($here as $k => $coverage) {
             [$r, $g, $b] = $adds[$k];
             $x = $rows[0][0] * $r + $rows[0][1] * $g + $rows[0][2] * $b;
@@ -46,7 +48,7 @@ final class MixStep
             $z = $rows[2][0] * $r + $rows[2][1] * $g + $rows[2][2] * $b;
             $f = $tie * ($mean[$k] - $coverage) - $prices[$k] / 2 - ($x * $off[0] + $y * $off[1] + $z * $off[2]);
             if ($k === $terms->black) {
-                $f += MixTerms::HELD * ($black - $coverage);
+                $f += $held * ($black - $coverage);
             }
             if (($coverage <= 0.0 && $f < 0) || ($coverage >= 1.0 && $f > 0)) {
                 continue;
@@ -69,7 +71,7 @@ final class MixStep
         [$d, $e, $f] = [$xx * $zz - $xz * $xz, $xy * $xz - $xx * $yz, $xx * $yy - $xy * $xy];
         [$ux, $uy, $uz] = [($a * $jx + $b * $jy + $c * $jz) / $det, ($b * $jx + $d * $jy + $e * $jz) / $det, ($c * $jx + $e * $jy + $f * $jz) / $det];
         foreach ($columns as $k => [$x, $y, $z]) {
-            $step = ($force[$k] - $x * $ux - $y * $uy - $z * $uz) / ($k === $terms->black ? $t + MixTerms::HELD : $t);
+            $step = ($force[$k] - $x * $ux - $y * $uy - $z * $uz) / ($k === $terms->black ? $t + $held : $t);
             $here[$k] = max(0.0, min(1.0, $here[$k] + max(-$furthest, min($furthest, $step))));
         }
 

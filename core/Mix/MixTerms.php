@@ -16,8 +16,19 @@ final readonly class MixTerms
     /** Price of a whole coverage, ΔE00², and how much dearer a highlight is: it prints where the base alone is not light enough (heuristic). */
     private const PRICE = 0.2;
     private const HIGHLIGHT = 4.0;
+    /** Goes up where the same terms give other plates: what was kept of a table is solved anew. */
+    public const LAW = 2;
     /** How hard black is held to its share, ΔE00² for a whole coverage (heuristic). */
-    public const HELD = 40.0;
+    public const HELD = 10.0;
+    /**
+     * Three colours that come this near to the most ink that may lie together leave no room, coverages; each share of black
+     * replaces so much of them, black itself counted (found by what the print is off from what four inks can at all, at 240,
+     * 280 and 320 %).
+     */
+    private const ROOM = 0.3;
+    /** Ink is taken to be at its limit this near to it. */
+    private const FULL = 0.05;
+    private const REPLACES = 1.4;
 
     /**
      * @param non-empty-list<float> $prices  of each plate
@@ -52,13 +63,31 @@ final readonly class MixTerms
         return new self(array_fill(0, max(1, $plates), self::PRICE), $plates - 1, $share, $total, range($plates - 4, $plates - 1));
     }
 
+    /** @param array<int, float> $coverages of all plates */
+    public function isFull(array $coverages): bool
+    {
+        if ($this->total === \INF) {
+            return false;
+        }
+        $sum = 0.0;
+        foreach ($this->counted as $k) {
+            $sum += $coverages[$k];
+        }
+
+        return $sum > $this->total - self::FULL;
+    }
+
     /**
-     * What black is wished to print of a colour: its share of the grey that yellow, magenta and cyan have in common.
+     * What black is wished to print of a colour: its share of the grey that yellow, magenta and cyan have in common, and more
+     * where the three would come over the most ink that may lie together: else the darks stay pale.
      *
      * @param Channels $colour 0–1, as encoded
      */
     public function wishedBlack(array $colour): float
     {
-        return $this->share * (1 - max($colour)) ** 1.5;
+        $grey = $this->share * (1 - max($colour)) ** 1.5;
+        $over = 3 - array_sum($colour) + $grey - ($this->total - self::ROOM);
+
+        return min(1.0, $grey + max(0.0, $over) / self::REPLACES);
     }
 }

@@ -17,6 +17,7 @@ final readonly class RunBoard
      * @param int            $judgeAt which print of the first is judged
      * @param list<RunEvent> $latest  the last things that were told, latest first
      * @param list<string>   $before  what went wrong when it was printed before, and what was noted
+     * @param list<string>   $first   what is done before the first piece
      * @param list<string>   $known   names of the events of which a page asked whether they are kept
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class RunBoard
         public array $latest,
         public array $before,
         public array $known,
+        public array $first,
         public int $nowMs,
         public Returns $returns,
         public ?EditionSeen $edition,

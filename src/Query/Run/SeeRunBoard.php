@@ -14,6 +14,7 @@ use Ektype\Core\Order\LineChange;
 use Ektype\Core\Order\SizeCount;
 use Ektype\Core\Plate\Substrate;
 use Ektype\Core\Print\PrintPlan;
+use Ektype\Core\Run\BeforeFirst;
 use Ektype\Core\Run\EditionPlan;
 use Ektype\Core\Run\LoadingGuide;
 use Ektype\Core\Run\LookEvery;
@@ -61,6 +62,7 @@ final readonly class SeeRunBoard
                 latest: \array_slice($told, 0, self::LATEST),
                 before: self::before($job, $shop),
                 known: array_values(array_filter($asked, static fn (string $id): bool => isset($known[$id]))),
+                first: $book->print() === null ? [] : BeforeFirst::says($book->print()),
                 nowMs: $nowMs,
                 returns: self::returns($job, $order, $shop),
                 edition: $job->substrate === Substrate::Paper ? self::edition($job, $order, $shop, RunCount::of($order, $told, $nowMs)) : null,

@@ -31,6 +31,7 @@ use Ektype\Core\Print\PrintLaw;
 use Ektype\Core\Print\PrintPlan;
 use Ektype\Core\Print\SizeOfPrint;
 use Ektype\Core\Print\StrokeOfPlate;
+use Ektype\Core\Run\BeforeFirst;
 use Ektype\Core\Run\Settling;
 use Ektype\Core\Separation\MethodName;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -206,6 +207,20 @@ final class PrintLawTest extends TestCase
         self::assertSame(6, $with(true, false, false));
         self::assertSame(9, $with(false, false, false));
         self::assertSame(15, $with(false, false, false, false, false, false));
+    }
+
+    public function testBeforeTheFirstPiecePlatensAreWarmedAndGarmentsShrunkWhereAFlashIsUsed(): void
+    {
+        $four = new PressAtHand(PressWay::Rotary, 6, 1, 4, FlashLearned::of([]));
+        $plan = self::plan(new Lab(12, 0, -8), Substrate::Cotton, press: $four);
+        self::assertTrue($plan->flashes());
+        $cold = array_sum(array_map(static fn (PlatePrint $p): float => $p->flash->coldS ?? $p->flash->dwellS ?? 0.0, $plan->plates));
+        $says = BeforeFirst::says($plan);
+        self::assertCount(3, $says);
+        self::assertStringContainsString(\sprintf('%.0f s on each of 4 platens, about %.0f min', $cold, 3 * 4 * $cold / 60), $says[0]);
+        self::assertStringContainsString('shrinks', $says[1]);
+        self::assertSame(['Waste cloth first, both sides, until register and colour hold.'], BeforeFirst::says(PrintLaw::of(self::job([self::plate(1, 'Red', PlateRole::Colour)], new Lab(95, 0, 0), Substrate::Cotton))));
+        self::assertStringContainsString('Waste sheets', BeforeFirst::says(PrintLaw::of(self::job([self::plate(1, 'Red', PlateRole::Colour)], new Lab(95, 0, 0), Substrate::Paper)))[0]);
     }
 
     private static function plan(Lab $garment, Substrate $on, ?PlateToPrint $base = null, ?PressAtHand $press = null): PrintPlan

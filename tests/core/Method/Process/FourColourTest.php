@@ -25,6 +25,7 @@ use Ektype\Core\Mix\MixTable;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Separation\GivenInk;
 use PHPUnit\Framework\Attributes\Group;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Yellow, magenta, cyan and black: transparent inks that multiply, black that takes its share, ink that has a limit. */
@@ -83,6 +84,59 @@ final class FourColourTest extends TestCase
         self::assertLessThan($little[0] + $little[1] + $little[2] - 0.5, $much[0] + $much[1] + $much[2]);
         $nodes = self::request(0.3, 1.8)->mix()->table(MixTable::COARSE)->nodes;
         self::assertLessThanOrEqual(1.8 + 1e-6, max([0.0, ...array_map(static fn (float ...$a): float => array_sum($a), ...$nodes)]));
+    }
+
+    /**
+     * Dark and light colours as photographs have them, against the best that four coverages can do at all, each colour for
+     * itself by trying: nowhere pale, whatever the share of black and the limit of ink.
+     */
+    #[Group('long')]
+    #[TestWith([0.5, 2.8])]
+    #[TestWith([0.5, 2.4])]
+    #[TestWith([0.8, 3.2])]
+    public function testDarksAreAsDarkAsFourInksCan(float $black, float $total): void
+    {
+        $table = self::request($black, $total)->mix()->table();
+        $layered = self::request()->mix()->layered();
+        mt_srand(21);
+        $worse = $dark = [];
+        for ($i = 0; $i < 70; ++$i) {
+            $light = mt_rand(3, 100) / 100;
+            $bent = static fn (): int => (int) (255 * $light * (1 - mt_rand(0, 45) / 100));
+            $wished = new Srgb($bent(), $bent(), $bent());
+            $off = static fn (array $a): float => Ciede2000::between(Lab::of($wished), Lab::of($layered->colour(array_values($a))));
+            $worse[] = $one = $off(self::at($table, $wished)) - self::bestOff($off);
+            if ($light < 0.3) {
+                $dark[] = $one;
+            }
+        }
+        sort($worse);
+        self::assertLessThan(0.7, array_sum($worse) / \count($worse));
+        self::assertLessThan(2.0, $worse[(int) (0.95 * \count($worse))]);
+        self::assertLessThan(1.0, array_sum($dark) / \count($dark));
+    }
+
+    /** @param \Closure(list<float>): float $off */
+    private static function bestOff(\Closure $off): float
+    {
+        $least = \INF;
+        foreach ([[0.2, 0.2, 0.2, 0.2], [0.6, 0.6, 0.6, 0.6], [0.5, 0.5, 0.5, 1.0], [0.8, 0.8, 0.8, 0.2]] as $a) {
+            $here = $off($a);
+            for ($step = 0.3; $step > 0.005; $step *= 0.6) {
+                do {
+                    $better = false;
+                    foreach ([0, 1, 2, 3, 0, 1, 2, 3] as $i => $k) {
+                        $try = array_replace($a, [$k => max(0.0, min(1.0, $a[$k] + ($i < 4 ? $step : -$step)))]);
+                        if ($off($try) < $here - 1e-6) {
+                            [$a, $here, $better] = [$try, $off($try), true];
+                        }
+                    }
+                } while ($better);
+            }
+            $least = min($least, $here);
+        }
+
+        return $least;
     }
 
     public function testTheFanStandsAsTheSchoolHasItAndIsTurnedOffTheMesh(): void

@@ -77,6 +77,10 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
     return typed.trim() === "" || numberTyped(typed) === null ? null : fromField(typed);
   }
   const stands = board?.approval;
+  const off = job.runs
+    .filter((run) => !run.inRegister)
+    .map((run) => `${job.plates.find((p) => p.id === run.id)?.name}: ${run.register}.`)
+    .join(" ");
   return (
     <Box maxW="900px" display="flex" flexDirection="column" gap="18px">
       <Heading note="One cured print in the hand. Touch what holds and what does not; whoever judges writes a name.">
@@ -128,6 +132,7 @@ export function Judge({ job, done }: { job: JobOn<"run">; done: () => void }) {
               </Text>
               <Text fontSize="small" color="quiet">
                 {look}
+                {what === "register" && off !== "" && ` ${off}`}
                 {reckoned(what) !== null && ` Reckoned ${length(reckoned(what) ?? 0, 0)}.`}
               </Text>
               {said[what] === false && board && <Back returns={board.returns} what={what} />}

@@ -135,6 +135,16 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           ))}
         </Box>
       )}
+      {count.good + count.misprints === 0 && (
+        <Box as="section" aria-label="Before the first piece">
+          <Text fontWeight="700">Before the first piece</Text>
+          <Box as="ol" pl="20px" listStyleType="decimal">
+            {board.first.map((one) => (
+              <li key={one}>{one}</li>
+            ))}
+          </Box>
+        </Box>
+      )}
       {refused && (
         <Box role="alert" borderLeftWidth="6px" borderColor="madder" pl="14px">
           <Text fontWeight="700">{refused.words}</Text>
