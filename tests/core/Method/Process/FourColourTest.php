@@ -104,7 +104,7 @@ final class FourColourTest extends TestCase
             $light = mt_rand(3, 100) / 100;
             $bent = static fn (): int => (int) (255 * $light * (1 - mt_rand(0, 45) / 100));
             $wished = new Srgb($bent(), $bent(), $bent());
-            $off = static fn (array $a): float => Ciede2000::between(Lab::of($wished), Lab::of($layered->colour(array_values($a))));
+            $off = /** @param list<float> $a */ static fn (array $a): float => Ciede2000::between(Lab::of($wished), Lab::of($layered->colour($a)));
             $worse[] = $one = $off(self::at($table, $wished)) - self::bestOff($off);
             if ($light < 0.3) {
                 $dark[] = $one;
