@@ -104,8 +104,7 @@ final class FourColourTest extends TestCase
             $light = mt_rand(3, 100) / 100;
             $bent = static fn (): int => (int) (255 * $light * (1 - mt_rand(0, 45) / 100));
             $wished = new Srgb($bent(), $bent(), $bent());
-            $off = /** @param list<float> $a */ static fn (array $a): float => Ciede2000::between(Lab::of($wished), Lab::of($layered->colour($a)));
-            $worse[] = $one = $off(self::at($table, $wished)) - self::bestOff($off);
+            $worse[] = $one = self::off($layered, $wished, self::at($table, $wished)) - self::bestOff($layered, $wished);
             if ($light < 0.3) {
                 $dark[] = $one;
             }
@@ -116,19 +115,19 @@ final class FourColourTest extends TestCase
         self::assertLessThan(1.0, array_sum($dark) / \count($dark));
     }
 
-    /** @param \Closure(list<float>): float $off */
-    private static function bestOff(\Closure $off): float
+    private static function bestOff(LayeredInks $layered, Srgb $wished): float
     {
         $least = \INF;
         foreach ([[0.2, 0.2, 0.2, 0.2], [0.6, 0.6, 0.6, 0.6], [0.5, 0.5, 0.5, 1.0], [0.8, 0.8, 0.8, 0.2]] as $a) {
-            $here = $off($a);
+            $here = self::off($layered, $wished, $a);
             for ($step = 0.3; $step > 0.005; $step *= 0.6) {
                 do {
                     $better = false;
                     foreach ([0, 1, 2, 3, 0, 1, 2, 3] as $i => $k) {
                         $try = array_replace($a, [$k => max(0.0, min(1.0, $a[$k] + ($i < 4 ? $step : -$step)))]);
-                        if ($off($try) < $here - 1e-6) {
-                            [$a, $here, $better] = [$try, $off($try), true];
+                        $then = self::off($layered, $wished, $try);
+                        if ($then < $here - 1e-6) {
+                            [$a, $here, $better] = [$try, $then, true];
                         }
                     }
                 } while ($better);
@@ -137,6 +136,12 @@ final class FourColourTest extends TestCase
         }
 
         return $least;
+    }
+
+    /** @param list<float> $coverages */
+    private static function off(LayeredInks $layered, Srgb $wished, array $coverages): float
+    {
+        return Ciede2000::between(Lab::of($wished), Lab::of($layered->colour($coverages)));
     }
 
     public function testTheFanStandsAsTheSchoolHasItAndIsTurnedOffTheMesh(): void
