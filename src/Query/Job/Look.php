@@ -14,4 +14,5 @@ enum Look: string
     case StrikeOff = 'strike-off';
     case SetUp = 'set-up';
     case Count = 'count';
+    case Record = 'record';
 }

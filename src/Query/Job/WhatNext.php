@@ -18,7 +18,7 @@ final class WhatNext
     public static function of(Job $job, array $plates, ?Task $task): NextStep
     {
         if ($job->finishedOn !== null) {
-            return new NextStep('after', 'It is printed and put away.', 'See its record');
+            return new NextStep('after', 'It is printed and put away.', 'See its record', look: Look::Record);
         }
 
         return self::working($task) ?? self::files(

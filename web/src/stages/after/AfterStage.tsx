@@ -36,7 +36,15 @@ export function AfterStage() {
     0,
   );
   return (
-    <Box p={{ base: "20px", lg: "28px" }} data-bench display="flex" flexDirection="column" gap="24px" maxW="980px">
+    <Box
+      p={{ base: "20px", lg: "28px" }}
+      data-bench
+      data-look="record"
+      display="flex"
+      flexDirection="column"
+      gap="24px"
+      maxW="980px"
+    >
       {count.good === 0 ? (
         <Text fontSize="lead">
           Nothing was counted of this job yet. What is counted at the run is set beside what was reckoned here.

@@ -102,11 +102,11 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
       colour={pass?.plate ?? null}
       take={(plate) => {
         setColour(plate);
-        back();
+        touch.current?.focus({ preventScroll: true });
       }}
       skip={() => {
         tell({ kind: "skipped" });
-        back();
+        touch.current?.focus({ preventScroll: true });
       }}
     />
   );
