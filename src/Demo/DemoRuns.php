@@ -50,7 +50,7 @@ final readonly class DemoRuns
     {
         return [
             new TellRun($job, $events),
-            new NoteOnJob($job, 'Lint off the fleece of the first box stuck to the white: roll the garments with tape before loading.'),
+            new NoteOnJob($job, 'Lint of the first box stuck to the white: roll the garments with tape before loading.'),
             new FinishJob($job, true),
             new PrintAgain($job),
         ];

@@ -19,10 +19,10 @@ const views = [
   ["light", "/jobs/3/light?plate=7", desk],
   ["step-test", "/step-test?part=run&lamp=1&emulsion=1&um=101&dyed=1&step=6&strips=6", desk, "safe", "Start step 1 (space)"],
   ["press", "/jobs/2/press?plate=3", desk],
-  ["press-tablet", "/jobs/2/press?look=set-up&plate=3", tablet],
   ["flash", "/jobs/2/press?look=flash", { width: 1280, height: 1000 }],
   ["darkroom", "/darkroom", desk],
   ["cure", "/jobs/2/run?look=cure", { width: 1280, height: 1000 }],
+  ["after", "/jobs/10/after", { width: 1280, height: 900 }],
   ["quote", "/jobs/2/quote", { width: 1280, height: 1000 }],
   ["days", "/days", desk],
 ];
