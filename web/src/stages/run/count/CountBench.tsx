@@ -135,7 +135,7 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           ))}
         </Box>
       )}
-      {count.good + count.misprints === 0 && (
+      {count.good + count.misprints === 0 && !passes.some((p) => p.laid > 0) && (
         <Box as="section" aria-label="Before the first piece">
           <Text fontWeight="700">Before the first piece</Text>
           <Box as="ol" pl="20px" listStyleType="decimal">
@@ -192,7 +192,7 @@ export function CountBench({ job, approve }: { job: JobOn<"run">; approve: () =>
           <SizesLeft lines={count.lines} line={line} size={size} choose={setChosen} />
         </Box>
       </Box>
-      <Tally good={count.good} by={by} swap={swap} />
+      <Tally good={laying ? pass.laid : count.good} by={by} swap={swap} />
       <Pace board={board} />
       <TouchField
         ref={touch}
