@@ -43,7 +43,11 @@ final readonly class ProbeLog
             }
         }
         if (\count($rows) < self::FEWEST) {
-            throw UnreadableLog::at('log', \sprintf('%s of the file is a time with a temperature. Export the run as a table, time in the first column, temperature beside it.', $rows === [] ? 'No line' : \sprintf('Only %d %s', \count($rows), \count($rows) === 1 ? 'line' : 'lines')));
+            throw UnreadableLog::at('log', \sprintf('%s a time with a temperature, and %d are needed. Export the run as a table, time in the first column, temperature beside it.', match (\count($rows)) {
+                0 => 'No line of the file holds',
+                1 => 'Only one line of the file holds',
+                default => \sprintf('Only %d lines of the file hold', \count($rows)),
+            }, self::FEWEST));
         }
 
         return self::of($rows, implode(' ', $heads), $rows[0][2]);
