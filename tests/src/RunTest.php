@@ -40,6 +40,16 @@ final class RunTest extends ShopTestCase
         self::assertEqualsWithDelta($told['nowMs'] - 60_000, $told['latest'][1]['atMs'], 5_000);
     }
 
+    /** What was sent first took longer to arrive: the order in which it happened stays. */
+    public function testASlowNetworkChangesNoOrder(): void
+    {
+        $job = $this->twoDotsSeparated();
+        $now = (int) (1000 * microtime(true));
+        $this->ask('POST', "/api/jobs/$job/run/count", ['sentMs' => $now - 9_000, 'events' => [['id' => 'a', 'atMs' => $now - 9_000, 'kind' => 'good']]]);
+        $told = $this->ask('POST', "/api/jobs/$job/run/count", ['sentMs' => $now, 'events' => [['id' => 'b', 'atMs' => $now - 4_000, 'kind' => 'stopped', 'reason' => 'ink']]]);
+        self::assertSame('ink', $told['count']['standing']['reason'] ?? null, 'no piece came after the stop');
+    }
+
     public function testWhatCannotBeIsRefusedAndNothingOfItIsKept(): void
     {
         $job = $this->twoDotsSeparated();

@@ -10,8 +10,11 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** What a device tells of a run, by its own clock. */
 final readonly class RunTold
 {
-    /** A clock that differs by less is right, ms. */
-    private const SAME_MS = 2_000;
+    /**
+     * A clock that differs by less is right, ms: so long a busy shop or a weak network may take to hear of it, and what was
+     * told in two parts may not change its order by that.
+     */
+    private const SAME_MS = 90_000;
 
     /**
      * @param list<EventTold> $events
