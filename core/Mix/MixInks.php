@@ -18,7 +18,7 @@ final readonly class MixInks
     /** One more ink is worth its screen from so much of the mean, ΔE00 (heuristic). */
     private const WORTH = 0.5;
     /** A usual press has so many heads for colours over the base (heuristic). */
-    private const USUAL = 6;
+    public const USUAL = 6;
 
     /**
      * @param array<int, GivenInk> $colours by their number on the shelf

@@ -48,6 +48,24 @@ final readonly class Findings
         return new self([], [], $warnings, false, ArtKind::TONAL, $why, budget: $budget, thinBase: [], witnesses: [], trapMm: 0.0, settled: $settled);
     }
 
+    /** The same with one more plain sentence; empty for none. */
+    public function saying(string $sentence): self
+    {
+        return $sentence === '' ? $this : new self(
+            $this->palette,
+            $this->strays,
+            [...$this->warnings, $sentence],
+            $this->groundLeftOpen,
+            $this->kind,
+            $this->kindWhy,
+            budget: $this->budget,
+            thinBase: $this->thinBase,
+            witnesses: $this->witnesses,
+            trapMm: $this->trapMm,
+            settled: $this->settled,
+        );
+    }
+
     /**
      * A plate is called otherwise since.
      *

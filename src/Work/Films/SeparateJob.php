@@ -45,7 +45,8 @@ final readonly class SeparateJob
         $art = new ArtOnce(new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'));
         $print = $this->print->of($job);
         try {
-            $plan = $job->method() === null ? $this->fitting->of($job, $art, $print) : $job->plan();
+            $opened = $this->fitting->of($job, $art, $print);
+            $plan = $opened->plan;
             $key = $job->separationKey($plan);
             $result = Methods::of($plan)->separate(
                 $plan,
@@ -74,6 +75,6 @@ final readonly class SeparateJob
             }
         }
         $this->sums->write($folder);
-        $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, $result->findings, $plan, chosenFrom: $chosenFrom ?? null));
+        $this->door->do(new KeepPlates($id, $key, $folder, $result->plates, $result->findings->saying($opened->missing), $plan, chosenFrom: $chosenFrom ?? null));
     }
 }

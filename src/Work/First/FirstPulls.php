@@ -170,7 +170,7 @@ final readonly class FirstPulls
         }
         $art = new ArtOnce(new JobArt($job, $this->art, $this->scans, $this->shopData.'/files/'));
         $print = $this->print->of($job);
-        $plan = $job->method() === null ? $this->fitting->of($job, $art, $print) : $job->plan();
+        $plan = $this->fitting->of($job, $art, $print)->plan;
 
         return [Methods::of($plan)->first($plan, $art, $print->onScreen($job->heightMm())), $plan->method()->laid()];
     }
