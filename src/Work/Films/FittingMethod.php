@@ -34,7 +34,7 @@ final readonly class FittingMethod
         if ($job->method() !== null) {
             return new OpenedIn($job->plan());
         }
-        if ($job->spotPlan()->positives !== [] || !self::isInTones($art->raster($print), $job->art->isDrawing())) {
+        if ($job->art->isDrawing() || $job->spotPlan()->positives !== [] || !self::isInTones($art->raster($print))) {
             return new OpenedIn($job->spotPlan());
         }
         $way = OpeningWay::of(SmallArt::sized($art->raster($print, asItIs: true), self::SIDE), $print, $job->press?->heads);
@@ -44,9 +44,9 @@ final readonly class FittingMethod
     }
 
     /** Tones all over, or flat parts beside a photograph: more colours than spot plates can follow. */
-    private static function isInTones(ArtRaster $art, bool $drawing): bool
+    private static function isInTones(ArtRaster $art): bool
     {
-        return (!$drawing && TonalArt::isOne($art)) || (self::isBeyondSpot($drawing ? $art : SmallArt::sized($art, self::SIDE)) && ($drawing || self::isBeyondSpot($art)));
+        return TonalArt::isOne($art) || (self::isBeyondSpot(SmallArt::sized($art, self::SIDE)) && self::isBeyondSpot($art));
     }
 
     private static function isBeyondSpot(ArtRaster $art): bool
