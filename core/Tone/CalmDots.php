@@ -7,6 +7,7 @@ namespace Ektype\Core\Tone;
 use Ektype\Core\Choice\RulingSchool;
 use Ektype\Core\Mesh\Mesh;
 use Ektype\Core\Mesh\Moire;
+use Ektype\Core\Mesh\PlateBeats;
 use Ektype\Core\Mesh\ToneRange;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Tones;
@@ -33,6 +34,20 @@ final class CalmDots
         $range = ToneRange::on($mesh, $dots->lpi);
 
         return new PlannedDots($dots, range: $range->holdsAny() ? new Tones($range->lightest, $range->darkest) : new Tones(0.0, 1.0));
+    }
+
+    /**
+     * Near the ruling and so turned that the loudest of some plates is calm.
+     *
+     * @param list<float> $fan   angles of the plates before they are turned, degrees
+     * @param float       $first that of them which the dots tell, degrees
+     */
+    public static function fan(Mesh $mesh, array $fan, float $first): PlannedDots
+    {
+        $dots = self::through($mesh);
+        [$lpi, $turn] = PlateBeats::fan($mesh, $dots->halftone->lpi, $fan);
+
+        return new PlannedDots(new Halftone($lpi, $first + $turn), $dots->dot, $dots->range);
     }
 
     /** @param list<Mesh> $rack */

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Ektype\App\Plan;
 
+use Ektype\Core\Method\Simulated\SimulatedPlan;
+use Ektype\Core\Mix\PlateAngles;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\Plan;
 
 /** Plans as the shop stores them: whole, with a version. */
 final class StoredPlan
 {
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /** @return array<string, mixed> */
     public static function written(Plan $plan): array
@@ -31,6 +33,9 @@ final class StoredPlan
         }
         unset($stored['version'], $stored['method']);
 
-        return Codec::read($method->plan, $version === 1 ? FlatPlan::raised($method, $stored) : $stored);
+        $raised = $version === 1 ? FlatPlan::raised($method, $stored) : $stored;
+
+        // Until the third version colours shared one angle, and their films were made so.
+        return Codec::read($method->plan, $version < 3 && $method->plan === SimulatedPlan::class ? ['angles' => PlateAngles::One->value, ...$raised] : $raised);
     }
 }

@@ -27,6 +27,7 @@ use Ektype\Core\Mix\Diffusion;
 use Ektype\Core\Mix\InkProfile;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\PlateAngles;
 use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Laying;
@@ -81,7 +82,7 @@ final class KeptPlanTest extends TestCase
         $dots = new PlannedDots(new Halftone(52.0, 19.5), Dot::Ellipse, new Tones(0.05, 0.92));
         $wish = new InkWish([5, 2, 9], 6, [5], [7], BaseWay::Grey, true);
         foreach ([
-            new SimulatedPlan($work, $dots, $wish, OrderSchool::AsListed, Laying::Twice, new PlateCurves(['Signal red' => 61.0])),
+            new SimulatedPlan($work, $dots, $wish, OrderSchool::AsListed, Laying::Twice, new PlateCurves(['Signal red' => 61.0]), PlateAngles::One),
             new SimulatedPlan(),
             new IndexPlan($work, $wish, 176.0, Diffusion::BlueNoise),
             new ProcessPlan($work, $dots, AngleSchool::One, 0.7, 2.4, BaseWay::None),
@@ -91,6 +92,17 @@ final class KeptPlanTest extends TestCase
         ] as $plan) {
             self::assertEquals($plan, StoredPlan::read($plan->method(), self::throughText(StoredPlan::written($plan))));
         }
+    }
+
+    /** Films of a job that was separated before colours had several angles keep the one that they were made at. */
+    public function testAPlanOfTheSecondVersionKeepsItsOneAngle(): void
+    {
+        $stored = self::throughText(StoredPlan::written(new SimulatedPlan()));
+        unset($stored['angles']);
+        $read = StoredPlan::read(MethodName::from('simulated'), ['version' => 2] + $stored);
+        self::assertInstanceOf(SimulatedPlan::class, $read);
+        self::assertSame(PlateAngles::One, $read->angles);
+        self::assertEquals(new SimulatedPlan(), StoredPlan::read(MethodName::from('simulated'), $stored), 'one of today begins with several');
     }
 
     /** Plans as the first version wrote them down, side by side: each is read as what it said. */
@@ -105,7 +117,7 @@ final class KeptPlanTest extends TestCase
         foreach ([
             [new OneInkPlan($work, $dots, 3), ['ink' => 3]],
             [new TwoTonePlan($work, $dots, 1, null, 0.2, null, laying: Laying::Twice), ['dark' => 1, 'light' => null, 'holdBackMm' => 0.2, 'middle' => null, 'laying' => 'two strokes']],
-            [new SimulatedPlan($work, $dots, $inks, OrderSchool::AsListed, null, new PlateCurves(['Signal red' => 61.0])), [...$wish, 'order' => OrderSchool::AsListed->value, 'laying' => null, 'halves' => ['Signal red' => 61.0]]],
+            [new SimulatedPlan($work, $dots, $inks, OrderSchool::AsListed, null, new PlateCurves(['Signal red' => 61.0]), PlateAngles::One), [...$wish, 'order' => OrderSchool::AsListed->value, 'laying' => null, 'halves' => ['Signal red' => 61.0]]],
             [new ProcessPlan($work, $dots, AngleSchool::One, 0.7, 2.4, BaseWay::None, profile: InkProfile::kept('coated.icc', $nodes)), ['angles' => AngleSchool::One->value, 'black' => 0.7, 'total' => 2.4, 'base' => BaseWay::None->value, 'profile' => ['name' => 'coated.icc', 'nodes' => $nodes]]],
             [new IndexPlan($work, $inks, 176.0, Diffusion::BlueNoise), [...$wish, 'squaresDpi' => 176.0, 'diffusion' => Diffusion::BlueNoise->value]],
             [new LayersPlan($work, 2, [new Srgb(200, 180, 90), new Srgb(90, 120, 160)], LayerEdge::Grain), ['layers' => 2, 'tints' => ['#c8b45a', '#5a78a0'], 'edge' => LayerEdge::Grain->value]],

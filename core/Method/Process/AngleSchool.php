@@ -12,7 +12,7 @@ enum AngleSchool: string
 
     /** Yellow, magenta, cyan and black before they are turned off the mesh, degrees (school). */
     public const FAN = [0.0, 75.0, 15.0, 45.0];
-    private const CYAN = 15.0;
+    public const CYAN = 15.0;
 
     /**
      * @param float $safe the one angle; in a fan that of cyan, 15° and what it is turned off the mesh, degrees

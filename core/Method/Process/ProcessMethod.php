@@ -8,7 +8,6 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Mesh\Mesh;
-use Ektype\Core\Mesh\PlateBeats;
 use Ektype\Core\Mix\FourInks;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\MixInks;
@@ -16,7 +15,6 @@ use Ektype\Core\Mix\MixLook;
 use Ektype\Core\Mix\MixPicture;
 use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Plate\Garment;
-use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\FoundColour;
 use Ektype\Core\Separation\GivenInk;
@@ -26,7 +24,6 @@ use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
 use Ektype\Core\Tone\CalmDots;
 use Ektype\Core\Tone\PicturesTones;
-use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalPlan;
 
@@ -43,7 +40,7 @@ final class ProcessMethod implements Method, PicturesTones
 
     public function begin(array $rack = []): ProcessPlan
     {
-        return new ProcessPlan(dots: self::fan($rack));
+        return new ProcessPlan(dots: CalmDots::fan(CalmDots::nearest($rack, self::USUAL_MESH), AngleSchool::FAN, AngleSchool::CYAN));
     }
 
     public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): Separated
@@ -110,19 +107,5 @@ final class ProcessMethod implements Method, PicturesTones
     private static function onCloth(ProcessRequest $request, Srgb $garment): array
     {
         return $request->base !== null || Garment::isLight(Lab::of($garment)) ? [] : ['These inks are transparent: on this garment its colour shines through all of them. Print a white base under them.'];
-    }
-
-    /**
-     * Near the ruling and so turned that the loudest of the four plates is calm.
-     *
-     * @param list<Mesh> $rack
-     */
-    private static function fan(array $rack): PlannedDots
-    {
-        $mesh = CalmDots::nearest($rack, self::USUAL_MESH);
-        $dots = CalmDots::through($mesh);
-        [$lpi, $turn] = PlateBeats::fan($mesh, $dots->halftone->lpi, AngleSchool::FAN);
-
-        return new PlannedDots(new Halftone($lpi, AngleSchool::FAN[2] + $turn), $dots->dot, $dots->range);
     }
 }

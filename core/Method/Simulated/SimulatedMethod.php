@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ektype\Core\Method\Simulated;
 
 use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Mix\AngleSet;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\KeptInks;
 use Ektype\Core\Mix\MixInks;
@@ -12,6 +13,7 @@ use Ektype\Core\Mix\MixLook;
 use Ektype\Core\Mix\MixPicture;
 use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Mix\PictureColours;
+use Ektype\Core\Mix\PlateAngles;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\ArtSource;
 use Ektype\Core\Separation\FoundColour;
@@ -35,7 +37,7 @@ final class SimulatedMethod implements Method, PicturesTones
 {
     public function begin(array $rack = []): SimulatedPlan
     {
-        return new SimulatedPlan(dots: CalmDots::on($rack));
+        return new SimulatedPlan(dots: CalmDots::fan(CalmDots::nearest($rack), AngleSet::USUAL, AngleSet::USUAL[0]));
     }
 
     public function separate(Plan $plan, ArtSource $art, PrintWanted $print, ?callable $progress = null, ?\Closure $show = null): Separated
@@ -52,7 +54,7 @@ final class SimulatedMethod implements Method, PicturesTones
         if ($progress !== null) {
             $progress('Solving all plates together', 0.1);
         }
-        $request = self::request($plan, $inks, $print)->mix();
+        $request = self::request($plan, $inks, $print, $plan->angles)->mix();
         $missing = MixLook::missing($inks->asked);
 
         return MixLook::separated(
@@ -94,7 +96,8 @@ final class SimulatedMethod implements Method, PicturesTones
         return MixInks::of($print->shelf, $print->garment, static fn (): PictureColours => PictureColours::of($art), $plan->inks);
     }
 
-    public static function request(SimulatedPlan $plan, MixInks $inks, PrintWanted $print): SimulatedRequest
+    /** @param PlateAngles $angles of films; what is only looked at has no dots, and one is as good as several */
+    public static function request(SimulatedPlan $plan, MixInks $inks, PrintWanted $print, PlateAngles $angles = PlateAngles::One): SimulatedRequest
     {
         $onCloth = $inks->base === null;
 
@@ -111,6 +114,8 @@ final class SimulatedMethod implements Method, PicturesTones
             order: $plan->order,
             curves: $plan->curves,
             mesh: $print->mesh,
+            angles: $angles,
+            scatterMm: $print->sigmaMm,
         );
     }
 

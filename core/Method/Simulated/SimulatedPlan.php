@@ -7,6 +7,7 @@ namespace Ektype\Core\Method\Simulated;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\MixPlan;
 use Ektype\Core\Mix\OrderSchool;
+use Ektype\Core\Mix\PlateAngles;
 use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Plate\Laying;
 use Ektype\Core\Separation\MethodName;
@@ -21,9 +22,9 @@ use Ektype\Core\Unit\Chosen;
 #[Separates(name: 'simulated', place: 4, title: 'Simulated process', ordered: true)]
 #[SaysOfItself(
     why: '%d screens. Dots of opaque inks mix over a base; where the garment has the colour, nothing prints.',
-    note: 'Base first and flashed, then the colours, wet on wet on fine mesh. One ruling and angle for the colours, the base apart.',
+    note: 'Base first and flashed, then the colours, wet on wet on fine mesh. One ruling for all; angles by what the plates print together, or one angle with the base apart.',
     carries: 'Its dots mix with those of the other plates, over and beside them.',
-    beware: 'Dots of many plates at one angle: pressure and squeegee must stay alike, or the colours drift.',
+    beware: 'Dots of many plates over each other: pressure and squeegee must stay alike, or the colours drift.',
 )]
 final readonly class SimulatedPlan implements TonalPlan, MixPlan
 {
@@ -37,6 +38,8 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
         #[Chosen('base is laid down in', automatic: 'by the garment')]
         public ?Laying $laying = null,
         public PlateCurves $curves = new PlateCurves(),
+        #[Chosen('angles')]
+        public PlateAngles $angles = PlateAngles::Several,
     ) {
     }
 
@@ -62,6 +65,6 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
 
     public function inkedBy(InkWish $inks): self
     {
-        return new self($this->work, $this->dots, $inks, $this->order, $this->laying, $this->curves);
+        return new self($this->work, $this->dots, $inks, $this->order, $this->laying, $this->curves, $this->angles);
     }
 }

@@ -7,6 +7,7 @@ namespace Ektype\Tests\Core\Halftone;
 use Ektype\Core\Halftone\Dot;
 use Ektype\Core\Halftone\Screening;
 use Ektype\Core\Halftone\SetOff;
+use Ektype\Core\Halftone\SharedCell;
 use Ektype\Core\Halftone\Supercell;
 use Ektype\Core\Raster\BitPlane;
 use Ektype\Core\Raster\ToneRaster;
@@ -46,6 +47,35 @@ final class SetOffTest extends TestCase
         $rms = sqrt(array_sum($squares) / \count($squares));
         self::assertLessThan($off, $rms);
         self::assertLessThan(0.35, $rms / sqrt(array_sum($nested) / \count($nested)), 'far better than middle on middle');
+    }
+
+    /** Middle on middle two tones have the smaller in common; where a press may lay one plate anywhere on the other, the mean of all places. */
+    public function testWhatIsSharedFollowsThePlaceAndTheScatterOfThePress(): void
+    {
+        $tones = [0.1, 0.3, 0.5, 0.7, 0.9];
+        $nested = 0.0;
+        foreach ($tones as $a) {
+            foreach ($tones as $b) {
+                $nested += (min($a, $b) - $a * $b) ** 2 / 25;
+            }
+        }
+        self::assertEqualsWithDelta(sqrt($nested), SharedCell::off(Dot::Round, [0.0, 0.0], 0.0), 0.003);
+        self::assertLessThan(0.01, SharedCell::off(Dot::Round, [0.75, 0.25], 0.0), 'set off');
+        // Places of two films, one moved by a few pixels after the other, counted on them.
+        $cell = Supercell::for(600.0, 50.0, 45.0);
+        $plain = Screening::with($cell, Dot::Round, 480);
+        $film = static fn (float $tone, float $right, float $down): BitPlane => $plain->setOff([$right, $down])->film(new ToneRaster(240, 240, str_repeat(\chr((int) round(255 * $tone)), 240 * 240)), 2, 480);
+        foreach ([[0.25, 0.0], [0.5, 0.5], [0.125, 0.375]] as [$right, $down]) {
+            $counted = 0.0;
+            foreach ($tones as $a) {
+                foreach ($tones as $b) {
+                    $counted += ($film($a, 0.0, 0.0)->and($film($b, $right, $down))->count() / (480 * 480) - $a * $b) ** 2 / 25;
+                }
+            }
+            self::assertEqualsWithDelta(sqrt($counted), SharedCell::off(Dot::Round, [$right, $down], 0.0), 0.012, "$right, $down");
+        }
+        self::assertGreaterThan(3 * SharedCell::off(Dot::Round, [0.75, 0.25], 0.0), SharedCell::off(Dot::Round, [0.75, 0.25], 0.1), 'a press that scatters undoes it');
+        self::assertEqualsWithDelta(SharedCell::off(Dot::Round, [0.75, 0.25], 2.0), SharedCell::off(Dot::Round, [0.0, 0.0], 2.0), 0.001, 'one that lays it anywhere knows no place');
     }
 
     public function testADotSetOffIsTheSameDotElsewhere(): void

@@ -30,6 +30,7 @@ use Ektype\Core\Mix\MixTable;
 use Ektype\Core\Mix\OrderSchool;
 use Ektype\Core\Mix\OrderSearch;
 use Ektype\Core\Mix\PictureColours;
+use Ektype\Core\Mix\PlateAngles;
 use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\PlateRole;
@@ -271,7 +272,7 @@ final class ManyInksTest extends TestCase
     #[Group('long')]
     public function testPlatesAtOneAngleLieOverEachOtherAsTheModelTakesThem(): void
     {
-        $request = (new SimulatedRequest(20.32, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, dots: new PlannedDots(new Halftone(45.0))))->mix();
+        $request = (new SimulatedRequest(20.32, Srgb::fromHex(self::CLOTH), [self::shelf()[2], self::shelf()[3]], self::shelf()[1], null, 600.0, dots: new PlannedDots(new Halftone(45.0)), angles: PlateAngles::One))->mix();
         [, $first, $second] = MixPlates::of(new ArtRaster(240, 240, str_repeat("\xb0\x68\x30", 240 * 240), false), $request);
         self::assertEqualsWithDelta($first->dots->angleDeg, $second->dots->angleDeg, 1e-9);
         [$a, $b] = [$first->coveragePct() / 100, $second->coveragePct() / 100];
