@@ -7,6 +7,8 @@ namespace Ektype\Core\Mix;
 /** At which angles the plates of many opaque inks stand. */
 enum PlateAngles: string
 {
-    case Several = 'several, by what they print';
-    case One = 'one angle, the base apart';
+    /** As many, and which plates share one, as the films print nearest by. */
+    case Several = 'by what they print';
+    /** All colours at one that is safe on the mesh, set off against each other; the base apart (school). */
+    case One = 'one angle';
 }

@@ -17,6 +17,7 @@ use Ektype\Core\Mix\LayeredInks;
 use Ektype\Core\Mix\MixPlates;
 use Ektype\Core\Mix\MixTable;
 use Ektype\Core\Mix\MixTerms;
+use Ektype\Core\Mix\PlateAngles;
 use Ektype\Core\Mix\WishedColour;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\Tones;
@@ -149,7 +150,7 @@ final class MixTableTest extends TestCase
             }
         }
         $inks = self::inks();
-        $request = static fn (?ToneCurve $curve = null, Tones $range = new Tones(0.0, 1.0)): SimulatedRequest => new SimulatedRequest(10.16, Srgb::fromHex(self::CLOTH), \array_slice($inks, 1, 4), $inks[0], $inks[5], 600.0, dots: new PlannedDots(new Halftone(45.0, 22.5), range: $range), curve: $curve);
+        $request = static fn (?ToneCurve $curve = null, Tones $range = new Tones(0.0, 1.0)): SimulatedRequest => new SimulatedRequest(10.16, Srgb::fromHex(self::CLOTH), \array_slice($inks, 1, 4), $inks[0], $inks[5], 600.0, dots: new PlannedDots(new Halftone(45.0, 22.5), range: $range), curve: $curve, angles: PlateAngles::One);
         $plates = MixPlates::of(new ArtRaster(120, 120, $rgb, false), $request()->mix());
         self::assertSame(['Base', 'Yellow', 'Green', 'Red', 'Blue', 'White'], array_map(static fn ($p): string => $p->ink->name, $plates));
         self::assertNotEqualsWithDelta($plates[0]->dots->angleDeg, $plates[1]->dots->angleDeg, 10.0);
