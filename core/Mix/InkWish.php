@@ -39,6 +39,16 @@ final readonly class InkWish implements Settles
         return new self($inks, null, $this->locked, $this->forbidden, $this->base, $this->highlight);
     }
 
+    /**
+     * These in any case too.
+     *
+     * @param list<int> $inks
+     */
+    public function locking(array $inks): self
+    {
+        return $inks === [] ? $this : new self($this->inks === null ? null : array_values(array_unique([...$this->inks, ...$inks])), $this->screens, array_values(array_unique([...$this->locked, ...$inks])), array_values(array_diff($this->forbidden, $inks)), $this->base, $this->highlight);
+    }
+
     /** Inks that do not keep to what is asked now are chosen anew; who names the inks names how many. */
     public function after(Settles $before): static
     {

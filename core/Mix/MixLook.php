@@ -15,6 +15,7 @@ use Ektype\Core\Raster\CoverageMap;
 use Ektype\Core\Separation\Findings;
 use Ektype\Core\Separation\FirstPlate;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\HeldFlat;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
 use Ektype\Core\Separation\SeparatedPlate;
@@ -35,8 +36,9 @@ final class MixLook
      * @param non-empty-list<TonePlate> $plates   in print order
      * @param Laying                    $laying   of the base
      * @param list<string>              $warnings plain sentences
+     * @param list<HeldFlat>            $flats
      */
-    public static function separated(array $plates, Laying $laying, array $warnings, string $why): Separated
+    public static function separated(array $plates, Laying $laying, array $warnings, string $why, array $flats = []): Separated
     {
         $kept = array_map(static fn (TonePlate $plate): SeparatedPlate => TonalPlates::kept(
             $plate,
@@ -44,7 +46,7 @@ final class MixLook
             $plate->role === PlateRole::Base ? $laying : Laying::Once,
         ), $plates);
 
-        return new Separated($kept, Findings::ofTones([...self::says($plates), ...$warnings, self::beats($plates)], [], $why));
+        return new Separated($kept, Findings::ofTones([...self::says($plates), ...$warnings, self::beats($plates)], [], $why, flats: $flats));
     }
 
     /** @param list<TonePlate> $plates */

@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Halftone\ToneCurve;
 use Ektype\Core\Tone\ArtTones;
+use Ektype\Core\Tone\FlatAreas;
 use Ektype\Core\Tone\PixelTables;
 use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\ToneWork;
@@ -19,8 +20,11 @@ final class MixPicture
     /** Places beside each other take the lower and the upper step in turn. */
     private const TURNS = [[0.125, 0.625], [0.875, 0.375]];
 
-    /** @param string $prints the colour that is printed at each step, three bytes each */
-    public static function of(ArtTones $art, string $prints, Srgb $garment): \Imagick
+    /**
+     * @param string              $prints the colour that is printed at each step, three bytes each
+     * @param array<string, Srgb> $flats  what areas of a colour print as that print solid, by its hex
+     */
+    public static function of(ArtTones $art, string $prints, Srgb $garment, array $flats = []): \Imagick
     {
         [$red, $green, $blue] = $art->channels();
         $axes = array_map(static fn (array $row): array => array_map(self::axes(...), $row), self::TURNS);
@@ -30,6 +34,11 @@ final class MixPicture
                 [$r, $g, $b] = $axes[$y & 1][$x & 1];
                 $rgb .= substr($prints, $r[\ord($red[$at])] + $g[\ord($green[$at])] + $b[\ord($blue[$at])], 3);
             }
+        }
+
+        if ($flats !== []) {
+            $areas = FlatAreas::of($art->drawn(), $art->width, array_map(Srgb::fromHex(...), array_keys($flats)), 1);
+            $rgb = $areas->painted($rgb, array_values($flats));
         }
 
         return $art->coloured($rgb, $garment);
@@ -63,7 +72,18 @@ final class MixPicture
         $written = $nodes();
         $prints = $kept('print-'.substr(hash('sha256', $written), 0, 16).$key.substr(hash('sha256', serialize($request->curves->halves)), 0, 8).($look->uncorrected ? '-uncorrected' : ''), static fn (): string => self::written($request, MixTable::read($written, $plates), $look->uncorrected));
 
-        return self::of($art, $prints, $on);
+        return self::of($art, $prints, $on, self::solids($request));
+    }
+
+    /** @return array<string, Srgb> */
+    private static function solids(MixRequest $request): array
+    {
+        $prints = [];
+        foreach ($request->flats as $i => $flat) {
+            $prints[$flat->hex] = $request->layered()->colour(array_map(static fn (int $plate): float => $request->solids($plate)[$i] / 255, array_keys($request->plates)));
+        }
+
+        return $prints;
     }
 
     /**

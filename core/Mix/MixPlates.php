@@ -13,6 +13,7 @@ use Ektype\Core\Halftone\ToneGrid;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Raster\ToneRaster;
 use Ektype\Core\Tone\ArtTones;
+use Ektype\Core\Tone\FlatAreas;
 use Ektype\Core\Tone\TonePlate;
 
 /**
@@ -39,13 +40,16 @@ final class MixPlates
         $plates = [];
         $places = array_map(SetOff::of(...), array_count_values(array_map(static fn (array $plate): string => $plate[2]->lpi.' '.$plate[2]->angleDeg, $request->plates)));
         $held = $request->printed();
+        $flats = $request->flats === [] ? null : FlatAreas::of($tones->drawn(), $tones->width, $request->flatColours(), $reach);
+        $edges = $flats === null ? $edges : $flats->edgesWith($edges);
         foreach ($tones->throughAll($request->steps($tones->channels())) as $i => $bytes) {
             [$ink, $role, $dots] = $request->plates[$i];
             $name = $dots->lpi.' '.$dots->angleDeg;
             [$cell, $screening] = $screens[$name] ??= self::screening($request, $dots, $grid->width);
             $screening = $screening->setOff(array_shift($places[$name]) ?? [0.0, 0.0]);
             $to = implode('', array_map(static fn (int $tone): string => \chr((int) round(255 * $held($i, $tone / 255))), range(0, 255)));
-            $printed = $tones->where(strtr($bytes, $from, $to));
+            $worked = strtr($bytes, $from, $to);
+            $printed = $tones->where($flats === null ? $worked : $flats->laid($worked, $request->solids($i)));
             $onFilm = $request->curve?->on($printed) ?? $printed;
             $plates[] = new TonePlate(
                 $ink,

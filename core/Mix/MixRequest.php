@@ -11,6 +11,7 @@ use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Plate\Tones;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\HeldFlat;
 use Ektype\Core\Tone\CubeSteps;
 use Ektype\Core\Tone\ToneWork;
 use Ektype\Core\Tone\UsedNodes;
@@ -29,6 +30,7 @@ final readonly class MixRequest
      * @param Tones                                                $range   tones that the mesh holds, of the film
      * @param ToneCurve|null                                       $curve   of the film, against the gain of the press
      * @param int                                                  $finest  nodes a side of the table at the most
+     * @param list<HeldFlat>                                       $flats   colours whose areas print solid
      * @param MixTable|null                                        $given   how much each plate prints of every colour, from elsewhere; null solves it
      */
     public function __construct(
@@ -44,6 +46,7 @@ final readonly class MixRequest
         public int $finest = MixTable::SIDE,
         public PlateCurves $curves = new PlateCurves(),
         private ?MixTable $given = null,
+        public array $flats = [],
     ) {
     }
 
@@ -88,6 +91,28 @@ final readonly class MixRequest
     public function printedRange(): Tones
     {
         return $this->curve?->printed($this->range) ?? $this->range;
+    }
+
+    /**
+     * What a plate prints of each flat colour.
+     *
+     * @return list<int> 0 for nothing, 255 for solid
+     */
+    public function solids(int $plate): array
+    {
+        [$ink, $role] = $this->plates[$plate];
+
+        return array_map(static fn (HeldFlat $flat): int => match ($role) {
+            PlateRole::Base => $flat->ink === '' ? 0 : 255,
+            PlateRole::Colour => !$flat->onBase && $flat->ink === $ink->name ? 255 : 0,
+            default => 0,
+        }, $this->flats);
+    }
+
+    /** @return list<Srgb> colours of the art whose areas print solid */
+    public function flatColours(): array
+    {
+        return array_map(static fn (HeldFlat $flat): Srgb => Srgb::fromHex($flat->hex), $this->flats);
     }
 
     /** Tells apart everything that its table depends on. */

@@ -20,6 +20,7 @@ final readonly class Findings
      * @param list<ThinPlace>       $thinBase  where the choke of the base was held back
      * @param list<WitnessSpot>     $witnesses
      * @param array<string, mixed>  $settled   how what was left open came out, by its name in a manifest
+     * @param list<HeldFlat>        $flats     flat colours of a picture in tones
      */
     public function __construct(
         public array $palette,
@@ -33,6 +34,7 @@ final readonly class Findings
         public array $witnesses,
         public float $trapMm,
         public array $settled = [],
+        public array $flats = [],
     ) {
     }
 
@@ -42,10 +44,11 @@ final readonly class Findings
      * @param list<string>          $warnings plain sentences
      * @param list<NeighbourBudget> $budget
      * @param array<string, mixed>  $settled
+     * @param list<HeldFlat>        $flats
      */
-    public static function ofTones(array $warnings, array $budget, string $why, array $settled = []): self
+    public static function ofTones(array $warnings, array $budget, string $why, array $settled = [], array $flats = []): self
     {
-        return new self([], [], $warnings, false, ArtKind::TONAL, $why, budget: $budget, thinBase: [], witnesses: [], trapMm: 0.0, settled: $settled);
+        return new self([], [], $warnings, false, ArtKind::TONAL, $why, budget: $budget, thinBase: [], witnesses: [], trapMm: 0.0, settled: $settled, flats: $flats);
     }
 
     /** The same with one more plain sentence; empty for none. */
@@ -63,6 +66,7 @@ final readonly class Findings
             witnesses: $this->witnesses,
             trapMm: $this->trapMm,
             settled: $this->settled,
+            flats: $this->flats,
         );
     }
 
@@ -87,6 +91,7 @@ final readonly class Findings
             witnesses: $this->witnesses,
             trapMm: $this->trapMm,
             settled: $this->settled,
+            flats: $this->flats,
         );
     }
 

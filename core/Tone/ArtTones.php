@@ -123,6 +123,12 @@ final readonly class ArtTones
         return [strtr($this->red, $all, $codes), strtr($this->green, $all, $codes), strtr($this->blue, $all, $codes)];
     }
 
+    /** @return Planes red, green and blue as they were drawn, a byte a place */
+    public function drawn(): array
+    {
+        return [$this->red, $this->green, $this->blue];
+    }
+
     /** @return array<int, int> how many places have each of these lightnesses; of a large picture every so many rows are counted */
     public function histogram(): array
     {

@@ -82,7 +82,7 @@ final class KeptPlanTest extends TestCase
         $dots = new PlannedDots(new Halftone(52.0, 19.5), Dot::Ellipse, new Tones(0.05, 0.92));
         $wish = new InkWish([5, 2, 9], 6, [5], [7], BaseWay::Grey, true);
         foreach ([
-            new SimulatedPlan($work, $dots, $wish, OrderSchool::AsListed, Laying::Twice, new PlateCurves(['Signal red' => 61.0]), PlateAngles::One),
+            new SimulatedPlan($work, $dots, $wish, OrderSchool::AsListed, Laying::Twice, new PlateCurves(['Signal red' => 61.0]), angles: PlateAngles::One),
             new SimulatedPlan(),
             new IndexPlan($work, $wish, 176.0, Diffusion::BlueNoise),
             new ProcessPlan($work, $dots, AngleSchool::One, 0.7, 2.4, BaseWay::None),
@@ -117,7 +117,7 @@ final class KeptPlanTest extends TestCase
         foreach ([
             [new OneInkPlan($work, $dots, 3), ['ink' => 3]],
             [new TwoTonePlan($work, $dots, 1, null, 0.2, null, laying: Laying::Twice), ['dark' => 1, 'light' => null, 'holdBackMm' => 0.2, 'middle' => null, 'laying' => 'two strokes']],
-            [new SimulatedPlan($work, $dots, $inks, OrderSchool::AsListed, null, new PlateCurves(['Signal red' => 61.0]), PlateAngles::One), [...$wish, 'order' => OrderSchool::AsListed->value, 'laying' => null, 'halves' => ['Signal red' => 61.0]]],
+            [new SimulatedPlan($work, $dots, $inks, OrderSchool::AsListed, null, new PlateCurves(['Signal red' => 61.0]), angles: PlateAngles::One), [...$wish, 'order' => OrderSchool::AsListed->value, 'laying' => null, 'halves' => ['Signal red' => 61.0]]],
             [new ProcessPlan($work, $dots, AngleSchool::One, 0.7, 2.4, BaseWay::None, profile: InkProfile::kept('coated.icc', $nodes)), ['angles' => AngleSchool::One->value, 'black' => 0.7, 'total' => 2.4, 'base' => BaseWay::None->value, 'profile' => ['name' => 'coated.icc', 'nodes' => $nodes]]],
             [new IndexPlan($work, $inks, 176.0, Diffusion::BlueNoise), [...$wish, 'squaresDpi' => 176.0, 'diffusion' => Diffusion::BlueNoise->value]],
             [new LayersPlan($work, 2, [new Srgb(200, 180, 90), new Srgb(90, 120, 160)], LayerEdge::Grain), ['layers' => 2, 'tints' => ['#c8b45a', '#5a78a0'], 'edge' => LayerEdge::Grain->value]],

@@ -6,6 +6,7 @@ namespace Ektype\Core\Method\Simulated;
 
 use Ektype\Core\Art\ArtRaster;
 use Ektype\Core\Mix\AngleSet;
+use Ektype\Core\Mix\HeldFlats;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\KeptInks;
 use Ektype\Core\Mix\MixInks;
@@ -23,6 +24,7 @@ use Ektype\Core\Separation\Plan;
 use Ektype\Core\Separation\PrintWanted;
 use Ektype\Core\Separation\Separated;
 use Ektype\Core\Tone\CalmDots;
+use Ektype\Core\Tone\FlatColours;
 use Ektype\Core\Tone\PicturesTones;
 use Ektype\Core\Tone\SmallLook;
 use Ektype\Core\Tone\TonalPlan;
@@ -46,22 +48,24 @@ final class SimulatedMethod implements Method, PicturesTones
         if ($progress !== null) {
             $progress('Choosing inks', 0.02);
         }
-        $inks = self::inks($plan, $raster, $print);
+        $flats = self::flats($plan, $raster, $print);
+        $inks = self::inks($plan, $flats, $raster, $print);
         if ($show !== null) {
             $screen = $print->onScreen($print->widthMm * $raster->height / $raster->width);
-            $show(MixLook::first(self::request($plan, $inks, $screen)->mix(), $raster, $screen));
+            $show(MixLook::first(self::request($plan, $inks, $screen, $flats)->mix(), $raster, $screen));
         }
         if ($progress !== null) {
             $progress('Solving all plates together', 0.1);
         }
-        $request = self::request($plan, $inks, $print, $plan->angles)->mix();
+        $request = self::request($plan, $inks, $print, $flats, $plan->angles)->mix();
         $missing = MixLook::missing($inks->asked);
 
         return MixLook::separated(
             MixPlates::of($raster, $request),
             self::laying($plan, $print),
-            [...$raster->remarks, ...$missing === '' ? [] : [$missing]],
+            [...$raster->remarks, ...$missing === '' ? [] : [$missing], ...$flats->says()],
             \sprintf('A picture in tones, in %d screens: opaque inks whose dots mix, over %s, and nothing where the garment gives the colour.', $inks->screens(), $inks->base === null ? 'the bare garment' : lcfirst($inks->base->name)),
+            $flats->all,
         )->by($plan->inkedBy(self::taken($plan, $inks)));
     }
 
@@ -69,7 +73,9 @@ final class SimulatedMethod implements Method, PicturesTones
     {
         $raster = $art->raster($print, asItIs: true);
 
-        return MixLook::first(self::request($plan, self::inks($plan, $raster, $print), $print)->mix(), $raster, $print, $kept);
+        $flats = self::flats($plan, $raster, $print);
+
+        return MixLook::first(self::request($plan, self::inks($plan, $flats, $raster, $print), $print, $flats)->mix(), $raster, $print, $kept);
     }
 
     /** @return list<\Ektype\Core\Separation\Decision> */
@@ -80,24 +86,37 @@ final class SimulatedMethod implements Method, PicturesTones
 
     public function picture(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept, SmallLook $look = new SmallLook()): \Imagick
     {
-        $request = self::request($plan, KeptInks::of($plan->inks, $small, $print, $kept), $print)->mix();
+        $flats = self::flats($plan, $small, $print);
+        $request = self::request($plan, KeptInks::of($plan->inks->locking($flats->inks()), $small, $print, $kept), $print, $flats)->mix();
 
         return MixPicture::through($request, MixPicture::small($small, $print->widthMm, $plan->work), $kept, $look);
     }
 
     public function settled(TonalPlan $plan, ArtRaster $small, PrintWanted $print, \Closure $kept): TonalPlan
     {
-        return $plan->inkedBy($plan->inks->exactly(array_keys(KeptInks::of($plan->inks, $small, $print, $kept)->colours)));
+        $wish = $plan->inks->locking(self::flats($plan, $small, $print)->inks());
+
+        return $plan->inkedBy($plan->inks->exactly(array_keys(KeptInks::of($wish, $small, $print, $kept)->colours)));
     }
 
     /** The inks of the plan; chosen where it leaves them to be. */
-    private static function inks(SimulatedPlan $plan, ArtRaster $art, PrintWanted $print): MixInks
+    private static function inks(SimulatedPlan $plan, HeldFlats $flats, ArtRaster $art, PrintWanted $print): MixInks
     {
-        return MixInks::of($print->shelf, $print->garment, static fn (): PictureColours => PictureColours::of($art), $plan->inks);
+        return MixInks::of($print->shelf, $print->garment, static fn (): PictureColours => PictureColours::of($art), $plan->inks->locking($flats->inks()));
+    }
+
+    /** Flat colours that print solid, in inks of the plan where it names them, else in those of the shelf. */
+    private static function flats(SimulatedPlan $plan, ArtRaster $art, PrintWanted $print): HeldFlats
+    {
+        [$base, , $others] = MixInks::whites(array_filter($print->shelf, static fn (GivenInk $ink): bool => !$ink->transparent), $print->garment, $plan->inks);
+        $named = $plan->inks->inks;
+        $inks = $named === null ? array_diff_key($others, array_flip($plan->inks->forbidden)) : array_intersect_key($print->shelf, array_flip($named));
+
+        return HeldFlats::of(FlatColours::of($art), $inks, $base, $print->garment, $plan->flats);
     }
 
     /** @param PlateAngles $angles of films; what is only looked at has no dots, and one is as good as several */
-    public static function request(SimulatedPlan $plan, MixInks $inks, PrintWanted $print, PlateAngles $angles = PlateAngles::One): SimulatedRequest
+    public static function request(SimulatedPlan $plan, MixInks $inks, PrintWanted $print, ?HeldFlats $flats = null, PlateAngles $angles = PlateAngles::One): SimulatedRequest
     {
         $onCloth = $inks->base === null;
 
@@ -116,6 +135,7 @@ final class SimulatedMethod implements Method, PicturesTones
             mesh: $print->mesh,
             angles: $angles,
             scatterMm: $print->sigmaMm,
+            flats: $flats?->solid() ?? [],
         );
     }
 

@@ -28,7 +28,10 @@ use Ektype\Core\Unit\Chosen;
 )]
 final readonly class SimulatedPlan implements TonalPlan, MixPlan
 {
-    /** @param Laying|null $laying of the base; null goes by the garment */
+    /**
+     * @param Laying|null       $laying of the base; null goes by the garment
+     * @param list<string>|null $flats  colours of the art, #rrggbb, whose areas print solid in one ink; null holds those that have an ink near
+     */
     public function __construct(
         public ToneWork $work = new ToneWork(),
         public PlannedDots $dots = new PlannedDots(),
@@ -38,6 +41,8 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
         #[Chosen('base is laid down in', automatic: 'by the garment')]
         public ?Laying $laying = null,
         public PlateCurves $curves = new PlateCurves(),
+        #[Chosen('flat areas that print solid', '', 0, 24, 'those that an ink has', option: Chosen::NO_OPTION)]
+        public ?array $flats = null,
         #[Chosen('angles')]
         public PlateAngles $angles = PlateAngles::Several,
     ) {
@@ -65,6 +70,6 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
 
     public function inkedBy(InkWish $inks): self
     {
-        return new self($this->work, $this->dots, $inks, $this->order, $this->laying, $this->curves, $this->angles);
+        return new self($this->work, $this->dots, $inks, $this->order, $this->laying, $this->curves, $this->flats, $this->angles);
     }
 }

@@ -18,6 +18,7 @@ use Ektype\Core\Mix\PlateCurves;
 use Ektype\Core\Plate\Halftone;
 use Ektype\Core\Plate\PlateRole;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\HeldFlat;
 use Ektype\Core\Tone\PlannedDots;
 use Ektype\Core\Tone\ToneWork;
 
@@ -35,6 +36,7 @@ final readonly class SimulatedRequest
      * @param Mesh           $mesh      that the dots are calm on
      * @param ToneCurve|null $curve     of the film, against the gain of the press
      * @param float|null     $scatterMm how far prints of the press scatter, sigma; null where nobody measured it
+     * @param list<HeldFlat> $flats     colours whose areas print solid
      *
      * @throws ImpossibleMix where there are no inks
      */
@@ -53,6 +55,7 @@ final readonly class SimulatedRequest
         private Mesh $mesh = new Mesh(90.0, 48.0),
         private PlateAngles $angles = PlateAngles::Several,
         private ?float $scatterMm = null,
+        private array $flats = [],
     ) {
         if ($inks === [] || \count($inks) > self::MOST) {
             throw ImpossibleMix::at('palette', \sprintf('%d inks were named; a picture is printed in 1 to %d over its base. Name those that the press has heads for.', \count($inks), self::MOST));
@@ -77,7 +80,7 @@ final readonly class SimulatedRequest
         $angles = $this->angles($plates);
         $plates = array_map(static fn (array $plate, Halftone $dots): array => [...$plate, $dots], $plates, $angles);
 
-        return new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $at), $this->dpi, $this->dots->dot, range: $this->dots->range, curve: $this->curve, work: $this->work, curves: $this->curves);
+        return new MixRequest($this->widthMm, $this->garment, $plates, MixTerms::opaque(\count($plates), $at), $this->dpi, $this->dots->dot, range: $this->dots->range, curve: $this->curve, work: $this->work, curves: $this->curves, flats: $this->flats);
     }
 
     /**
