@@ -14,6 +14,7 @@ use Ektype\Core\Method\TwoTone\TwoTonePlan;
 use Ektype\Core\Mix\ChosenInks;
 use Ektype\Core\Mix\ColourShare;
 use Ektype\Core\Mix\FourInks;
+use Ektype\Core\Mix\HeldFlats;
 use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\InkChoice;
 use Ektype\Core\Mix\InkWish;
@@ -21,12 +22,15 @@ use Ektype\Core\Mix\MixInks;
 use Ektype\Core\Mix\PictureColours;
 use Ektype\Core\Plate\Garment;
 use Ektype\Core\Separation\GivenInk;
+use Ektype\Core\Separation\HeldFlat;
 use Ektype\Core\Separation\MethodName;
 use Ektype\Core\Separation\PrintWanted;
+use Ektype\Core\Tone\FlatColours;
 
 /**
  * The way in which a picture in tones opens, before anybody chose one: the one that shows its colours with what stands on the shelf
- * and as many screens as the press carries. Light and dark alone are enough for a picture that has no colour.
+ * and as many screens as the press carries. Light and dark alone are enough for a picture that has no colour; a logo or type
+ * beside it asks for opaque inks that print it solid.
  */
 final readonly class OpeningWay
 {
@@ -35,6 +39,8 @@ final readonly class OpeningWay
     private const SHARE = 0.04;
     /** An opaque print comes nearer than light and dark alone by so much, or its colours are not on the shelf, ΔE00 (heuristic). */
     private const WORTH = 2.0;
+    /** So much of a picture in flat colours is a logo or type, % (heuristic). */
+    private const MIXED_PCT = 1.0;
     /** Four-colour process wants its four inks and no less. */
     private const FOUR = 4;
 
@@ -54,7 +60,7 @@ final readonly class OpeningWay
         if (self::share($colours) < self::SHARE) {
             return new self($grey);
         }
-        if (($heads ?? self::FOUR) >= self::FOUR && Garment::isLight(Lab::of($print->garment)) && self::hasFour($print)) {
+        if (!self::isMixed($art, $print) && ($heads ?? self::FOUR) >= self::FOUR && Garment::isLight(Lab::of($print->garment)) && self::hasFour($print)) {
             return new self(MethodName::of(ProcessPlan::class));
         }
         [$base, , $others] = MixInks::whites($print->opaque(), $print->garment, new InkWish());
@@ -79,6 +85,14 @@ final readonly class OpeningWay
         } catch (ImpossibleMix) {
             return null;
         }
+    }
+
+    /** Whether a logo or type stands beside the picture in colours of the shelf: they print solid, which four process inks cannot. */
+    private static function isMixed(ArtRaster $art, PrintWanted $print): bool
+    {
+        $flats = HeldFlats::of(FlatColours::of($art), $print->opaque(), null, $print->garment, null);
+
+        return array_sum(array_map(static fn (HeldFlat $flat): float => $flat->ink === '' ? 0.0 : $flat->sharePct, $flats->solid())) > self::MIXED_PCT;
     }
 
     private static function hasFour(PrintWanted $print): bool

@@ -26,21 +26,24 @@ final class FlatColours
     /** Less of a picture is a detail of it, 0–1 (heuristic). */
     private const LEAST = 0.002;
     public const MOST = 12;
+    /** So many of the most frequent colours are looked at. */
+    private const TRIED = 60;
 
     /** @return list<FlatColour> the largest first */
     public static function of(ArtRaster $art): array
     {
-        [$even, $looked] = self::even($art);
+        [$even, $all] = self::counted($art);
+        $looked = array_sum($all);
         arsort($even);
         $flat = [];
-        foreach ($even as $key => $count) {
+        foreach (\array_slice($even, 0, self::TRIED, true) as $key => $count) {
             if (\count($flat) === self::MOST || $count < self::LEAST * $looked / 4) {
                 break;
             }
             if (self::near($flat, $key)) {
                 continue;
             }
-            [$same, $off, $sum] = self::round($even, $key);
+            [$same, $off, $sum] = self::round($even, $all, $key);
             if ($same >= self::LEAST * $looked && $same >= self::SPIKE * ($same + $off)) {
                 $flat[$key] = new FlatColour(new Srgb(...array_map(static fn (int $c): int => (int) round($c / $same), $sum)), $same / $looked);
             }
@@ -50,12 +53,11 @@ final class FlatColours
         return $flat;
     }
 
-    /** @return array{array<int, int>, int} how many even places have each colour, and how many places were looked at */
-    private static function even(ArtRaster $art): array
+    /** @return array{array<int, int>, array<int, int>} how many even places have each colour, and how many of all places */
+    private static function counted(ArtRaster $art): array
     {
         [$wide, $high] = [$art->width, $art->height];
-        $even = [];
-        $looked = 0;
+        $even = $all = [];
         $steps = [-3 * self::ROUND, 3 * self::ROUND, -3 * self::ROUND * $wide, 3 * self::ROUND * $wide, 3 * (1 + $wide), -3 * (1 + $wide), 3 * ($wide - 1), 3 * (1 - $wide)];
         for ($i = 0; $i < self::SAMPLES; ++$i) {
             // The plastic number's turns spread evenly in the plane.
@@ -68,38 +70,40 @@ final class FlatColours
             if ($art->alpha !== null && \ord($art->alpha[$at]) < 255) {
                 continue;
             }
-            ++$looked;
             $at *= 3;
             [$r, $g, $b] = [\ord($art->rgb[$at]), \ord($art->rgb[$at + 1]), \ord($art->rgb[$at + 2])];
+            $key = $r << 16 | $g << 8 | $b;
+            $all[$key] = ($all[$key] ?? 0) + 1;
             foreach ($steps as $step) {
                 $next = $at + $step;
                 if (abs(\ord($art->rgb[$next]) - $r) > self::ALIKE || abs(\ord($art->rgb[$next + 1]) - $g) > self::ALIKE || abs(\ord($art->rgb[$next + 2]) - $b) > self::ALIKE) {
                     continue 2;
                 }
             }
-            $key = $r << 16 | $g << 8 | $b;
             $even[$key] = ($even[$key] ?? 0) + 1;
         }
 
-        return [$even, $looked];
+        return [$even, $all];
     }
 
     /**
      * @param array<int, int> $even
+     * @param array<int, int> $all
      *
-     * @return array{int, int, array{int, int, int}} how many places are that colour, how many a little off, and the sums of those that are
+     * @return array{int, int, array{int, int, int}} how many even places are that colour, how many of all a little off, and the sums of those that are
      */
-    private static function round(array $even, int $key): array
+    private static function round(array $even, array $all, int $key): array
     {
         [$same, $off, $sum] = [0, 0, [0, 0, 0]];
         foreach ($even as $other => $count) {
-            $far = self::far($key, $other);
-            if ($far <= self::SAME) {
+            if (self::far($key, $other) <= self::SAME) {
                 $same += $count;
                 $sum = [$sum[0] + $count * ($other >> 16), $sum[1] + $count * ($other >> 8 & 255), $sum[2] + $count * ($other & 255)];
-            } elseif ($far <= self::OFF) {
-                $off += $count;
             }
+        }
+        foreach ($all as $other => $count) {
+            $far = self::far($key, $other);
+            $off += $far > self::SAME && $far <= self::OFF ? $count : 0;
         }
 
         return [$same, $off, $sum];

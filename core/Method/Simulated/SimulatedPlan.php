@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Method\Simulated;
 
+use Ektype\Core\Mix\ImpossibleMix;
 use Ektype\Core\Mix\InkWish;
 use Ektype\Core\Mix\MixPlan;
 use Ektype\Core\Mix\OrderSchool;
@@ -46,6 +47,11 @@ final readonly class SimulatedPlan implements TonalPlan, MixPlan
         #[Chosen('angles')]
         public PlateAngles $angles = PlateAngles::Several,
     ) {
+        foreach ($flats ?? [] as $hex) {
+            if (preg_match('/^#[0-9a-f]{6}$/', $hex) !== 1) {
+                throw ImpossibleMix::at('flats', \sprintf('“%s” is no colour of the art, so no area of it could be told. Give it as six figures after #, in small letters, such as #e1261c.', mb_strimwidth($hex, 0, 20, '…')));
+            }
+        }
     }
 
     public function method(): MethodName

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\App\Query\Art;
 
+use Ektype\Core\Separation\HeldFlat;
 use Ektype\Core\Separation\StrayShade;
 
 /** What was found in it. */
@@ -14,6 +15,7 @@ final readonly class ArtFound
      * @param list<PaletteColour> $palette
      * @param list<StrayShade>    $strays
      * @param list<string>        $warnings
+     * @param list<HeldFlat>      $flats     of a picture in tones
      */
     public function __construct(
         public bool $groundLeftOpen,
@@ -22,6 +24,7 @@ final readonly class ArtFound
         public array $palette,
         public array $strays,
         public array $warnings,
+        public array $flats,
     ) {
     }
 }

@@ -74,6 +74,7 @@ final readonly class SeeArt
                 palette: array_map(static fn (FoundColour $c): PaletteColour => self::colour($c, $plan, $shelf, $tints, $printed[$c->hex] ?? null, $garment), $found->palette ?? []),
                 strays: $found->strays ?? [],
                 warnings: $found->warnings ?? [],
+                flats: $found->flats ?? [],
             ),
             positives: $plan->positives,
             way: new WayOfSeparating(

@@ -46,6 +46,8 @@ final class OpeningWayTest extends TestCase
         yield 'grey portrait on black' => ['grey', '#111111', $all, null, 'two-tone', null, 'light and dark are all it has'];
         yield 'grey portrait on white' => ['grey', '#ffffff', $all, null, 'two-tone', null, 'light and dark are all it has'];
         yield 'grey portrait, one ink' => ['grey', '#ffffff', ['FOUR'], null, 'one ink', null, 'no opaque light ink beside the dark one'];
+        yield 'garden with a red badge on white' => ['badge', '#ffffff', $all, null, 'simulated', null, 'a badge of the red on the shelf prints solid, which four process inks cannot'];
+        yield 'garden with a badge that no ink has' => ['badge', '#ffffff', ['GREYS', 'FOUR'], null, 'process', null, 'no ink prints it solid'];
         yield 'grey with a tint of the scanner' => ['tinted', '#ffffff', $all, null, 'two-tone', null, 'a cast of two units is no colour'];
     }
 
@@ -82,6 +84,7 @@ final class OpeningWayTest extends TestCase
                 [$r, $g, $b] = match (true) {
                     $which === 'grey' => [235 * $light, 235 * $light, 235 * $light],
                     $which === 'tinted' => [6 + 225 * $light, 4 + 225 * $light, 2 + 225 * $light],
+                    $which === 'badge' && abs($x - 60) < 20 && abs($y - 40) < 12 => [200, 32, 44],
                     $y < 30 => [90 + 100 * $light, 140 + 90 * $light, 220 + 30 * $light],
                     hypot($x - 40, $y - 60) < 14 => [120 + 110 * $light, 20 + 30 * $light, 30],
                     hypot($x - 85, $y - 65) < 12 => [180 + 70 * $light, 150 + 60 * $light, 10],

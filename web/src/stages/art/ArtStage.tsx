@@ -8,6 +8,7 @@ import { type AtHand, useAtHand } from "../../ui/JobFrame";
 import { SmallButton, Views } from "../../ui/SmallButton";
 import { Drawn } from "./Drawn";
 import { Edges } from "./Edges";
+import { Flats } from "./Flats";
 import { ArtWords, Framing } from "./Framing";
 import { InkList, Inks, useInkSet } from "./Inks";
 import { MixSettings } from "./Mix";
@@ -93,6 +94,7 @@ function InTones({ at, plan }: { at: AtHand<"art">; plan: Tonal }) {
       beside={
         <Box p="20px 24px" display="flex" flexDirection="column" gap="26px">
           {view === "inks" && byShelf && <InkList at={at} plan={byShelf} set={inks} />}
+          {plan.method === "simulated" && <Flats job={job} plan={plan} set={(part) => work.plan.mutate(part)} />}
           {!few && <MixSettings at={at} mix={plan} />}
           {job.method === "layers" && <Drawn job={job} />}
           <Tones at={at} plan={plan} tones={tones} curve={proof?.curve ?? job.curve} set={set} />
