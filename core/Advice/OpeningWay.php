@@ -60,12 +60,14 @@ final readonly class OpeningWay
         if (self::share($colours) < self::SHARE) {
             return new self($grey);
         }
-        if (!self::isMixed($art, $print) && ($heads ?? self::FOUR) >= self::FOUR && Garment::isLight(Lab::of($print->garment)) && self::hasFour($print)) {
+        $flats = HeldFlats::of(FlatColours::of($art), $print->opaque(), null, $print->garment, null);
+        if (!self::isMixed($flats) && ($heads ?? self::FOUR) >= self::FOUR && Garment::isLight(Lab::of($print->garment)) && self::hasFour($print)) {
             return new self(MethodName::of(ProcessPlan::class));
         }
         [$base, , $others] = MixInks::whites($print->opaque(), $print->garment, new InkWish());
         $room = ($heads ?? InkChoice::MOST) - ($base === null ? 0 : 1);
-        $chosen = $room < 1 ? null : self::chosen($colours, $print, $base, $others, $room);
+        $solid = HeldFlats::of(FlatColours::of($art), $others, $base, $print->garment, null, HeldFlats::room($room))->inks();
+        $chosen = $room < 1 ? null : self::chosen($colours, $print, $base, $others, $solid, $room);
         if ($chosen === null || self::inGreys($colours) - $chosen->mean < self::WORTH) {
             return new self($grey, missing: self::missing($colours, $room < 2));
         }
@@ -73,25 +75,27 @@ final readonly class OpeningWay
         return new self(MethodName::of(SimulatedPlan::class), \count($chosen->inks) === $room ? $heads : null);
     }
 
-    /** @param array<int, GivenInk> $others opaque inks beside the base */
-    private static function chosen(PictureColours $colours, PrintWanted $print, ?GivenInk $base, array $others, int $room): ?ChosenInks
+    /**
+     * @param array<int, GivenInk> $others opaque inks beside the base
+     * @param list<int>            $solid  those of them that flat areas print solid in
+     */
+    private static function chosen(PictureColours $colours, PrintWanted $print, ?GivenInk $base, array $others, array $solid, int $room): ?ChosenInks
     {
+        $locked = array_keys(array_intersect(array_keys($others), $solid));
         $others = array_values($others);
         if ($others === []) {
             return null;
         }
         try {
-            return MixInks::worthIt((new InkChoice($colours, $print->garment, $others, base: $base))->upTo(min($room, MixInks::USUAL, \count($others))));
+            return MixInks::worthIt((new InkChoice($colours, $print->garment, $others, $locked, base: $base))->upTo(min($room, MixInks::USUAL, \count($others))));
         } catch (ImpossibleMix) {
             return null;
         }
     }
 
     /** Whether a logo or type stands beside the picture in colours of the shelf: they print solid, which four process inks cannot. */
-    private static function isMixed(ArtRaster $art, PrintWanted $print): bool
+    private static function isMixed(HeldFlats $flats): bool
     {
-        $flats = HeldFlats::of(FlatColours::of($art), $print->opaque(), null, $print->garment, null);
-
         return array_sum(array_map(static fn (HeldFlat $flat): float => $flat->ink === '' ? 0.0 : $flat->sharePct, $flats->solid())) > self::MIXED_PCT;
     }
 

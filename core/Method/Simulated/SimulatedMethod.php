@@ -108,11 +108,13 @@ final class SimulatedMethod implements Method, PicturesTones
     /** Flat colours that print solid, in inks of the plan where it names them, else in those of the shelf. */
     private static function flats(SimulatedPlan $plan, ArtRaster $art, PrintWanted $print): HeldFlats
     {
-        [$base, , $others] = MixInks::whites(array_filter($print->shelf, static fn (GivenInk $ink): bool => !$ink->transparent), $print->garment, $plan->inks);
+        [$base, $highlight, $others] = MixInks::whites(array_filter($print->shelf, static fn (GivenInk $ink): bool => !$ink->transparent), $print->garment, $plan->inks);
         $named = $plan->inks->inks;
         $inks = $named === null ? array_diff_key($others, array_flip($plan->inks->forbidden)) : array_intersect_key($print->shelf, array_flip($named));
 
-        return HeldFlats::of(FlatColours::of($art), $inks, $base, $print->garment, $plan->flats);
+        $screens = $plan->inks->screens === null ? MixInks::USUAL : $plan->inks->screens - ($base === null ? 0 : 1) - ($highlight === null ? 0 : 1);
+
+        return HeldFlats::of(FlatColours::of($art), $inks, $base, $print->garment, $plan->flats, $named === null ? HeldFlats::room($screens) : \count($named));
     }
 
     /** @param PlateAngles $angles of films; what is only looked at has no dots, and one is as good as several */

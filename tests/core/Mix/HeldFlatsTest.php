@@ -91,6 +91,17 @@ final class HeldFlatsTest extends TestCase
         self::assertSame([3], $wished->inks());
     }
 
+    /** Three flat colours, and a press that has room for one beside the tones: the largest is solid, the others stay in dots. */
+    public function testThePictureKeepsScreensOfItsOwn(): void
+    {
+        $inks = array_map(static fn (string $hex): GivenInk => new GivenInk($hex, Srgb::fromHex($hex)), [1 => '#cc2229', 2 => '#f2cf1c', 3 => '#23489c']);
+        $found = array_map(static fn (string $hex): FlatColour => new FlatColour(Srgb::fromHex($hex), 0.1), ['#f2cf1c', '#cc2229', '#23489c']);
+        self::assertSame([2], HeldFlats::of($found, $inks, null, Srgb::fromHex('#ffffff'), null, HeldFlats::room(3))->inks());
+        self::assertSame([], HeldFlats::of($found, $inks, null, Srgb::fromHex('#ffffff'), null, HeldFlats::room(1))->inks());
+        $made = self::separated(self::art(true), '#111111', new SimulatedPlan(inks: new InkWish(screens: 2)));
+        self::assertCount(2, $made->plates, 'a base and one ink, and no refusal');
+    }
+
     public function testAColourThatIsNoneIsRefusedWithWhatToGive(): void
     {
         $this->expectException(ImpossibleMix::class);
