@@ -36,10 +36,11 @@ final readonly class HardEdges
     private const MOST_REACH = 4;
 
     /**
-     * @param int                        $reach  places of the tones that one of the picture covers each way
-     * @param array<int, list<int>>|null $within columns by row in which alone the picture itself has hard edges; null looks everywhere
+     * @param int                          $reach  places of the tones that one of the picture covers each way
+     * @param array<int, list<int>>|null   $within columns by row in which alone the picture itself has hard edges; null looks everywhere
+     * @param array<int, array<int, Edge>> $known  by row and column both sides, where they are known already
      */
-    public function __construct(private ToneRaster $tones, private int $reach = 1, private ?array $within = null)
+    public function __construct(private ToneRaster $tones, private int $reach = 1, private ?array $within = null, private array $known = [])
     {
     }
 
@@ -86,15 +87,15 @@ final readonly class HardEdges
      */
     public function in(int $from, int $to): array
     {
+        $found = array_filter($this->known, static fn (int $y): bool => $y >= $from && $y < $to, \ARRAY_FILTER_USE_KEY);
         if ($this->reach > self::MOST_REACH) {
-            return [];
+            return $found;
         }
-        $found = [];
         // What one place of the picture became has the same two sides all over.
         $known = [];
         foreach ($this->within === null ? $this->steep($from, $to) : $this->rows($from, $to) as $y => $columns) {
             foreach ($columns as $x) {
-                if (!$this->isNear($x, $y)) {
+                if (isset($found[$y][$x]) || !$this->isNear($x, $y)) {
                     continue;
                 }
                 $place = intdiv($y, $this->reach) * $this->tones->width + intdiv($x, $this->reach);

@@ -41,7 +41,6 @@ final class MixPlates
         $places = array_map(SetOff::of(...), array_count_values(array_map(static fn (array $plate): string => $plate[2]->lpi.' '.$plate[2]->angleDeg, $request->plates)));
         $held = $request->printed();
         $flats = $request->flats === [] ? null : FlatAreas::of($tones->drawn(), $tones->width, $request->flatColours(), $reach);
-        $edges = $flats === null ? $edges : $flats->edgesWith($edges);
         foreach ($tones->throughAll($request->steps($tones->channels())) as $i => $bytes) {
             [$ink, $role, $dots] = $request->plates[$i];
             $name = $dots->lpi.' '.$dots->angleDeg;
@@ -53,7 +52,7 @@ final class MixPlates
             $onFilm = $request->curve?->on($printed) ?? $printed;
             $plates[] = new TonePlate(
                 $ink,
-                $screening->film($onFilm, $grid->times, $grid->height, new HardEdges($onFilm, $reach, $edges)),
+                $screening->film($onFilm, $grid->times, $grid->height, new HardEdges($onFilm, $reach, $edges, $flats?->sides($onFilm->tones, $request->solids($i)) ?? [])),
                 new Halftone($cell->lpi, $cell->angleDeg),
                 $request->dot,
                 $request->range,

@@ -19,8 +19,6 @@ final readonly class FlatAreas
     private const ALIKE = 8;
     /** What is left of a colour outside its areas is type and thin lines of it up to this share of them; more is the picture’s own (heuristic). */
     private const THIN = 0.25;
-    /** An edge that has less of the area than this lies outside it. */
-    private const NONE = 0.06;
     /** The other side of an edge is looked for so many places further. */
     private const FURTHER = 3;
     /** Two sides nearer than this have no edge that is seen, root of the sum of squares of the channels. */
@@ -104,31 +102,24 @@ final readonly class FlatAreas
     }
 
     /**
-     * Where the picture has hard edges, those of its flat areas among them.
+     * The tones on both sides of each place at an edge, so that a film cuts it where it was drawn.
      *
-     * @param array<int, list<int>> $rows columns by row
+     * @param string    $onFilm tones of the plate with its flat areas, a byte a place
+     * @param list<int> $flats  what it prints of each, 0–255
      *
-     * @return array<int, list<int>>
+     * @return array<int, array<int, array{int, int}>> by row and column, the lesser first
      */
-    public function edgesWith(array $rows): array
+    public function sides(string $onFilm, array $flats): array
     {
-        $all = array_map(array_flip(...), $rows);
-        $last = intdiv(\strlen($this->areas), $this->width) - 1;
-        foreach (array_keys($this->edges) as $at) {
-            [$x, $y] = [$at % $this->width, intdiv($at, $this->width)];
-            for ($v = max(0, $y - 1); $v <= min($last, $y + 1); ++$v) {
-                for ($u = max(0, $x - 1); $u <= min($this->width - 1, $x + 1); ++$u) {
-                    $all[$v][$u] = true;
-                }
+        $sides = [];
+        foreach ($this->edges as $at => [$flat, , $rest]) {
+            $other = \ord($onFilm[$rest]);
+            if ($other !== $flats[$flat]) {
+                $sides[intdiv($at, $this->width)][$at % $this->width] = $other < $flats[$flat] ? [$other, $flats[$flat]] : [$flats[$flat], $other];
             }
         }
-        ksort($all);
 
-        return array_map(static function (array $columns): array {
-            ksort($columns);
-
-            return array_keys($columns);
-        }, $all);
+        return $sides;
     }
 
     /** @return float share of the picture that lies in flat areas, 0–1 */
@@ -202,10 +193,7 @@ final readonly class FlatAreas
                         break;
                     }
                 }
-                $part = self::part($channels, $at, $flats[$area], $rest);
-                if ($part > self::NONE || $areas[$rest] !== "\0") {
-                    $edges[$at] = [$area, $part, $rest];
-                }
+                $edges[$at] = [$area, self::part($channels, $at, $flats[$area], $rest), $rest];
                 break;
             }
         }

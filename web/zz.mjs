@@ -1,0 +1,10 @@
+import { chromium } from "@playwright/test";
+const [path, out, w = "1280", h = "800", scroll = "0", wait="4000"] = process.argv.slice(2);
+const b = await chromium.launch({ executablePath: "/usr/bin/chromium", args: ["--no-sandbox", "--disable-gpu"] });
+const p = await (await b.newContext({ viewport: { width: +w, height: +h } })).newPage();
+await p.goto("http://127.0.0.1:8123" + path, { waitUntil: "networkidle" });
+await p.waitForTimeout(+wait);
+await p.evaluate((y) => { for (const e of document.querySelectorAll("*")) if (e.scrollHeight > e.clientHeight + 200 && getComputedStyle(e).overflowY !== "visible") e.scrollTop = y; window.scrollTo(0, y); }, +scroll);
+await p.waitForTimeout(500);
+await p.screenshot({ path: out });
+await b.close();
