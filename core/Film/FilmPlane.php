@@ -13,6 +13,11 @@ final class FilmPlane
     private const LETTER_MM = 2.5;
     private const TICK_MM = 6.0;
     private const LABEL_UP_MM = 4.5;
+    /** Several lines may come so near to the edge. */
+    private const LABEL_LEAST_MM = 2.0;
+    /** Dots of a letter, upright and across. */
+    private const LETTER_DOTS = 15;
+    private const LETTER_WIDE = 9;
 
     /** @param StripShapes|null $strip what the plate prints of the register strip */
     public static function of(FilmSheet $sheet, BitPlane $print, string $label, ?StripShapes $strip = null): BitPlane
@@ -125,6 +130,8 @@ final class FilmPlane
     }
 
     /**
+     * All of the label: where one line is too short for it in usual letters, in smaller ones, or in several lines.
+     *
      * @param array<int, string> $rows
      *
      * @return array<int, string>
@@ -132,28 +139,44 @@ final class FilmPlane
     private static function label(array $rows, FilmSheet $sheet, string $label): array
     {
         $perMm = $sheet->dpi / 25.4;
-        $dot = max(1, (int) round(self::LETTER_MM * $perMm / 15));
+        $usual = max(1, (int) round(self::LETTER_MM * $perMm / self::LETTER_DOTS));
         $room = $sheet->widthPx - 2 * $sheet->marginPx;
         $letters = (string) iconv('UTF-8', 'ISO-8859-2//TRANSLIT', $label);
-        $letters = substr($letters, 0, max(1, intdiv($room, 9 * $dot)));
-        $width = max(1, 9 * \strlen($letters));
-        $canvas = imagecreate($width, 15);
+        $most = self::LETTER_DOTS * $usual + (int) ((self::LABEL_UP_MM - self::LABEL_LEAST_MM) * $perMm);
+        $wrapped = static fn (int $dot): array => array_map(trim(...), explode("\n", wordwrap($letters, max(1, intdiv($room, self::LETTER_WIDE * $dot)), "\n", true)));
+        $dot = $usual;
+        while ($dot > 1 && \count($wrapped($dot)) * (self::LETTER_DOTS + 1) * $dot > $most) {
+            --$dot;
+        }
+        $top = $sheet->heightPx - (int) round(self::LABEL_UP_MM * $perMm) - self::LETTER_DOTS * $usual;
+        foreach ($wrapped($dot) as $n => $line) {
+            $rows = self::written($rows, $line, $sheet->marginPx, $top + $n * (self::LETTER_DOTS + 1) * $dot, $dot, width: $sheet->widthPx);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param array<int, string> $rows
+     * @param int                $dot  film pixels of a dot of its letters, each way
+     *
+     * @return array<int, string>
+     */
+    private static function written(array $rows, string $line, int $left, int $top, int $dot, int $width): array
+    {
+        $across = max(1, self::LETTER_WIDE * \strlen($line));
+        $canvas = imagecreate($across, self::LETTER_DOTS);
         if ($canvas === false) {
             return $rows;
         }
         imagecolorallocate($canvas, 255, 255, 255);
-        imagestring($canvas, 5, 0, 0, $letters, (int) imagecolorallocate($canvas, 0, 0, 0));
-        $top = $sheet->heightPx - (int) round(self::LABEL_UP_MM * $perMm) - 15 * $dot;
-        for ($y = 0; $y < 15; ++$y) {
-            for ($x = 0; $x < $width; ++$x) {
-                if (imagecolorat($canvas, $x, $y) === 0) {
-                    continue;
-                }
-                for ($line = 0; $line < $dot; ++$line) {
-                    $at = $top + $y * $dot + $line;
+        imagestring($canvas, 5, 0, 0, $line, (int) imagecolorallocate($canvas, 0, 0, 0));
+        for ($y = 0; $y < self::LETTER_DOTS; ++$y) {
+            for ($x = 0; $x < $across; ++$x) {
+                for ($k = imagecolorat($canvas, $x, $y) === 0 ? $dot : 0; $k < $dot; ++$k) {
+                    $at = $top + $y * $dot + $k;
                     if (isset($rows[$at])) {
-                        $from = $sheet->marginPx + $x * $dot;
-                        $rows[$at] = self::span($rows[$at], $from, $from + $dot, $sheet->widthPx);
+                        $rows[$at] = self::span($rows[$at], $left + $x * $dot, $left + ($x + 1) * $dot, $width);
                     }
                 }
             }

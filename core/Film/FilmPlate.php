@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Film;
 
+use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Raster\BitPlane;
 
-/** A plate on its way to a film: what is drawn and what the label says. */
+/** A plate on its way to a film: what is drawn, what the label says, and the colour of its ink. */
 final readonly class FilmPlate
 {
-    public function __construct(public string $name, public BitPlane $plane, public string $label)
+    public function __construct(public string $name, public BitPlane $plane, public string $label, public Srgb $colour = new Srgb(0, 0, 0))
     {
     }
 

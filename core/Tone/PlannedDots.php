@@ -15,7 +15,14 @@ final readonly class PlannedDots
     /** Where no mesh is known yet: held by 90–48 and finer with care (heuristic). */
     public const USUAL_LPI = 45.0;
 
-    /** @param Tones $range what the mesh holds of them: tones are brought into it */
+    /** A mesh that holds no more prints no picture: whoever gives less meant shares of one, 0–1 (heuristic). */
+    private const LEAST_DARKEST = 0.1;
+
+    /**
+     * @param Tones $range what the mesh holds of them: tones are brought into it
+     *
+     * @throws ImpossibleTone where it leaves no picture
+     */
     public function __construct(
         public Halftone $halftone = new Halftone(self::USUAL_LPI),
         #[Chosen('dot')]
@@ -23,5 +30,8 @@ final readonly class PlannedDots
         #[Chosen('the lightest and the darkest tone that the mesh holds', '%', option: 'range')]
         public Tones $range = new Tones(0.0, 1.0),
     ) {
+        if ($range->darkest < self::LEAST_DARKEST) {
+            throw ImpossibleTone::at('range', \sprintf('Tones from %g to %g %% would leave nothing of the picture on the film. The range is told in per cent of ink: 0 to 100 for all of it, 5 to 90 for what many meshes hold.', 100 * $range->lightest, 100 * $range->darkest));
+        }
     }
 }

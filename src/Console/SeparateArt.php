@@ -79,7 +79,7 @@ final class SeparateArt extends OptionsCommand
             ->addOption('dpi', null, InputOption::VALUE_REQUIRED, 'Film resolution', '600')
             ->addOption('palette', null, InputOption::VALUE_REQUIRED, 'The only inks there are: a JSON file {"inks": [{"name", "hex", "hiding", "kind"}]} or a GIMP palette')
             ->addOption('curve', null, InputOption::VALUE_REQUIRED, 'A JSON file {"points": [[wished tone, tone on film], …]}, %')
-            ->addOption('formats', null, InputOption::VALUE_REQUIRED, 'pdf, png, tiff, svg', 'pdf,png')
+            ->addOption('formats', null, InputOption::VALUE_REQUIRED, 'pdf, png, tiff, svg, each a film a plate; inks: one PDF in which each plate is a named ink that overprints; channels: one TIFF in which each is a named channel', 'pdf,png')
             ->addOption('media', null, InputOption::VALUE_REQUIRED, 'Film as width of the roll, or sheet as WIDTHxLENGTH, mm; lays the set out on it')
             ->addOption('step-wedge', null, InputOption::VALUE_NONE, 'Print a step wedge below the art')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Folder for the films');

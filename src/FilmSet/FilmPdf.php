@@ -16,14 +16,19 @@ use Ektype\Core\Film\StripShapes;
  * Films as PDF, true to size: the plate as pixels, marks, wedge and label as vectors. A page a film, or all of a set
  * nested on the media. What the printer is known to stretch is taken back over the whole page.
  */
-final class FilmPdf extends \FPDF
+class FilmPdf extends \FPDF
 {
     /** Bézier handle of a quarter circle. */
     private const QUARTER = 0.5522847498;
     private const LABEL_POINTS = 8;
+    /** Smaller letters are hardly read: the label takes more lines before. */
+    private const LABEL_LEAST_POINTS = 5.5;
+    private const LABEL_LINES = 3;
+    /** A word may be so much longer than its part of the line. */
+    private const WORD = 8;
     private const CUT_MM = 0.2;
     private const CUT_DASH_MM = 3.0;
-    private const POINTS_A_MM = 72 / 25.4;
+    protected const POINTS_A_MM = 72 / 25.4;
 
     private readonly float $scaleX;
     private readonly float $scaleY;
@@ -101,7 +106,7 @@ final class FilmPdf extends \FPDF
     }
 
     /** A page as large as the printer must be told; on it all is drawn in true millimetres. */
-    private function page(float $width, float $height): void
+    protected function page(float $width, float $height): void
     {
         $size = [$width * $this->scaleX, $height * $this->scaleY];
         $this->AddPage($size[0] > $size[1] ? 'L' : 'P', $size);
@@ -112,8 +117,6 @@ final class FilmPdf extends \FPDF
     private function film(FilmPlate $plate, string $png, ?StripShapes $strip): void
     {
         $sheet = $this->sheet;
-        $width = $sheet->mm($sheet->widthPx);
-        $height = $sheet->mm($sheet->heightPx);
         $this->Image(
             $png,
             $sheet->mm($sheet->marginPx),
@@ -124,6 +127,17 @@ final class FilmPdf extends \FPDF
         );
         $this->SetDrawColor(0);
         $this->SetFillColor(0);
+        $this->marks();
+        $this->shapes($sheet->blacks(), $strip);
+        $this->label($plate->label, $sheet->mm($sheet->marginPx), $sheet->mm($sheet->widthPx - 2 * $sheet->marginPx));
+    }
+
+    /** Registration marks, and the ticks at the middle of both sides. */
+    protected function marks(): void
+    {
+        $sheet = $this->sheet;
+        $width = $sheet->mm($sheet->widthPx);
+        $height = $sheet->mm($sheet->heightPx);
         $this->SetLineWidth(RegistrationMark::HAIRLINE_MM);
         $arm = RegistrationMark::ARM_MM;
         foreach ($sheet->marks() as $mark) {
@@ -135,22 +149,46 @@ final class FilmPdf extends \FPDF
         }
         $this->Line(3, $height / 2, 9, $height / 2);
         $this->Line($width - 9, $height / 2, $width - 3, $height / 2);
-        foreach ([...$sheet->blacks(), ...$strip->blacks ?? []] as [$x, $y, $wide, $high]) {
+    }
+
+    /** @param list<array{float, float, float, float}> $blacks x, y, width, height, mm */
+    protected function shapes(array $blacks, ?StripShapes $strip): void
+    {
+        foreach ([...$blacks, ...$strip->blacks ?? []] as [$x, $y, $wide, $high]) {
             $this->Rect($x, $y, $wide, $high, 'F');
         }
         foreach ($strip->rings ?? [] as [$x, $y, $radius, $line]) {
             $this->SetLineWidth($line);
             $this->ring($x, $y, $radius);
         }
-        $label = (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $plate->label);
+    }
+
+    /**
+     * A line below the print.
+     *
+     * @param float $x    where it begins, mm
+     * @param float $room that it may take, mm
+     */
+    protected function label(string $label, float $x, float $room): void
+    {
+        $label = (string) iconv('UTF-8', 'windows-1252//TRANSLIT', $label);
         // Each film stands in a state of its own, in which no font is set yet, whatever was set before.
         $this->FontFamily = '';
         $this->FontSizePt = 0;
         $this->SetFont('Helvetica', '', self::LABEL_POINTS);
-        $room = $width - 2 * $sheet->mm($sheet->marginPx);
-        $long = self::millimetres($this->GetStringWidth($label));
-        $this->SetFontSize($long > $room ? max(4.0, self::LABEL_POINTS * $room / $long) : self::LABEL_POINTS);
-        $this->Text($sheet->mm($sheet->marginPx), $height - 5, $label);
+        [$lines, $size] = [[$label], (float) self::LABEL_POINTS];
+        for ($many = 1; $many <= self::LABEL_LINES; ++$many) {
+            $lines = explode("\n", wordwrap($label, (int) ceil(\strlen($label) / $many) + ($many > 1 ? self::WORD : 0), "\n", true));
+            $long = max(0.1, ...array_map(fn (string $line): float => self::millimetres($this->GetStringWidth($line)), $lines));
+            $size = min(self::LABEL_POINTS, self::LABEL_POINTS * $room / $long);
+            if ($size >= self::LABEL_LEAST_POINTS) {
+                break;
+            }
+        }
+        $this->SetFontSize($size);
+        foreach ($lines as $n => $line) {
+            $this->Text($x, $this->sheet->mm($this->sheet->heightPx) - 5 + $n * $size / self::POINTS_A_MM, $line);
+        }
     }
 
     /** Where the films are cut apart: dashed, on the edge of each, outside all that is to be printed. */

@@ -6,6 +6,7 @@ namespace Ektype\App\FilmSet;
 
 use Ektype\App\Shop\Kept;
 use Ektype\App\Shop\ShopFiles;
+use Ektype\Core\Film\FilmFormat;
 use Ektype\Core\Film\FilmNesting;
 use Ektype\Core\Film\FilmPlane;
 use Ektype\Core\Film\FilmPlate;
@@ -16,6 +17,7 @@ use Ektype\Core\Film\RegisterSlot;
 use Ektype\Core\Film\RegisterStrip;
 use Ektype\Core\Film\StripShapes;
 use Ektype\Core\Raster\BitPlane;
+use Ektype\Core\Raster\ChannelTiff;
 use Ektype\Core\Raster\PngFile;
 use Ektype\Core\Raster\Rescaled;
 use Ektype\Core\Raster\SideBySide;
@@ -25,7 +27,6 @@ use Ektype\Core\Unit\Refusal;
 /** Writes a film set in the formats asked for, and the manifest beside them. */
 final class FilmSetWriter
 {
-    public const FORMATS = ['pdf', 'png', 'tiff', 'svg'];
     private const NARROWEST_MM = 50.0;
     private const WIDEST_MM = 3000.0;
     private const LONGEST_MM = 5000.0;
@@ -42,13 +43,13 @@ final class FilmSetWriter
             array_unique(array_filter(array_map(trim(...), explode(',', strtolower($list))), static fn (string $f): bool => $f !== '')),
         );
         foreach ($formats as $format) {
-            if (!\in_array($format, self::FORMATS, true)) {
+            if (FilmFormat::tryFrom($format) === null) {
                 throw UnknownFormat::at(
                     'formats',
                     \sprintf(
                         'Films are not written as “%s”. Choose from %s.',
                         mb_strimwidth($format, 0, 20, '…'),
-                        implode(', ', self::FORMATS),
+                        self::words(),
                     ),
                 );
             }
@@ -56,8 +57,13 @@ final class FilmSetWriter
 
         return $formats === [] ? throw UnknownFormat::at(
             'formats',
-            'No format is named, so no film would be written. Choose from '.implode(', ', self::FORMATS).'.',
+            'No format is named, so no film would be written. Choose from '.self::words().'.',
         ) : $formats;
+    }
+
+    private static function words(): string
+    {
+        return implode(', ', array_column(FilmFormat::cases(), 'value'));
     }
 
     /**
@@ -135,6 +141,7 @@ final class FilmSetWriter
                 $files->put($in.'films.pdf', $pdf->bytes());
                 $names[] = 'films.pdf';
             }
+            $names = [...$names, ...self::together($files, $in, $set, $strip)];
             if ($nested) {
                 $layout = new FilmPdf($sheet, $title.', nested', $printer);
                 $layout->addNested($nesting, $plates, $pngs, $strip);
@@ -192,6 +199,48 @@ final class FilmSetWriter
         return array_values($names);
     }
 
+    /**
+     * The files that hold all plates.
+     *
+     * @return list<string> those written
+     */
+    private static function together(ShopFiles $files, string $in, Films $set, ?RegisterStrip $strip): array
+    {
+        $names = [];
+        if (\in_array(FilmFormat::Inks->value, $set->formats, true)) {
+            $pdf = new InkedPdf($set->sheet, $set->title, $set->printer);
+            $pdf->addAll(self::named($set->plates), array_map(static fn (int $i): ?StripShapes => $strip?->of($i), array_keys($set->plates)));
+            $files->put($in.'inks.pdf', $pdf->bytes());
+            $names[] = 'inks.pdf';
+        }
+        if (\in_array(FilmFormat::Channels->value, $set->formats, true)) {
+            $films = SideBySide::all(array_map(static fn (FilmPlate $plate, int $i): \Closure => static function () use ($set, $plate, $strip, $i): array {
+                $film = self::corrected(FilmPlane::of($set->sheet, $plate->plane, $plate->label, $strip?->of($i)), $set->printer);
+
+                return [$film->width, $film->height, ChannelTiff::strips($film)];
+            }, $set->plates, array_keys($set->plates)), \strlen($set->plates[0]->plane->bytes ?? '') > self::LARGE_BYTES);
+            $strips = array_combine(array_map(static fn (FilmPlate $plate): string => $plate->name, self::named($set->plates)), array_column($films, 2));
+            $files->put($in.'channels.tif', ChannelTiff::of($films[0][0] ?? 0, $films[0][1] ?? 0, $strips, $set->sheet->dpi, $set->sheet->dpi));
+            $names[] = 'channels.tif';
+        }
+
+        return $names;
+    }
+
+    /**
+     * Each under a name of its own: two plates of one name would be one separation.
+     *
+     * @param list<FilmPlate> $plates
+     *
+     * @return list<FilmPlate>
+     */
+    private static function named(array $plates): array
+    {
+        $many = array_count_values(array_map(static fn (FilmPlate $plate): string => $plate->name, $plates));
+
+        return array_map(static fn (FilmPlate $plate, int $i): FilmPlate => $many[$plate->name] > 1 ? new FilmPlate($plate->name.' '.($i + 1), $plate->plane, $plate->label, $plate->colour) : $plate, $plates, array_keys($plates));
+    }
+
     /** @return array<string, mixed> the manifest with its sheet, files, media and strip */
     private static function whole(Films $set, FilmNesting $nesting, ?RegisterStrip $strip): array
     {
@@ -234,7 +283,7 @@ final class FilmSetWriter
         } catch (Refusal) {
             throw UnknownFormat::at('out', 'There is a manifest in that folder that is none of a film set, so nothing was written. Give an empty folder.');
         }
-        $names = ['films.pdf', 'nested.pdf', 'films.zip'];
+        $names = ['nested.pdf', 'films.zip', ...array_filter(array_map(static fn (FilmFormat $format): ?string => $format->together(), FilmFormat::cases()), is_string(...))];
         foreach ($plates as $plate) {
             foreach (['png', 'tiff', 'svg'] as $kind) {
                 if ($plate->has($kind) && preg_match('/^[\w.-]+$/', $plate->text($kind)) === 1) {

@@ -48,7 +48,7 @@ final class FilmSvg
         return \sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" width="%.4Fmm" height="%.4Fmm" viewBox="0 0 %.4F %.4F" preserveAspectRatio="none">'
             .'<image x="%.4F" y="%.4F" width="%.4F" height="%.4F" preserveAspectRatio="none" style="image-rendering:pixelated" href="data:image/png;base64,%s"/>'
-            .'<g fill="none" stroke="#000" stroke-width="%F">%s</g><g>%s</g><text x="%.4F" y="%.4F" font-family="sans-serif" font-size="2.8">%s</text></svg>'."\n",
+            .'<g fill="none" stroke="#000" stroke-width="%F">%s</g><g>%s</g><text x="%.4F" y="%.4F" font-family="sans-serif" font-size="2.8"%s>%s</text></svg>'."\n",
             $width / (1 + $printer->scaleErrorXPct / 100),
             $height / (1 + $printer->scaleErrorYPct / 100),
             $width,
@@ -63,6 +63,8 @@ final class FilmSvg
             $blacks,
             $sheet->mm($sheet->marginPx),
             $height - 5,
+            // Letters are about half as wide as high: a label too long for the film is drawn narrower, and whole.
+            1.4 * mb_strlen($plate->label) > $sheet->mm($sheet->artWidthPx) ? \sprintf(' textLength="%.2F" lengthAdjust="spacingAndGlyphs"', $sheet->mm($sheet->artWidthPx)) : '',
             htmlspecialchars($plate->label, \ENT_XML1),
         );
     }

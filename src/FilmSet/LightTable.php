@@ -16,6 +16,9 @@ use Ektype\Core\Unit\Refusal;
 /** Reads films back from the files that were written and lays them over each other. */
 final readonly class LightTable
 {
+    /** Files beside the films that lay them otherwise. */
+    private const NO_FILMS = ['nested.pdf', 'inks.pdf', 'channels.tif'];
+
     public function __construct(private FilmReader $reader)
     {
     }
@@ -39,7 +42,7 @@ final readonly class LightTable
                 static fn (mixed $name): bool => \is_string($name) && preg_match(
                     '/\.(png|tiff?|pdf)$/i',
                     $name,
-                ) === 1 && $name !== 'nested.pdf',
+                ) === 1 && !\in_array($name, self::NO_FILMS, true),
             ),
         );
         if ($names === []) {

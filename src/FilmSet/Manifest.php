@@ -39,7 +39,7 @@ final class Manifest
         return new Films(
             $print->title(),
             new FilmSheet($first->width, $first->height, $print->printer->dpi, \count($plates), $print->printer->feedMarginMm, $print->stepWedge),
-            array_map(static fn (PlateOnFilm $of, int $i): FilmPlate => new FilmPlate($of->plate->name, $of->plate->plane, self::label($print, $of, $i + 1, \count($plates), $plan)), $plates, array_keys($plates)),
+            array_map(static fn (PlateOnFilm $of, int $i): FilmPlate => new FilmPlate($of->plate->name, $of->plate->plane, self::label($print, $of, $i + 1, \count($plates), $plan), $of->plate->colour), $plates, array_keys($plates)),
             $print->formats,
             $print->printer,
             self::of($print, array_map(static fn (PlateOnFilm $of): array => self::plate($of, $plan, $shelf), $plates), $found, $plan),

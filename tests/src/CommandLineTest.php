@@ -478,7 +478,7 @@ final class CommandLineTest extends TestCase
     /** @return iterable<string, array{list<string>, string}> */
     public static function someWrongFilms(): iterable
     {
-        return Measure::some(2, self::wrongFilms());
+        return Measure::some(3, self::wrongFilms());
     }
 
     /** @return iterable<string, array{list<string>, string}> */
@@ -488,6 +488,9 @@ final class CommandLineTest extends TestCase
         yield 'no media' => [['--media=wide'], 'is no media'];
         yield 'an unknown format' => [['--formats=pdf,dwg'], 'not written as “dwg”'];
         yield 'no palette' => [['--palette=/nowhere.json'], 'no file “/nowhere.json”'];
+        yield 'a range in shares of one' => [['--method=one-ink', '--range=0,1'], 'told in per cent of ink'];
+        yield 'a file in place of a folder' => [['--out='.__FILE__], 'is a file, not a folder'];
+        yield 'a folder within a file' => [['--out='.__FILE__.'/films'], 'is a file, not a folder'];
         yield 'a trap of 5 mm' => [['--trap-mm=5'], 'must lie from 0 to 2 mm'];
     }
 

@@ -7,13 +7,11 @@ namespace Ektype\App\Action\Films;
 use Ektype\App\Action\Change;
 use Ektype\App\Action\Refused;
 use Ektype\App\Action\ShopFloor;
+use Ektype\Core\Film\FilmFormat;
 
 /** On which printer the films are made, in which formats, whether with a step wedge, and whether drawn sheets take their place. null leaves a thing as it is. */
 final readonly class WishFilms implements Change
 {
-    /** What the light table reads back. */
-    public const READ_BACK = ['pdf', 'png', 'tiff'];
-
     /**
      * @param int|null          $filmPrinterId 0 for none
      * @param list<string>|null $formats
@@ -39,7 +37,7 @@ final readonly class WishFilms implements Change
             $what[] = 'film printer';
         }
         if ($this->formats !== null) {
-            if (array_intersect($this->formats, self::READ_BACK) === []) {
+            if (array_filter($this->formats, static fn (string $format): bool => FilmFormat::tryFrom($format)?->isReadBack() ?? false) === []) {
                 throw Refused::at('filmFormats', 'The light table reads films back from PDF, PNG or TIFF. Choose one of these as well.');
             }
             $job->filmFormats = array_values(array_unique($this->formats));

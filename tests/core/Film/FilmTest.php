@@ -74,6 +74,55 @@ final class FilmTest extends TestCase
     }
 
     /** About two and a half millimetres high, four and a half above the lower edge, from the margin on: at any resolution. */
+    /** On a print of 50 mm every letter of a label of a real job is there, down to which side is up: read off the film dot by dot. */
+    public function testALongLabelIsWholeOnASmallFilm(): void
+    {
+        $label = 'Night moth count 2027   plate 3 of 6   Signal red   mesh 120-34   45.0 lpi 22.5° round   on black   3 Dec 2026   this way up, ink side up';
+        $sheet = new FilmSheet(1181, 945, 600, 6);
+        $film = FilmPlane::of($sheet, BitPlane::blank(1181, 945), $label);
+        $read = '';
+        // Two dots a letter's dot, in lines of sixteen; each letter is looked for among all that the font has.
+        $font = self::font();
+        $top = $sheet->heightPx - (int) round(4.5 * 600 / 25.4) - 60;
+        foreach ([1, 2, 3] as $dot) {
+            $read = '';
+            for ($line = 0; $line < 5; ++$line) {
+                for ($at = 0; $at < intdiv(1181, 9 * $dot); ++$at) {
+                    $glyph = '';
+                    for ($y = 0; $y < 15; ++$y) {
+                        for ($x = 0; $x < 9; ++$x) {
+                            $glyph .= $film->isSet($sheet->marginPx + (9 * $at + $x) * $dot, $top + (16 * $line + $y) * $dot) ? '1' : '0';
+                        }
+                    }
+                    $read .= $font[$glyph] ?? '?';
+                }
+                $read .= ' ';
+            }
+            if (str_contains($read, 'Night')) {
+                break;
+            }
+        }
+        $plain = static fn (string $text): string => trim((string) preg_replace('/\s+/', ' ', str_replace('°', '?', $text)));
+        self::assertTrue(str_starts_with($plain($read), $plain($label)), $read);
+    }
+
+    /** @return array<array-key, string> letters by their dots */
+    private static function font(): array
+    {
+        $font = [];
+        foreach (range(32, 126) as $code) {
+            $canvas = imagecreatetruecolor(9, 15);
+            imagestring($canvas, 5, 0, 0, \chr($code), 0xFFFFFF);
+            $glyph = '';
+            for ($i = 0; $i < 135; ++$i) {
+                $glyph .= imagecolorat($canvas, $i % 9, intdiv($i, 9)) === 0 ? '0' : '1';
+            }
+            $font[$glyph] = \chr($code);
+        }
+
+        return $font;
+    }
+
     public function testTheLabelIsReadableAndAtItsPlace(): void
     {
         foreach ([300.0, 600.0, 1200.0] as $dpi) {

@@ -73,6 +73,10 @@ export function FilmsStage() {
                   The set as ZIP
                 </Download>
                 {job.filmFormats.includes("pdf") && <Download href={file("films.pdf")}>PDF, a page a film</Download>}
+                {job.filmFormats.includes("inks") && <Download href={file("inks.pdf")}>PDF, named inks</Download>}
+                {job.filmFormats.includes("channels") && (
+                  <Download href={file("channels.tif")}>TIFF, channels</Download>
+                )}
                 <Download href={file("nested.pdf")}>PDF, laid on the media</Download>
                 <Download href={file("manifest.json")}>Manifest</Download>
               </>

@@ -12,6 +12,8 @@ const formats = [
   ["png", "PNG, one bit"],
   ["tiff", "TIFF, Group 4"],
   ["svg", "SVG, marks and label as vectors"],
+  ["inks", "One page, each plate a named ink (PDF)"],
+  ["channels", "One picture, each plate a channel (TIFF)"],
 ] as const;
 
 /** Which printer makes the films, and what is written for it. */
@@ -22,7 +24,7 @@ export function Printer({ at }: { at: AtHand<"films"> }) {
     work.change.mutate({
       filmFormats: (job.filmFormats.includes(format)
         ? job.filmFormats.filter((f) => f !== format)
-        : [...job.filmFormats, format]) as ("pdf" | "png" | "tiff" | "svg")[],
+        : [...job.filmFormats, format]) as (typeof formats)[number][0][],
     });
   return (
     <Box>
