@@ -317,6 +317,8 @@ final class ArtDecoder
             $picture = match ($file->kind) {
                 'png' => imagecreatefrompng($file->path),
                 'webp' => imagecreatefromwebp($file->path),
+                'gif' => imagecreatefromgif($file->path),
+                'bmp' => imagecreatefrombmp($file->path),
                 default => imagecreatefromjpeg($file->path),
             };
         } finally {

@@ -16,6 +16,12 @@ final readonly class ArtFile
 
     /** Sides of a drawing are kept as whole numbers in the right proportion, this many for the longer. */
     private const DRAWING_SIDE = 100_000;
+    /** Files that are known by their head and not read. */
+    private const OTHERS = [
+        '8BPS' => 'This is the working file of a paint program, with layers and channels that only that program knows. Save the picture from it as PNG or TIFF, or each ink as a picture of its own.',
+        "II+\0" => 'This is a TIFF of the large kind (BigTIFF). Save it as an ordinary TIFF or as PNG at the size it will print, 300 to 600 ppi.',
+        "MM\0+" => 'This is a TIFF of the large kind (BigTIFF). Save it as an ordinary TIFF or as PNG at the size it will print, 300 to 600 ppi.',
+    ];
     private const GD_PIXELS = 64_000_000;
 
     /**
@@ -61,8 +67,15 @@ final readonly class ArtFile
             str_starts_with($head, "\xff\xd8\xff") => 'jpeg',
             str_starts_with($head, "II*\0"), str_starts_with($head, "MM\0*") => 'tiff',
             str_starts_with($head, 'RIFF') && substr($head, 8, 4) === 'WEBP' => 'webp',
+            str_starts_with($head, 'GIF87a'), str_starts_with($head, 'GIF89a') => 'gif',
+            self::isBitmap($head) => 'bmp',
             default => null,
         };
+        foreach (self::OTHERS as $begin => $sentence) {
+            if (str_starts_with($head, $begin)) {
+                throw UnreadableArt::at('art', $sentence);
+            }
+        }
         if ($kind !== null) {
             return self::raster($path, $kind);
         }
@@ -72,7 +85,13 @@ final readonly class ArtFile
             return new self($path, 'svg', $size->width, $size->height);
         }
 
-        throw UnreadableArt::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP, SVG or a PDF of one page.');
+        throw UnreadableArt::at('art', 'This is not a picture that Ektype can read. Bring a PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or a PDF of one page.');
+    }
+
+    /** A Windows bitmap: its head tells how long it is and where its pixels begin. */
+    private static function isBitmap(string $head): bool
+    {
+        return str_starts_with($head, 'BM') && \strlen($head) > 30 && unpack('v', $head, 6) === [1 => 0] && \in_array(\ord($head[14]), [12, 40, 52, 56, 64, 108, 124], true);
     }
 
     /** A PNG that the program drew itself. */
@@ -84,6 +103,9 @@ final readonly class ArtFile
     private static function raster(string $path, string $kind): self
     {
         $told = PictureFile::of($path, $kind);
+        if ($told->channels !== '') {
+            throw UnreadableArt::at('art', $told->channels);
+        }
         $size = @getimagesize($path);
         if ($size === false) {
             throw self::cutShort($kind === 'tiff' || $kind === 'webp' ? $told->missing : 0.0);

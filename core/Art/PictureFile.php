@@ -13,13 +13,21 @@ final readonly class PictureFile
     private const STRIPS = [273, 279];
     private const TILES = [324, 325];
     private const ORIENTATION = 274;
+    private const KIND = 262;
+    private const SAMPLES = 277;
+    private const INK_SET = 332;
+    private const INK_NAMES = 333;
+    private const EXTRA = 338;
+    /** Channels that a picture of each kind has: white or black, colours of a table, red green blue, four inks, luminance, Lab. */
+    private const OWN_SAMPLES = [0 => 1, 1 => 1, 2 => 3, 3 => 1, 5 => 4, 6 => 3, 8 => 3];
     private const MOST_CHUNKS = 200_000;
 
     /**
-     * @param float $missing share of the file that is not there, 0–1
-     * @param bool  $several whether more pictures follow the first
+     * @param float  $missing  share of the file that is not there, 0–1
+     * @param bool   $several  whether more pictures follow the first
+     * @param string $channels why its channels cannot be taken for a picture; empty where they can
      */
-    private function __construct(public float $missing, public Orientation $orientation, public bool $several)
+    private function __construct(public float $missing, public Orientation $orientation, public bool $several, public string $channels = '')
     {
     }
 
@@ -40,6 +48,8 @@ final readonly class PictureFile
         };
         $told = match ($kind) {
             'tiff' => self::tiff($read, $bytes),
+            'gif' => self::gif($read, $bytes),
+            'bmp' => self::bmp($read, $bytes),
             'png' => self::png($read, $bytes),
             'webp' => self::webp($read, $bytes),
             default => self::jpeg($read, $bytes),
@@ -65,7 +75,41 @@ final readonly class PictureFile
             }
         }
 
-        return new self($wanted === 0 ? 1.0 : 1 - $there / $wanted, self::upright($ifd), $ifd->hasMore);
+        return new self($wanted === 0 ? 1.0 : 1 - $there / $wanted, self::upright($ifd), $ifd->hasMore, self::channels($ifd));
+    }
+
+    /** A channel that nothing says the meaning of is neither dropped nor taken for transparency. */
+    private static function channels(Ifd $ifd): string
+    {
+        $many = $ifd->first(self::SAMPLES) ?? 1;
+        $names = array_values(array_filter(explode("\0", implode('', array_map(\chr(...), $ifd->values[self::INK_NAMES] ?? []))), static fn (string $name): bool => $name !== ''));
+        if ($ifd->first(self::KIND) === 5 && $ifd->first(self::INK_SET) === 2) {
+            return \sprintf('The TIFF holds %d plates%s, each in an ink of its own, and no picture: read as colours they would come out wrong. Save each plate as a picture of its own, black where it prints, and bring them as sheets that were drawn by hand.', $many, $names === [] ? '' : ' ('.implode(', ', $names).')');
+        }
+        $extra = $many - (self::OWN_SAMPLES[$ifd->first(self::KIND) ?? 0] ?? $many);
+        $unknown = \count(array_filter($ifd->values[self::EXTRA] ?? array_fill(0, max(0, $extra), 0), static fn (int $means): bool => $means === 0));
+
+        return $extra > 0 && $unknown > 0 ? \sprintf(
+            'Beside its colours the TIFF holds %s, and nothing in it says what %s for: clear parts, a white under the colours, an ink of its own. Save it without, with clear parts as transparency, or save an ink as a picture of its own.',
+            $unknown === 1 ? 'one more channel' : $unknown.' more channels',
+            $unknown === 1 ? 'it is' : 'they are',
+        ) : '';
+    }
+
+    /** @param callable(int, int): string $read */
+    private static function gif(callable $read, int $bytes): self
+    {
+        $several = preg_match_all('/\x21\xf9\x04.{4}\x00[\x2c\x21]/s', $read(0, $bytes)) > 1;
+
+        return new self(str_contains($read(max(0, $bytes - 16), 16), "\x3b") ? 0.0 : 0.01, Orientation::Upright, $several);
+    }
+
+    /** @param callable(int, int): string $read */
+    private static function bmp(callable $read, int $bytes): self
+    {
+        $whole = self::little($read(2, 4));
+
+        return new self($whole <= $bytes || $whole === 0 ? 0.0 : 1 - $bytes / $whole, Orientation::Upright, false);
     }
 
     /** @param callable(int, int): string $read */

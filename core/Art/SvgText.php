@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ektype\Core\Art;
 
-/** A drawing as plain text, however it was packed: zipped (SVGZ), or in UTF-16. */
+/** A drawing as plain text, however it was packed: zipped (SVGZ), or in UTF-16; its named values filled in. */
 final class SvgText
 {
     /** @throws UnreadableArt where it is zipped and damaged, or unpacks to more than a drawing may be */
@@ -24,7 +24,7 @@ final class SvgText
             $bytes = (string) preg_replace('/^(\s*<\?xml[^>]*?)\s+encoding\s*=\s*(["\'])[^"\']*\2/i', '$1', $bytes);
         }
 
-        return $bytes;
+        return StyleValues::filledIn($bytes);
     }
 
     /** Whether a file begins as a drawing does. */

@@ -44,7 +44,7 @@ final class AdviseMethod extends OptionsCommand
 
     protected function configure(): void
     {
-        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP, SVG or PDF of one page')
+        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF of one page')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
             ->addOption('palette', null, InputOption::VALUE_REQUIRED, 'The shelf: a JSON file {"inks": [{"name", "hex", "hiding", "kind"}]}; without it, usual inks of every colour', '')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm', '300')

@@ -46,7 +46,7 @@ final class ChooseInks extends OptionsCommand
 
     protected function configure(): void
     {
-        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP, SVG or PDF of one page')
+        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF of one page')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
             ->addOption('palette', null, InputOption::VALUE_REQUIRED, 'The shelf: a JSON file {"inks": [{"name", "hex", "hiding"}]} or a GIMP palette')
             ->addOption('max', null, InputOption::VALUE_REQUIRED, 'Numbers of inks are tried up to this', '8')

@@ -33,7 +33,7 @@ final class ScreenTone extends OptionsCommand
 
     protected function configure(): void
     {
-        $this->addArgument('picture', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF or WebP')
+        $this->addArgument('picture', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP, GIF or BMP')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('lpi', null, InputOption::VALUE_REQUIRED, 'Ruling, lines per inch')
             ->addOption('angle', null, InputOption::VALUE_REQUIRED, 'Angle, degrees anticlockwise')

@@ -72,7 +72,7 @@ final class SeparateArt extends OptionsCommand
 
     protected function configure(): void
     {
-        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP, SVG or PDF of one page')
+        $this->addArgument('art', InputArgument::REQUIRED, 'A PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF of one page')
             ->addOption('width-mm', null, InputOption::VALUE_REQUIRED, 'Width of the print, mm')
             ->addOption('garment', null, InputOption::VALUE_REQUIRED, 'Colour of the garment, #rrggbb')
             ->addOption('method', null, InputOption::VALUE_REQUIRED, implode('; ', array_map(static fn (MethodName $m): string => self::word($m).': '.lcfirst($m->title()), MethodName::cases())).'; tints: spot plates of which mixtures print as dots', 'spot')

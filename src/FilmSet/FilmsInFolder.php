@@ -22,7 +22,8 @@ final readonly class FilmsInFolder
             throw UnreadableRequest::at('out', 'There is no folder to write the films to. Give one with --out=DIR.');
         }
         // The nearest that is there of it and of what it lies in.
-        for ($there = rtrim($out, '/'); !file_exists($there) && \dirname($there) !== $there;) {
+        $there = rtrim($out, '/');
+        while (!file_exists($there) && \dirname($there) !== $there) {
             $there = \dirname($there);
         }
         if (is_file($there)) {

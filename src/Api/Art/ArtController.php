@@ -70,7 +70,7 @@ final readonly class ArtController
     #[Route('/api/art/look', methods: ['POST'])]
     public function look(#[Form('art')] ArtToLook $nothing, Request $request): ArtLooked
     {
-        return $this->look->of(Brought::file($request, 'art', 'No picture came. Drop a PNG, JPEG, TIFF, WebP, SVG or PDF.')->getPathname());
+        return $this->look->of(Brought::file($request, 'art', 'No picture came. Drop a PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF.')->getPathname());
     }
 
     #[Route('/api/jobs/{id<[0-9]{1,9}>}/art/bench', methods: ['GET'])]

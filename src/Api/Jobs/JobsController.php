@@ -52,7 +52,7 @@ final readonly class JobsController
     #[Route('/api/jobs', methods: ['POST']), Status(201)]
     public function create(#[Form('art')] NewJob $new, Request $request): JobHead
     {
-        $art = Brought::file($request, 'art', 'No picture came with the job. Drop a PNG, JPEG, TIFF, WebP, SVG or PDF.');
+        $art = Brought::file($request, 'art', 'No picture came with the job. Drop a PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF.');
         $done = PdfDrawing::opened($art->getPathname(), fn (string $path): Done => $this->door->do(
             new BringArt(
                 $path,

@@ -12,7 +12,7 @@ use Ektype\App\Shop\ShopFiles;
 final readonly class ArtPicture
 {
     private const PREVIEW_PX = 1400;
-    private const TYPES = ['png' => 'image/png', 'jpeg' => 'image/jpeg', 'svg' => 'image/svg+xml', 'webp' => 'image/webp'];
+    private const TYPES = ['png' => 'image/png', 'jpeg' => 'image/jpeg', 'svg' => 'image/svg+xml', 'webp' => 'image/webp', 'gif' => 'image/gif', 'bmp' => 'image/bmp'];
 
     public function __construct(private Jobs $jobs, private ShopFiles $files, private string $shopData)
     {

@@ -8,6 +8,7 @@ use Ektype\Core\Art\ArtDecoder;
 use Ektype\Core\Art\ArtFile;
 use Ektype\Core\Art\ArtFraming;
 use Ektype\Core\Art\ArtRaster;
+use Ektype\Core\Art\UnreadableArt;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Colour\SrgbProfile;
 use Ektype\Core\Method\Spot\SpotPlan;
@@ -18,6 +19,7 @@ use Ektype\Core\Unit\Refusal;
 use Ektype\Tests\Core\Separation\KnownArt;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
 
 final class ArtInputTest extends TestCase
 {
@@ -38,6 +40,8 @@ final class ArtInputTest extends TestCase
         yield 'TIFF, CMYK' => ['tiff', 8, 'cmyk'];
         yield 'PNG, 16 bit' => ['png', 16, 'rgb'];
         yield 'WebP' => ['webp', 8, 'rgb'];
+        yield 'GIF' => ['gif', 8, 'rgb'];
+        yield 'BMP' => ['bmp', 8, 'rgb'];
     }
 
     #[DataProvider('kinds')]
@@ -62,6 +66,52 @@ final class ArtInputTest extends TestCase
             self::assertEqualsWithDelta([$wanted->red, $wanted->green, $wanted->blue], self::pixel($art, $x, 40), 2.0);
         }
         self::assertCount($space === 'cmyk' ? 1 : 0, $art->remarks, 'CMYK without a profile is said');
+    }
+
+    /** A channel that nothing tells the meaning of, as paint programs add them; and plates in inks of their own. Told by libtiff’s own tools. */
+    public function testChannelsWithoutAMeaningAreAskedAboutAndNeverDropped(): void
+    {
+        $picture = self::halves('#b5482f', '#f0e4ba');
+        $picture->setImageAlphaChannel(\Imagick::ALPHACHANNEL_SET);
+        $picture->setImageFormat('tiff');
+        $path = $this->file($picture->getImageBlob());
+        self::assertSame('tiff', ArtFile::at($path)->kind, 'transparency that says so is one');
+        (new Process(['tiffset', '-s', '338', '1', '0', $path]))->mustRun();
+        $this->assertRefused($path, 'one more channel, and nothing in it says what it is for');
+        $inked = self::halves('#b5482f', '#f0e4ba');
+        $inked->transformImageColorspace(\Imagick::COLORSPACE_CMYK);
+        $inked->setImageFormat('tiff');
+        $path = $this->file($inked->getImageBlob());
+        self::assertSame('tiff', ArtFile::at($path)->kind, 'four process inks are colours');
+        (new Process(['tiffset', '-s', '332', '2', $path]))->mustRun();
+        $this->assertRefused($path, '4 plates, each in an ink of its own');
+        $this->assertRefused($this->file("8BPS\0\1".str_repeat("\0", 60)), 'working file of a paint program');
+        $this->assertRefused($this->file("II+\0\x08\0\0\0".str_repeat("\0", 60)), 'BigTIFF');
+    }
+
+    public function testAMovingGifAndABitmapCutShortAreSaid(): void
+    {
+        $gif = new \Imagick();
+        foreach (['#b5482f', '#f0e4ba'] as $hex) {
+            $frame = self::halves($hex, '#101010');
+            $frame->setImageFormat('gif');
+            $gif->addImage($frame);
+        }
+        $moving = ArtFile::at($this->file($gif->getImagesBlob()));
+        self::assertStringContainsString('several pictures', implode(' ', $moving->remarks));
+        $bmp = self::halves('#b5482f', '#f0e4ba');
+        $bmp->setImageFormat('bmp');
+        $this->assertRefused($this->file(substr($bmp->getImageBlob(), 0, 20_000)), 'The picture breaks off');
+    }
+
+    private function assertRefused(string $path, string $says): void
+    {
+        try {
+            ArtFile::at($path);
+            self::fail('It was taken.');
+        } catch (UnreadableArt $refused) {
+            self::assertStringContainsString($says, $refused->getMessage());
+        }
     }
 
     public function testAProfileInThePictureIsHonoured(): void

@@ -6,6 +6,7 @@ namespace Ektype\Tests\Core\Art;
 
 use Ektype\Core\Art\PageSize;
 use Ektype\Core\Art\SvgArt;
+use Ektype\Core\Art\SvgText;
 use Ektype\Core\Art\UnreadableArt;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -13,6 +14,22 @@ use PHPUnit\Framework\TestCase;
 /** What a drawing must tell before films are made of it, and what it may not do. */
 final class SvgArtTest extends TestCase
 {
+    /** Colours that have names are the colours, as a browser shows them; one that was never given is as its fallback says. */
+    public function testNamedValuesAreFilledIn(): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'svg');
+        file_put_contents($path, '<svg xmlns="http://www.w3.org/2000/svg"><style>:root{--house: #cc2229; --deep:var(--house);} .a{fill:var(--deep)}</style><path class="a"/><path fill="var(--none, rgb(1,2,3))"/><path style="--own:#00f;stroke:var( --own )"/><path fill="var(--nowhere)"/></svg>');
+        try {
+            $text = SvgText::of($path);
+        } finally {
+            unlink($path);
+        }
+        self::assertStringContainsString('.a{fill:#cc2229}', $text);
+        self::assertStringContainsString('fill="rgb(1,2,3)"', $text);
+        self::assertStringContainsString('stroke:#00f', $text);
+        self::assertStringContainsString('fill="none"', $text);
+    }
+
     #[DataProvider('outside')]
     public function testADrawingThatReachesOutsideItselfIsRefused(string $inside): void
     {

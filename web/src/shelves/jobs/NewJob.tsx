@@ -66,13 +66,13 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
       >
         <input
           type="file"
-          accept=".png,.jpg,.jpeg,.tif,.tiff,.webp,.svg,.pdf,image/png,image/jpeg,image/tiff,image/webp,image/svg+xml,application/pdf"
+          accept=".png,.jpg,.jpeg,.tif,.tiff,.webp,.gif,.bmp,.svg,.pdf,image/png,image/jpeg,image/tiff,image/webp,image/gif,image/bmp,image/svg+xml,application/pdf"
           className="over unseen"
           onChange={(e) => {
             reset();
             setFile(e.target.files?.[0] ?? null);
           }}
-          aria-label="Picture for a new job: PNG, JPEG, TIFF, WebP, SVG or PDF"
+          aria-label="Picture for a new job: PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF"
         />
         {file && preview ? (
           <Box bg={hex} className="colours" p="10px">
@@ -143,7 +143,7 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
           )}
           {!file && (
             <Text fontSize="small" color="quiet">
-              A drawing of flat colours or a photograph: PNG, JPEG, TIFF, WebP, SVG or PDF. Flat colours are separated
+              A drawing of flat colours or a photograph: PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF. Flat colours are separated
               at once; of a photograph you choose the way it is printed. You can change everything later.
             </Text>
           )}
