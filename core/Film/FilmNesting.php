@@ -13,7 +13,7 @@ use Ektype\Core\Unit\Refusal;
 final readonly class FilmNesting
 {
     /**
-     * @param list<NestedFilm> $places   film 0 first; top left corner on its page
+     * @param list<NestedFilm> $places   film 0 first, the next copy after the last; top left corner on its page
      * @param float            $lengthMm of media used, all pages together
      */
     private function __construct(
@@ -25,8 +25,21 @@ final readonly class FilmNesting
     ) {
     }
 
-    /** @throws Refusal where not even one film goes on the media */
-    public static function of(FilmPrinter $printer, FilmSheet $sheet, int $films): self
+    /**
+     * @param int $films  of the set
+     * @param int $copies of each, one set after the other
+     *
+     * @throws Refusal where not even one film goes on the media
+     */
+    public static function of(FilmPrinter $printer, FilmSheet $sheet, int $films, int $copies = 1): self
+    {
+        $all = self::nested($printer, $sheet, $films * $copies);
+        $places = array_map(static fn (NestedFilm $p): NestedFilm => new NestedFilm($p->film % max(1, $films), $p->page, $p->xMm, $p->yMm, $p->turned), $all->places);
+
+        return new self($places, $all->pages, $all->lengthMm, $all->widthMm, $all->pageLengthMm);
+    }
+
+    private static function nested(FilmPrinter $printer, FilmSheet $sheet, int $films): self
     {
         $printer->mustTake($sheet);
         $wide = $sheet->mm($sheet->widthPx);

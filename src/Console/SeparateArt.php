@@ -18,6 +18,7 @@ use Ektype\Core\Advice\PrintWay;
 use Ektype\Core\Colour\Lab;
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPrinter;
+use Ektype\Core\Film\FilmWay;
 use Ektype\Core\Method\Process\ProcessPlan;
 use Ektype\Core\Method\Spot\SpotPlan;
 use Ektype\Core\Method\Spot\Tint;
@@ -62,7 +63,7 @@ final class SeparateArt extends OptionsCommand
 
     protected function options(): array
     {
-        return ['width-mm' => false, 'garment' => true, 'method' => true, 'dpi' => false, 'palette' => true, 'curve' => true, 'formats' => true, 'media' => true, 'step-wedge' => false, 'out' => true];
+        return ['width-mm' => false, 'garment' => true, 'method' => true, 'dpi' => false, 'palette' => true, 'curve' => true, 'formats' => true, 'media' => true, 'step-wedge' => false, 'mirrored' => false, 'negative' => false, 'copies' => false, 'out' => true];
     }
 
     protected function optionOf(string $field): string
@@ -82,6 +83,9 @@ final class SeparateArt extends OptionsCommand
             ->addOption('formats', null, InputOption::VALUE_REQUIRED, 'pdf, png, tiff, svg, each a film a plate; inks: one PDF in which each plate is a named ink that overprints; channels: one TIFF in which each is a named channel', 'pdf,png')
             ->addOption('media', null, InputOption::VALUE_REQUIRED, 'Film as width of the roll, or sheet as WIDTHxLENGTH, mm; lays the set out on it')
             ->addOption('step-wedge', null, InputOption::VALUE_NONE, 'Print a step wedge below the art')
+            ->addOption('mirrored', null, InputOption::VALUE_NONE, 'Films the other way round, for ink against the glass')
+            ->addOption('negative', null, InputOption::VALUE_NONE, 'Clear where the ink prints')
+            ->addOption('copies', null, InputOption::VALUE_REQUIRED, 'How many of each film are laid on the media', '1')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'Folder for the films');
         PlanOptions::add($this);
     }
@@ -110,7 +114,7 @@ final class SeparateArt extends OptionsCommand
         }
         $heightMm = $asked->widthMm * $art->ratio();
         $films = Manifest::films(
-            new PrintOnFilm(basename($path), '', $asked->widthMm, $heightMm, $print->garment, $print->garment->hex(), ppi: $art->ppi($asked->widthMm), printer: $printer, formats: $formats, stepWedge: $asked->stepWedge, nested: $asked->media !== null),
+            new PrintOnFilm(basename($path), '', $asked->widthMm, $heightMm, $print->garment, $print->garment->hex(), ppi: $art->ppi($asked->widthMm), printer: $printer, formats: $formats, stepWedge: $asked->stepWedge, nested: $asked->media !== null || $asked->copies > 1, way: new FilmWay($asked->mirrored, $asked->negative, $asked->copies)),
             self::onFilm($made, $plan, $print, $heightMm),
             $made->findings,
             $plan,

@@ -43,20 +43,21 @@ class FilmPdf extends \FPDF
         $this->SetTitle($title, true);
     }
 
-    public function addFilm(FilmPlate $plate, string $png, ?StripShapes $strip = null): void
+    /** @param bool $whole whether the picture is the whole film, marks and label on it */
+    public function addFilm(FilmPlate $plate, string $png, ?StripShapes $strip = null, bool $whole = false): void
     {
         $this->page($this->sheet->mm($this->sheet->widthPx), $this->sheet->mm($this->sheet->heightPx));
-        $this->film($plate, $png, $strip);
+        $this->film($plate, $png, $strip, $whole);
         $this->_out('Q');
     }
 
     /**
      * @param list<FilmPlate> $plates in the order of the nesting
      * @param list<string>    $pngs   of each
+     * @param bool            $whole  whether they are whole films, marks and label on them
      */
-    public function addNested(FilmNesting $nesting, array $plates, array $pngs, ?RegisterStrip $strip = null): void
+    public function addNested(FilmNesting $nesting, array $plates, array $pngs, ?RegisterStrip $strip = null, bool $whole = false): void
     {
-        $film = 0;
         for ($page = 0; $page < $nesting->pages; ++$page) {
             $this->page($nesting->widthMm, $nesting->pageLengthMm);
             foreach ($nesting->places as $place) {
@@ -71,10 +72,9 @@ class FilmPdf extends \FPDF
                         ($nesting->pageLengthMm - $place->yMm - $this->sheet->mm($this->sheet->widthPx)) * $k,
                     )
                     : \sprintf('q 1 0 0 1 %.5F %.5F cm', $place->xMm * $k, -$place->yMm * $k));
-                $this->film($plates[$film], $pngs[$film], $strip?->of($film));
+                $this->film($plates[$place->film], $pngs[$place->film], $strip?->of($place->film), $whole);
                 $this->cutLines();
                 $this->_out('Q');
-                ++$film;
             }
             $this->_out('Q');
         }
@@ -114,9 +114,15 @@ class FilmPdf extends \FPDF
         $this->h = $height;
     }
 
-    private function film(FilmPlate $plate, string $png, ?StripShapes $strip): void
+    private function film(FilmPlate $plate, string $png, ?StripShapes $strip, bool $whole): void
     {
         $sheet = $this->sheet;
+        if ($whole) {
+            $this->Image($png, 0, 0, $sheet->mm($sheet->widthPx), $sheet->mm($sheet->heightPx), 'PNG');
+            $this->SetDrawColor(0);
+
+            return;
+        }
         $this->Image(
             $png,
             $sheet->mm($sheet->marginPx),

@@ -12,6 +12,7 @@ use Ektype\Core\Film\FilmPlane;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Film\FilmWay;
 use Ektype\Core\Film\NestedFilm;
 use Ektype\Core\Film\RegisterSlot;
 use Ektype\Core\Film\RegisterStrip;
@@ -116,7 +117,7 @@ final class FilmSetWriter
     public function write(ShopFiles $files, string $folder, Films $set, ?callable $progress = null): array
     {
         [$sheet, $plates, $formats, $printer, $nested, $title] = [$set->sheet, $set->plates, $set->formats, $set->printer, $set->nested, $set->title];
-        $nesting = FilmNesting::of($printer, $sheet, \count($plates));
+        $nesting = FilmNesting::of($printer, $sheet, \count($plates), $set->way->copies);
         $strip = RegisterStrip::on($sheet, array_map(static fn (FilmPlate $p): string => $p->name, $plates));
         $in = $folder === '' ? '' : $folder.'/';
         $pdf = \in_array('pdf', $formats, true) ? new FilmPdf($sheet, $title, $printer) : null;
@@ -128,11 +129,11 @@ final class FilmSetWriter
             }
             $pieces = [];
             foreach ($plates as $i => $plate) {
-                $pieces[] = static fn (): array => self::film($files, $in, $sheet, $plate, $i + 1, $pdf !== null || $nested ? $pngs[$i] : null, formats: $formats, printer: $printer, strip: $strip?->of($i));
+                $pieces[] = static fn (): array => self::film($files, $in, $sheet, $plate, $i + 1, $pdf !== null || $nested ? $pngs[$i] : null, way: $set->way, formats: $formats, printer: $printer, strip: $strip?->of($i));
             }
             $names = array_merge(...SideBySide::all($pieces, \strlen($plates[0]->plane->bytes ?? '') > self::LARGE_BYTES));
             foreach ($plates as $i => $plate) {
-                $pdf?->addFilm($plate, $pngs[$i], $strip?->of($i));
+                $pdf?->addFilm($plate, $pngs[$i], $strip?->of($i), !$set->way->isUpright());
                 if ($progress !== null) {
                     $progress(($i + 1) / \count($plates));
                 }
@@ -144,7 +145,7 @@ final class FilmSetWriter
             $names = [...$names, ...self::together($files, $in, $set, $strip)];
             if ($nested) {
                 $layout = new FilmPdf($sheet, $title.', nested', $printer);
-                $layout->addNested($nesting, $plates, $pngs, $strip);
+                $layout->addNested($nesting, $plates, $pngs, $strip, !$set->way->isUpright());
                 $files->put($in.'nested.pdf', $layout->bytes());
                 $names[] = 'nested.pdf';
             }
@@ -173,17 +174,19 @@ final class FilmSetWriter
         FilmPlate $plate,
         int $number,
         ?string $aside,
+        FilmWay $way,
         array $formats,
         FilmPrinter $printer,
         ?StripShapes $strip,
     ): array {
-        $png = $aside !== null || \in_array('svg', $formats, true) ? PngFile::ofPlane($plate->plane, $sheet->dpi) : '';
+        $whole = $way->isUpright() ? null : $way->turned(FilmPlane::of($sheet, $plate->plane, $plate->label, $strip));
+        $png = $aside !== null || \in_array('svg', $formats, true) ? PngFile::ofPlane($whole ?? $plate->plane, $sheet->dpi) : '';
         if ($aside !== null) {
             file_put_contents($aside, $png);
         }
         $names = self::filesOf($number, $plate->name, $formats);
         $raster = isset($names['png']) || isset($names['tiff']) ? self::corrected(
-            FilmPlane::of($sheet, $plate->plane, $plate->label, $strip),
+            $whole ?? FilmPlane::of($sheet, $plate->plane, $plate->label, $strip),
             $printer,
         ) : null;
         if ($raster !== null && isset($names['png'])) {
@@ -193,7 +196,7 @@ final class FilmSetWriter
             $files->put($in.$names['tiff'], GroupFour::packed($raster, $sheet->dpi));
         }
         if (isset($names['svg'])) {
-            $files->put($in.$names['svg'], FilmSvg::of($sheet, $plate, $png, $printer, $strip));
+            $files->put($in.$names['svg'], FilmSvg::of($sheet, $plate, $png, $printer, $strip, $whole !== null));
         }
 
         return array_values($names);
@@ -249,6 +252,7 @@ final class FilmSetWriter
         return [
             ...$set->manifest,
             ...self::sheet($set->sheet, $set->printer),
+            ...$set->way->isUpright() ? [] : ['mirrored' => $set->way->mirrored, 'negative' => $set->way->negative],
             'plates' => array_map(
                 static fn (mixed $plate, FilmPlate $film, int $i): array => [...\is_array($plate) ? $plate : [], ...self::filesOf($i + 1, $film->name, $set->formats)],
                 \is_array($plates) ? array_values($plates) : [],

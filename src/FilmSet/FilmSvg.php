@@ -13,10 +13,21 @@ use Ektype\Core\Film\StripShapes;
 /** A film as SVG in millimetres: the plate embedded pixel for pixel, marks, wedge and label as vectors. */
 final class FilmSvg
 {
-    public static function of(FilmSheet $sheet, FilmPlate $plate, string $png, FilmPrinter $printer, ?StripShapes $strip = null): string
+    /** @param bool $whole whether the picture is the whole film, marks and label on it */
+    public static function of(FilmSheet $sheet, FilmPlate $plate, string $png, FilmPrinter $printer, ?StripShapes $strip = null, bool $whole = false): string
     {
         $width = $sheet->mm($sheet->widthPx);
         $height = $sheet->mm($sheet->heightPx);
+        if ($whole) {
+            return \sprintf(
+                '<svg xmlns="http://www.w3.org/2000/svg" width="%.4Fmm" height="%.4Fmm" viewBox="0 0 %.4F %.4F" preserveAspectRatio="none"><image width="%3$.4F" height="%4$.4F" preserveAspectRatio="none" style="image-rendering:pixelated" href="data:image/png;base64,%5$s"/></svg>'."\n",
+                $width / (1 + $printer->scaleErrorXPct / 100),
+                $height / (1 + $printer->scaleErrorYPct / 100),
+                $width,
+                $height,
+                base64_encode($png),
+            );
+        }
         $hair = RegistrationMark::HAIRLINE_MM;
         $arm = RegistrationMark::ARM_MM;
         $drawn = '';

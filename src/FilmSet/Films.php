@@ -7,6 +7,7 @@ namespace Ektype\App\FilmSet;
 use Ektype\Core\Film\FilmPlate;
 use Ektype\Core\Film\FilmPrinter;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Film\FilmWay;
 use Ektype\Core\Raster\BitPlane;
 
 /** Films that belong together: one a plate, the same marks on all, and what their manifest says of them. */
@@ -26,6 +27,7 @@ final readonly class Films
         public FilmPrinter $printer,
         public array $manifest,
         public bool $nested = false,
+        public FilmWay $way = new FilmWay(),
     ) {
     }
 

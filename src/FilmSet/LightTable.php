@@ -7,6 +7,7 @@ namespace Ektype\App\FilmSet;
 use Ektype\App\Shop\Kept;
 use Ektype\Core\Film\FilmAsRead;
 use Ektype\Core\Film\FilmCheck;
+use Ektype\Core\Film\FilmWay;
 use Ektype\Core\Film\Flag;
 use Ektype\Core\Film\MarkFinder;
 use Ektype\Core\Raster\BitPlane;
@@ -48,10 +49,14 @@ final readonly class LightTable
         if ($names === []) {
             throw UnreadableFilms::at('dir', \sprintf('In “%s” lies no PNG, TIFF or PDF, so there are no films to check.', $dir));
         }
+        $manifest = self::manifest($dir.'/manifest.json');
+        $way = $manifest === null ? new FilmWay() : new FilmWay($manifest->flag('mirrored'), $manifest->flag('negative'));
         $films = [];
         foreach ($names as $i => $name) {
             for ($page = 1, $pages = $this->reader->pages($dir.'/'.$name); $page <= $pages; ++$page) {
                 [$plane, $dpiX, $dpiY] = $this->reader->read($dir.'/'.$name, $page);
+                // Looked at as it will lie on the screen.
+                $plane = $way->isUpright() ? $plane : $way->turned(self::asWide($plane, $dpiX, $manifest));
                 $marks = MarkFinder::in($plane, $dpiX, $dpiY);
                 $films[] = new FilmAsRead(
                     $pages > 1 ? \sprintf('%s, page %d', $name, $page) : $name,
@@ -69,9 +74,23 @@ final readonly class LightTable
             }
         }
 
-        $manifest = self::manifest($dir.'/manifest.json');
-
         return FilmCheck::of($films, self::plan($manifest), $manifest !== null && $manifest->has('flag_mm'));
+    }
+
+    /** A page drawn to pixels may have one more at its right; turned, all would stand that much aside. */
+    private static function asWide(BitPlane $plane, float $dpiX, ?Kept $manifest): BitPlane
+    {
+        $scale = $manifest !== null && $manifest->has('film_printer') && $manifest->object('film_printer')->has('scale_error_pct') ? $manifest->object('film_printer')->pair('scale_error_pct')[0] : 0.0;
+        $wide = $manifest !== null && $manifest->has('film_mm') ? (int) round($manifest->pair('film_mm')[0] / (1 + $scale / 100) * $dpiX / 25.4) : $plane->width;
+        if ($wide >= $plane->width || $wide < 1) {
+            return $plane;
+        }
+        $rows = '';
+        for ($y = 0; $y < $plane->height; ++$y) {
+            $rows .= substr($plane->row($y), 0, ($wide + 7) >> 3);
+        }
+
+        return BitPlane::within($wide, $plane->height, $rows);
     }
 
     /**

@@ -44,6 +44,7 @@ final class Manifest
             $print->printer,
             self::of($print, array_map(static fn (PlateOnFilm $of): array => self::plate($of, $plan, $shelf), $plates), $found, $plan),
             nested: $print->nested,
+            way: $print->way,
         );
     }
 
@@ -59,7 +60,7 @@ final class Manifest
             self::dotsSay($plate, $plan),
             'on '.$print->cloth,
             $print->made,
-            'this way up, ink side up',
+            $print->way->says(),
         ], static fn (string $part): bool => $part !== ''));
     }
 

@@ -6,6 +6,7 @@ namespace Ektype\App\FilmSet;
 
 use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Film\FilmPrinter;
+use Ektype\Core\Film\FilmWay;
 
 /** The print that films are for, and what they are written with. */
 final readonly class PrintOnFilm
@@ -31,6 +32,7 @@ final readonly class PrintOnFilm
         public bool $stepWedge,
         public bool $nested,
         public string $made = '',
+        public FilmWay $way = new FilmWay(),
     ) {
     }
 

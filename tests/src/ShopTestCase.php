@@ -276,7 +276,7 @@ abstract class ShopTestCase extends WebTestCase
             '/colours' => ['merge', 'leaveOpen', 'printAgain', 'split', 'lock', 'highlight', 'onBase', 'overprint', 'tint', 'thicken', 'baseFrom', 'base'],
             '/method' => ['method'],
             '/tools' => ['pressId', 'lampId', 'emulsionId'],
-            '/films' => ['filmPrinterId', 'filmFormats', 'stepWedge'],
+            '/films' => ['filmPrinterId', 'filmFormats', 'stepWedge', 'filmMirrored', 'filmNegative', 'filmCopies'],
             '/light' => ['oneTime', 'withoutFilm'],
             '/press' => ['pull', 'registerWay', 'seamMm', 'toleranceMm', 'toleranceFollowsPlates', 'order'],
         ];

@@ -29,7 +29,10 @@ final class JobLike
             $copy->filmPrinter,
             $copy->filmFormats,
             $copy->stepWedge,
-        ] = [$of->acrossMm, $of->dropMm, $of->filmPrinter, $of->filmFormats, $of->stepWedge];
+            $copy->filmMirrored,
+            $copy->filmNegative,
+            $copy->filmCopies,
+        ] = [$of->acrossMm, $of->dropMm, $of->filmPrinter, $of->filmFormats, $of->stepWedge, $of->filmMirrored, $of->filmNegative, $of->filmCopies];
         [$copy->press, $copy->lamp, $copy->emulsion, $copy->care] = [$of->press, $of->lamp, $of->emulsion, $of->care];
         $copy->onPress = $of->onPress->same();
         [$copy->oneTime, $copy->withoutFilm, $copy->drawnSheets] = [$of->oneTime, $of->withoutFilm, $of->drawnSheets];

@@ -6,6 +6,7 @@ namespace Ektype\App\Console\Asked;
 
 use Ektype\App\Request\Hex;
 use Ektype\App\Request\Within;
+use Ektype\Core\Film\FilmWay;
 use Ektype\Core\Method\Spot\SpotSeparation;
 
 /** A print that is wanted, and the films for it; what its method leaves to choose is asked for beside it. */
@@ -23,6 +24,10 @@ final readonly class SeparateAsked
         public string $formats = 'pdf,png',
         public ?string $media = null,
         public bool $stepWedge = false,
+        public bool $mirrored = false,
+        public bool $negative = false,
+        #[Within(1, FilmWay::MOST_COPIES)]
+        public int $copies = 1,
         public string $out = '',
         public string $method = 'spot',
     ) {

@@ -21,6 +21,7 @@ use Ektype\Core\Colour\Srgb;
 use Ektype\Core\Exposure\Setting;
 use Ektype\Core\Film\FilmPrinter as Profile;
 use Ektype\Core\Film\FilmSheet;
+use Ektype\Core\Film\FilmWay;
 use Ektype\Core\Halftone\GainSetting;
 use Ektype\Core\Ink\ColourName;
 use Ektype\Core\Method\Layers\LayersPlan;
@@ -152,6 +153,15 @@ class Job
 
     #[ORM\Column(options: ['default' => false])]
     public bool $stepWedge = false;
+
+    #[ORM\Column(options: ['default' => false])]
+    public bool $filmMirrored = false;
+
+    #[ORM\Column(options: ['default' => false])]
+    public bool $filmNegative = false;
+
+    #[ORM\Column(options: ['default' => 1])]
+    public int $filmCopies = 1;
 
     #[ORM\Column(length: 200, nullable: true)]
     public ?string $filmsPath = null;
@@ -496,9 +506,16 @@ class Job
                     array_diff_key((array) $this->filmProfile(), ['medium' => true]),
                     $this->filmFormats,
                     $this->stepWedge,
+                    // Films of before are as they were.
+                    ...$this->filmWay()->isUpright() && $this->filmCopies === 1 ? [] : [$this->filmWay()],
                 ],
             ),
         );
+    }
+
+    public function filmWay(): FilmWay
+    {
+        return new FilmWay($this->filmMirrored, $this->filmNegative, $this->filmCopies);
     }
 
     /** Changes whenever a pull has to be drawn anew: that of the plates, or the first one of what they will be. */

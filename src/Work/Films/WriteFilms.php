@@ -81,6 +81,7 @@ final readonly class WriteFilms
             stepWedge: $job->stepWedge,
             nested: true,
             made: $this->clock->now()->format('j M Y'),
+            way: $job->filmWay(),
         ), $of, $job->findings() ?? throw new \LogicException('A separation has findings.'), $job->plan(), array_values($shelf));
         $sheet = $set->sheet;
         $folder = \sprintf('jobs/%d/films-%d', $id, $taskId);
@@ -108,7 +109,7 @@ final readonly class WriteFilms
         $progress->tell('Packing the set', 0.96);
         $this->pack($folder, $names);
         $this->sums->write($folder);
-        $laid = FilmNesting::of($printer, $sheet, \count($plates));
+        $laid = FilmNesting::of($printer, $sheet, \count($plates), $set->way->copies);
         $media = new MediaUsed(
             $sheet->mm($sheet->widthPx),
             $sheet->mm($sheet->heightPx),

@@ -24,7 +24,7 @@ const HOMES = [
   ],
   ["/method", ["method"]],
   ["/tools", ["pressId", "lampId", "emulsionId"]],
-  ["/films", ["filmPrinterId", "filmFormats", "stepWedge"]],
+  ["/films", ["filmPrinterId", "filmFormats", "stepWedge", "filmMirrored", "filmNegative", "filmCopies"]],
   ["/light", ["oneTime", "withoutFilm"]],
   ["/press", ["pull", "registerWay", "seamMm", "toleranceMm", "toleranceFollowsPlates", "order", "keyPlateId"]],
 ] as const;

@@ -143,8 +143,8 @@ export function NewJob({ file, setFile }: { file: File | null; setFile: (file: F
           )}
           {!file && (
             <Text fontSize="small" color="quiet">
-              A drawing of flat colours or a photograph: PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF. Flat colours are separated
-              at once; of a photograph you choose the way it is printed. You can change everything later.
+              A drawing of flat colours or a photograph: PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF. Flat colours are
+              separated at once; of a photograph you choose the way it is printed. You can change everything later.
             </Text>
           )}
         </Box>

@@ -57,7 +57,7 @@ export function Nested({ job }: { job: JobOn<"films"> }) {
                 strokeDasharray="9 6"
               />
               <Words x={x + w / 2} y={place.yMm + h / 2 + 14} size={44} textAnchor="middle">
-                {i + 1}
+                {place.film + 1}
               </Words>
             </g>
           );

@@ -57,6 +57,25 @@ export function Printer({ at }: { at: AtHand<"films"> }) {
         <Tick checked={job.stepWedge} set={(stepWedge) => work.change.mutate({ stepWedge })}>
           A step wedge below the print
         </Tick>
+        <Tick checked={job.filmMirrored} set={(filmMirrored) => work.change.mutate({ filmMirrored })}>
+          Mirrored, ink side down
+        </Tick>
+        <Tick checked={job.filmNegative} set={(filmNegative) => work.change.mutate({ filmNegative })}>
+          Negative, clear where it prints
+        </Tick>
+        <Field label="Laid on the media">
+          <Choice
+            fontFamily="body"
+            value={job.filmCopies}
+            onChange={(e) => work.change.mutate({ filmCopies: Number(e.target.value) })}
+          >
+            {Array.from({ length: 12 }, (_, i) => (
+              <option key={i} value={i + 1}>
+                {i === 0 ? "one of each film" : i === 1 ? "two of each, to double" : `${i + 1} of each`}
+              </option>
+            ))}
+          </Choice>
+        </Field>
       </Box>
       {job.drawnSheets !== null && (
         <Tick checked={job.drawnSheets} set={(drawnSheets) => work.change.mutate({ drawnSheets })}>
