@@ -16,6 +16,8 @@ use Ektype\Core\Mix\MixPlan;
 use Ektype\Core\Separation\ImpossibleSeparation;
 use Ektype\Core\Separation\PaletteFinder;
 use Ektype\Core\Separation\PrintWanted;
+use Ektype\Core\Tone\FlatColour;
+use Ektype\Core\Tone\FlatColours;
 use Ektype\Core\Tone\TonalArt;
 
 /** Which method a new picture opens in, and with which dots: those that the rack holds calmly. */
@@ -23,6 +25,8 @@ final readonly class FittingMethod
 {
     /** A way is chosen by the picture at so many pixels. */
     private const SIDE = 300;
+    /** Less of it in flat colours is a picture with flat parts, more a drawing with edges between them (heuristic). */
+    private const FLAT = 0.5;
 
     public function __construct(private Frames $frames)
     {
@@ -34,7 +38,7 @@ final readonly class FittingMethod
         if ($job->method() !== null) {
             return new OpenedIn($job->plan());
         }
-        if ($job->art->isDrawing() || $job->spotPlan()->positives !== [] || !self::isInTones($art->raster($print))) {
+        if ($job->art->isDrawing() || $job->spotPlan()->positives !== [] || !self::isInTones($art->raster($print), static fn (): ArtRaster => $art->raster($print, asItIs: true))) {
             return new OpenedIn($job->spotPlan());
         }
         $way = OpeningWay::of(SmallArt::sized($art->raster($print, asItIs: true), self::SIDE), $print, $job->press?->heads);
@@ -43,10 +47,20 @@ final readonly class FittingMethod
         return new OpenedIn($plan instanceof MixPlan && $way->screens !== null ? $plan->inkedBy(new InkWish(screens: $way->screens)) : $plan, $way->missing);
     }
 
-    /** Tones all over, or flat parts beside a photograph: more colours than spot plates can follow. */
-    private static function isInTones(ArtRaster $art): bool
+    /**
+     * Tones all over, or flat parts beside a photograph: more colours than spot plates can follow.
+     *
+     * @param \Closure(): ArtRaster $asItIs with what is clear of it, opened only where that is asked
+     */
+    private static function isInTones(ArtRaster $art, \Closure $asItIs): bool
     {
-        return TonalArt::isOne($art) || (self::isBeyondSpot(SmallArt::sized($art, self::SIDE)) && self::isBeyondSpot($art));
+        return TonalArt::isOne($art) || (self::isBeyondSpot(SmallArt::sized($art, self::SIDE)) && (self::flatShare($asItIs()) < self::FLAT || self::isBeyondSpot($art)));
+    }
+
+    /** How much of a picture lies in flat colours, 0–1: where it is little, no palette of it needs to be tried. */
+    private static function flatShare(ArtRaster $art): float
+    {
+        return array_sum(array_map(static fn (FlatColour $flat): float => $flat->share, FlatColours::of($art)));
     }
 
     private static function isBeyondSpot(ArtRaster $art): bool
