@@ -1,3 +1,4 @@
+import { drop, poster } from "./picture";
 import { expect, test } from "./shop";
 
 // A separation in many inks and its films in one test: a slow machine takes its time.
@@ -48,4 +49,43 @@ test("each way to print a picture stands beside the others, and one of them is a
   const sheet = page.getByRole("link", { name: /^after / }).first();
   await expect(sheet).toBeVisible();
   expect((await page.request.get((await sheet.getAttribute("href")) ?? "")).headers()["content-type"]).toContain("application/pdf");
+});
+
+test("a photograph with a badge on it prints the badge solid, and its films go out as named inks on one page", async ({ page }) => {
+  await page.goto("/jobs");
+  await drop(page, "hill-poster.png", "image/png", poster(640));
+  await page.getByLabel("Print width, mm").fill("100");
+  await page.getByLabel("Garment colour").fill("#111111");
+  await page.getByRole("button", { name: "Make the job" }).click();
+  await expect(page.getByRole("heading", { name: "Hill Poster" })).toBeVisible();
+  const api = new URL(page.url()).pathname.replace(/^\/jobs\/(\d+).*/, "/api/jobs/$1");
+  const current = async () => (await (await page.request.get(api)).json()).separationCurrent;
+  await expect.poll(current, { timeout: 120_000 }).toBe(true);
+
+  await page.goto(`${api.replace("/api", "")}/art`);
+  await expect(page.getByRole("heading", { name: "Flat areas" })).toBeVisible();
+  const badge = page.getByRole("checkbox", { name: /solid in Signal red/ });
+  await expect(badge).toBeChecked();
+  const covers = async () =>
+    (await (await page.request.get(api)).json()).plates.find((p: { inkName: string }) => p.inkName === "Signal red").coveragePct;
+  // A disc of 0.16 of the side, solid, and what dots of it the hill has.
+  expect(await covers()).toBeGreaterThan(100 * Math.PI * 0.16 ** 2 - 0.3);
+  // In dots by a touch, and back.
+  await badge.click();
+  await expect(badge).not.toBeChecked();
+  await expect.poll(current).toBe(false);
+  await page.getByRole("button", { name: "Those that an ink has" }).click();
+  await expect(badge).toBeChecked();
+  await expect.poll(current).toBe(true);
+
+  await page.goto(`${api.replace("/api", "")}/films`);
+  const named = page.getByRole("checkbox", { name: /each plate a named ink/ });
+  await named.click();
+  await expect(named).toBeChecked();
+  await page.getByRole("button", { name: "Write the films" }).first().click();
+  await expect(page.getByRole("heading", { name: "The film set is written" })).toBeVisible({ timeout: 90_000 });
+  const link = page.getByRole("link", { name: "PDF, named inks" });
+  const pdf = (await (await page.request.get((await link.getAttribute("href")) ?? "")).body()).toString("latin1");
+  const plates = (await (await page.request.get(api)).json()).plates as { name: string }[];
+  for (const plate of plates) expect(pdf).toContain(`/Separation /${plate.name.replace(/ /g, "#20")} `);
 });

@@ -65,14 +65,37 @@ export function photograph(width: number, height: number): Buffer {
     seed = (seed * 16807) % 2147483647;
     return seed / 2147483647;
   };
-  const raw = Buffer.alloc((width + 1) * height);
+  return png(width, height, 1, (x, y) => {
+    const [u, v] = [x / width, y / height];
+    const hill = 0.58 + 0.1 * Math.sin(7 * u);
+    const sun = 90 * Math.exp(-((u - 0.5) ** 2 + (v - 0.33) ** 2) / 0.02);
+    const light = v < hill ? 205 - 40 * v - sun : 30 + 120 * (v - hill);
+    return [light + 4 * (chance() - 0.5)];
+  });
+}
+
+/** A coloured hill under a sky with grain, a red badge on it and a white bar below: made up. */
+export function poster(side: number): Buffer {
+  let seed = 23;
+  const chance = () => {
+    seed = (seed * 16807) % 2147483647;
+    return seed / 2147483647;
+  };
+  return png(side, side, 3, (x, y) => {
+    const [u, v] = [x / side, y / side];
+    if (Math.hypot(u - 0.68, v - 0.42) < 0.16) return [207, 43, 37];
+    if (v > 0.86 && v < 0.94 && u > 0.1 && u < 0.9) return [255, 255, 255];
+    const hill = 0.58 + 0.1 * Math.sin(7 * u);
+    const light = (v < hill ? 1 - 0.5 * v : 0.35 + 0.8 * (v - hill)) + 0.03 * (chance() - 0.5);
+    return v < hill ? [120 * light, 170 * light, 235 * light] : [170 * light, 200 * light, 90 * light];
+  });
+}
+
+function png(width: number, height: number, channels: 1 | 3, at: (x: number, y: number) => number[]): Buffer {
+  const raw = Buffer.alloc((width * channels + 1) * height);
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
-      const [u, v] = [x / width, y / height];
-      const hill = 0.58 + 0.1 * Math.sin(7 * u);
-      const sun = 90 * Math.exp(-((u - 0.5) ** 2 + (v - 0.33) ** 2) / 0.02);
-      const light = v < hill ? 205 - 40 * v - sun : 30 + 120 * (v - hill);
-      raw[y * (width + 1) + 1 + x] = Math.max(0, Math.min(255, light + 4 * (chance() - 0.5)));
+      for (const [c, code] of at(x, y).entries()) raw[y * (width * channels + 1) + 1 + x * channels + c] = Math.max(0, Math.min(255, code));
     }
   }
   const table = Array.from({ length: 256 }, (_, n) => {
@@ -93,6 +116,7 @@ export function photograph(width: number, height: number): Buffer {
   head.writeUInt32BE(width, 0);
   head.writeUInt32BE(height, 4);
   head[8] = 8;
+  head[9] = channels === 3 ? 2 : 0;
   return Buffer.concat([Buffer.from("89504e470d0a1a0a", "hex"), chunk("IHDR", head), chunk("IDAT", deflateSync(raw)), chunk("IEND", Buffer.alloc(0))]);
 }
 
