@@ -26,6 +26,7 @@ class FilmPdf extends \FPDF
     private const LABEL_LINES = 3;
     /** A word may be so much longer than its part of the line. */
     private const WORD = 8;
+    private const WITHIN_PX = 0.1;
     private const CUT_MM = 0.2;
     private const CUT_DASH_MM = 3.0;
     protected const POINTS_A_MM = 72 / 25.4;
@@ -118,7 +119,14 @@ class FilmPdf extends \FPDF
     {
         $sheet = $this->sheet;
         if ($whole) {
-            $this->Image($png, 0, 0, $sheet->mm($sheet->widthPx), $sheet->mm($sheet->heightPx), 'PNG');
+            // A hair within its pixels: what ends exactly on one is drawn one pixel larger by some, and all marks with it.
+            [$wide, $high] = [$sheet->mm($sheet->widthPx), $sheet->mm($sheet->heightPx)];
+            $corner = (self::millimetres($this->h) - $high) * self::POINTS_A_MM;
+            $off = $sheet->mm(self::WITHIN_PX) * self::POINTS_A_MM;
+            [$x, $y] = [1 - 2 * self::WITHIN_PX / $sheet->widthPx, 1 - 2 * self::WITHIN_PX / $sheet->heightPx];
+            $this->_out(\sprintf('q %.8F 0 0 %.8F %.6F %.6F cm', $x, $y, $off, $off + $corner * (1 - $y)));
+            $this->Image($png, 0, 0, $wide, $high, 'PNG');
+            $this->_out('Q');
             $this->SetDrawColor(0);
 
             return;

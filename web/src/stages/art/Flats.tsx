@@ -15,14 +15,16 @@ export function Flats({
   set: (part: PlanChange) => void;
 }) {
   const isSolid = (flat: (typeof job.flats)[number]) => plan.flats?.includes(flat.hex) ?? flat.solid;
-  if (job.flats.length === 0) return null;
+  // What the bare garment gives needs no choice.
+  const seen = job.flats.filter((flat) => flat.ink !== "");
+  if (seen.length === 0) return null;
   return (
     <Box>
       <Heading note="A logo or type beside the picture prints solid, sharp as the film; the picture round it in dots.">
         Flat areas
       </Heading>
       <Box as="ul" listStyleType="none" p="0" m="0">
-        {job.flats.map((flat, i) => (
+        {seen.map((flat, i) => (
           <Box
             as="li"
             key={flat.hex}
@@ -45,7 +47,7 @@ export function Flats({
                 })
               }
             >
-              {flat.ink === "" ? "the bare garment" : `solid in ${flat.ink}`}
+              solid in {flat.ink}
               <Text as="span" color="quiet" fontSize="small">
                 {" "}
                 ΔE {flat.deltaE.toFixed(1)}
