@@ -20,7 +20,9 @@ final readonly class FlatAreas
     /** What is left of a colour outside its areas is type and thin lines of it up to this share of them; more is the picture’s own (heuristic). */
     private const THIN = 0.25;
     /** The other side of an edge is looked for so many places further. */
-    private const FURTHER = 3;
+    private const FURTHER = 4;
+    /** Where an area lies on all sides alike, the nearest place of it counts. */
+    private const TOLD = 0.3;
     /** Two sides nearer than this have no edge that is seen, root of the sum of squares of the channels. */
     private const APART = 20.0;
 
@@ -179,23 +181,32 @@ final readonly class FlatAreas
         $edges = [];
         for ($at = strpos($beside, "\xff"); $at !== false; $at = strpos($beside, "\xff", $at + 1)) {
             [$x, $y] = [$at % $width, intdiv($at, $width)];
+            [$area, $towards, $first] = [null, [0.0, 0.0], [0.0, 0.0]];
             foreach ($ring as [$dx, $dy, $far]) {
                 [$u, $v] = [$x + $dx, $y + $dy];
                 if ($u < 0 || $v < 0 || $u >= $width || $v >= $high || $areas[$v * $width + $u] === "\0") {
                     continue;
                 }
-                $area = \ord($areas[$v * $width + $u]) - 1;
-                // The other side lies on the other hand: the first place there that is no edge itself.
-                $rest = $at;
-                for ($away = $reach; $away <= $reach + self::FURTHER; ++$away) {
-                    $rest = min($high - 1, max(0, (int) round($y - $dy / $far * $away))) * $width + min($width - 1, max(0, (int) round($x - $dx / $far * $away)));
-                    if ($areas[$rest] !== "\0" || $beside[$rest] === "\0") {
-                        break;
-                    }
-                }
-                $edges[$at] = [$area, self::part($channels, $at, $flats[$area], $rest), $rest];
-                break;
+                $here = \ord($areas[$v * $width + $u]) - 1;
+                $first = $area === null ? [$dx / $far, $dy / $far] : $first;
+                $area ??= $here;
+                // All of it that is near tells where it lies, and not the one place that is met first.
+                $towards = $here === $area ? [$towards[0] + $dx / $far ** 2, $towards[1] + $dy / $far ** 2] : $towards;
             }
+            if ($area === null) {
+                continue;
+            }
+            $length = hypot(...$towards);
+            [$dx, $dy] = $length > self::TOLD ? [$towards[0] / $length, $towards[1] / $length] : $first;
+            // The other side lies on the other hand: the first place there that is no edge itself.
+            $rest = $at;
+            for ($away = $reach; $away <= $reach + self::FURTHER; ++$away) {
+                $rest = min($high - 1, max(0, (int) round($y - $dy * $away))) * $width + min($width - 1, max(0, (int) round($x - $dx * $away)));
+                if ($areas[$rest] !== "\0" || $beside[$rest] === "\0") {
+                    break;
+                }
+            }
+            $edges[$at] = [$area, self::part($channels, $at, $flats[$area], $rest), $rest];
         }
 
         return $edges;

@@ -91,6 +91,16 @@ final class HeldFlatsTest extends TestCase
         self::assertSame([3], $wished->inks());
     }
 
+    /** A second white that is hardly nearer is not worth a screen; one that is plainly nearer is. */
+    public function testWhatCostsNoScreenIsTakenWhereAnInkIsHardlyNearer(): void
+    {
+        $white = [new FlatColour(Srgb::fromHex('#ffffff'), 0.1)];
+        $inks = [7 => new GivenInk('Top white', Srgb::fromHex('#fcfbf9'))];
+        $as = static fn (string $base): string => HeldFlats::of($white, $inks, new GivenInk('Base', Srgb::fromHex($base)), Srgb::fromHex('#111111'), null)->all[0]->ink;
+        self::assertSame('Base', $as('#f6f4ee'), 'ΔE00 3.7 against 1.2');
+        self::assertSame('Top white', $as('#e4e0d4'), 'a base that is plainly duller');
+    }
+
     /** Three flat colours, and a press that has room for one beside the tones: the largest is solid, the others stay in dots. */
     public function testThePictureKeepsScreensOfItsOwn(): void
     {

@@ -66,6 +66,24 @@ final class FlatAreasTest extends TestCase
         self::assertSame("\x50", $other[10 * self::SIDE + 10], 'and the rest as it is');
     }
 
+    /** What a film cuts an edge by: the tones of both sides, the lesser first, at the rim of the disc and nowhere else. */
+    public function testBothSidesOfAnEdgeAreTold(): void
+    {
+        $areas = FlatAreas::of(self::channels(self::picture(0, disc: true)), self::SIDE, [new Srgb(...self::RED)], 1);
+        foreach ([255 => [0x50, 255], 0 => [0, 0x50]] as $flat => $sides) {
+            $told = $areas->sides($areas->laid(str_repeat("\x50", self::SIDE ** 2), [$flat]), [$flat]);
+            $many = 0;
+            foreach ($told as $y => $columns) {
+                foreach ($columns as $x => $edge) {
+                    self::assertSame($sides, $edge);
+                    self::assertEqualsWithDelta(50.0, hypot($x + 0.5 - 120, $y + 0.5 - 120), 4.0);
+                    ++$many;
+                }
+            }
+            self::assertGreaterThan(2 * \M_PI * 50, $many, 'all round');
+        }
+    }
+
     /** A ladybird may have the red of the badge here and there: single pixels of it stay in dots. */
     public function testPixelsThatHappenToHaveTheColourAreNoArea(): void
     {
